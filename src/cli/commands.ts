@@ -1,0 +1,65 @@
+/** The commands over the core. Each gives an exit code and writes through the doors it is handed. */
+import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
+import { MUSCLES, NEED_ROLES, PATTERNS, POSITIONS } from "../core/moves/move";
+import { COST_TABLE, partFor, partJson } from "../core/parts/parts";
+import { scoreJson, scoreOf } from "../core/score/score";
+import { readClass, readRoster } from "./files";
+
+/** Where a command writes: a line at a time. */
+export interface Doors {
+  readonly out: (line: string) => void;
+  readonly err: (line: string) => void;
+}
+
+/** `brontle time FILE…`: one JSON object a line and file; faults on standard error; 1 if any file is at fault. */
+export function timeCommand(files: readonly string[], doors: Doors): number {
+  if (files.length === 0) {
+    doors.err("brontle time: name at least one class file.");
+    return 1;
+  }
+  let code = 0;
+  for (const file of files) {
+    const doc = readClass(file);
+    if (doc.ok) doors.out(JSON.stringify(scoreJson(scoreOf(doc.value, LIBRARY_BOOK))));
+    else {
+      code = 1;
+      for (const line of doc.error) doors.err(line);
+    }
+  }
+  return code;
+}
+
+/** `brontle moves [--costs]`: the library and its closed lists as JSON, or the table of costs. */
+export function movesCommand(args: readonly string[], doors: Doors): number {
+  const unknown = args.find((arg) => arg !== "--costs");
+  if (unknown !== undefined) {
+    doors.err(`brontle moves: doesn't know ${unknown}; it takes --costs or nothing.`);
+    return 1;
+  }
+  if (args.length > 0) doors.out(JSON.stringify(COST_TABLE, null, 2));
+  else {
+    const lists = { patterns: PATTERNS, muscles: MUSCLES, positions: POSITIONS, roles: NEED_ROLES };
+    doors.out(JSON.stringify({ ...lists, moves: LIBRARY }, null, 2));
+  }
+  return 0;
+}
+
+/** `brontle parts CLASS --roster ROSTER`: one JSON object a line and person. */
+export function partsCommand(args: readonly string[], doors: Doors): number {
+  const flag = args.indexOf("--roster");
+  const rosterFile = flag < 0 ? undefined : args[flag + 1];
+  const files = args.filter((_, i) => flag < 0 || (i !== flag && i !== flag + 1));
+  const [classFile] = files;
+  if (classFile === undefined || rosterFile === undefined || files.length !== 1) {
+    doors.err("brontle parts: use it as brontle parts CLASS --roster ROSTER.");
+    return 1;
+  }
+  const doc = readClass(classFile);
+  const roster = readRoster(rosterFile);
+  for (const result of [doc, roster]) if (!result.ok) result.error.forEach(doors.err);
+  if (!doc.ok || !roster.ok) return 1;
+  for (const person of roster.value.people) {
+    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK))));
+  }
+  return 0;
+}

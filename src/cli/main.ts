@@ -1,0 +1,26 @@
+/** The command line over the core: no database, no build, no network. */
+import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
+
+const doors: Doors = {
+  out: (line) => process.stdout.write(`${line}\n`),
+  err: (line) => process.stderr.write(`${line}\n`),
+};
+
+const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) => number>> = {
+  time: timeCommand,
+  moves: movesCommand,
+  parts: partsCommand,
+};
+
+const [command = "", ...args] = process.argv.slice(2);
+// A reader that has seen enough (head, a closed pipe) is no error of ours.
+process.stdout.on("error", (error: NodeJS.ErrnoException) => {
+  if (error.code === "EPIPE") process.exit(0);
+  throw error;
+});
+const run = COMMANDS[command];
+if (run) process.exitCode = run(args, doors);
+else {
+  doors.err(`brontle: doesn't know the command ${command}.`);
+  process.exitCode = 1;
+}

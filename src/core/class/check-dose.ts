@@ -1,0 +1,120 @@
+/** Doses, loads and ways: the check of what a slot asks for. */
+import { checkRepSeconds } from "../moves/check-move";
+import {
+  type Bounds,
+  checkDecimal,
+  checkKey,
+  checkNumber,
+  checkObject,
+  checkOneOf,
+  checkSpan,
+  checkText,
+  checkWhole,
+  type Faults,
+  type Json,
+  TIME,
+} from "./check-values";
+import { LOAD_TARGETS } from "./document";
+import { DOSE_KINDS, type DoseKind } from "./dose-time";
+import { at } from "./faults";
+import { parseTempo } from "./tempo";
+
+export const REPS: Bounds = { least: 1, most: 1000 };
+const AMOUNT: Bounds = { least: 1, most: TIME.most };
+const RUNG: Bounds = { least: 1, most: 100 };
+
+function checkTempo(faults: Faults, path: string, value: unknown): void {
+  if (typeof value !== "string" || !parseTempo(value)) faults.add(path, { code: "tempo" });
+}
+
+function checkLadder(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const key of ["from", "to"])
+    checkKey(faults, path, value, key, (p, v) => checkWhole(faults, p, v, RUNG), true);
+  checkKey(faults, path, value, "step", (p, v) => checkWhole(faults, p, v, RUNG));
+  checkKey(faults, path, value, "hold", (p, v) => checkDecimal(faults, p, v, { least: 0, most: 60 }));
+  checkKey(faults, path, value, "holdOn", (p, v) => checkOneOf(faults, p, v, ["rung", "rep"]));
+}
+
+/**
+ * One dose. `halved`: its number is a total over both sides in turn, so that it must be at least 2.
+ * Gives the dose's kind where it has exactly one, else null.
+ */
+export function checkDose(faults: Faults, path: string, value: unknown, halved: boolean): DoseKind | null {
+  if (!checkObject(faults, path, value)) return null;
+  const kinds = DOSE_KINDS.filter((kind) => value[kind] !== undefined);
+  for (const kind of kinds) {
+    const where = at(path, kind);
+    if (kind === "ladder") checkLadder(faults, where, value[kind]);
+    else {
+      const bounds = kind === "reps" ? REPS : AMOUNT;
+      checkSpan(faults, where, value[kind], halved ? { ...bounds, least: 2 } : bounds);
+    }
+  }
+  checkKey(faults, path, value, "tempo", (p, v) => checkTempo(faults, p, v));
+  checkKey(faults, path, value, "repSeconds", (p, v) => checkRepSeconds(faults, p, v));
+  checkKey(faults, path, value, "within", (p, v) => checkWhole(faults, p, v, AMOUNT));
+  const kind = kinds.length === 1 ? (kinds[0] ?? null) : null;
+  if (kind === null) {
+    faults.add(path, { code: "exactly-one", allowed: DOSE_KINDS });
+    return null;
+  }
+  if (value.within !== undefined && kind !== "reps")
+    faults.add(at(path, "within"), { code: "only-with", kinds: "reps" });
+  for (const key of ["tempo", "repSeconds"]) {
+    if (value[key] !== undefined && kind !== "reps" && kind !== "ladder") {
+      faults.add(at(path, key), { code: "only-with", kinds: "reps and ladder" });
+    }
+  }
+  return kind;
+}
+
+const LOAD_KEYS = ["target", "kg", "rir", "rpe"] as const;
+
+/** One load: exactly one of target, kg, rir, rpe. */
+export function checkLoad(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "target", (p, v) => checkOneOf(faults, p, v, LOAD_TARGETS));
+  checkKey(faults, path, value, "kg", (p, v) => checkNumber(faults, p, v, { least: 0, most: 500 }));
+  for (const key of ["rir", "rpe"]) {
+    checkKey(faults, path, value, key, (p, v) => checkNumber(faults, p, v, { least: 0, most: 10 }));
+  }
+  const given = LOAD_KEYS.filter((key) => value[key] !== undefined);
+  if (given.length !== 1) faults.add(path, { code: "exactly-one", allowed: LOAD_KEYS });
+}
+
+/** What a way may lean on: whether its slot is timed or counted, and its shortest planned seconds. */
+export interface WayContext {
+  readonly timed: boolean;
+  readonly counted: boolean;
+  readonly smallestPlan: number | null;
+  readonly checkMove: (path: string, value: unknown) => void;
+}
+
+function checkWay(faults: Faults, path: string, value: unknown, context: WayContext): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "move", context.checkMove);
+  checkKey(faults, path, value, "tempo", (p, v) => checkTempo(faults, p, v));
+  checkKey(faults, path, value, "load", (p, v) => checkLoad(faults, p, v));
+  checkKey(faults, path, value, "note", (p, v) => checkText(faults, p, v));
+  checkKey(faults, path, value, "reps", (p, v) => {
+    if (checkSpan(faults, p, v, REPS) && !context.counted) {
+      faults.add(p, { code: "only-with", kinds: "slots dosed in reps" });
+    }
+  });
+  checkKey(faults, path, value, "seconds", (p, v) => {
+    if (!checkWhole(faults, p, v, AMOUNT)) return;
+    if (!context.timed) faults.add(p, { code: "only-with", kinds: "timed slots" });
+    else if (context.smallestPlan !== null && (v as number) > context.smallestPlan) {
+      faults.add(p, { code: "at-most", most: context.smallestPlan });
+    }
+  });
+}
+
+/** The easier and the harder way of a slot. */
+export function checkMarks(faults: Faults, path: string, value: unknown, context: WayContext): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const mark of ["flat", "sharp"]) {
+    checkKey(faults, path, value as Json, mark, (p, v) => checkWay(faults, p, v, context));
+  }
+}

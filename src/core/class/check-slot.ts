@@ -1,0 +1,168 @@
+/** The check of one slot in its block. */
+
+import { type MoveBook, nearestIds } from "../moves/book";
+import { checkNamedMove } from "../moves/check-move";
+import { checkDose, checkLoad, checkMarks } from "./check-dose";
+import {
+  checkBoolean,
+  checkKey,
+  checkList,
+  checkObject,
+  checkOneOf,
+  checkSpan,
+  checkText,
+  checkWhole,
+  type Faults,
+  isObject,
+  type Json,
+  TIME,
+} from "./check-values";
+import { SIDES } from "./document";
+import type { DoseKind } from "./dose-time";
+import { at } from "./faults";
+import { type Span, spanTriple } from "./span";
+
+/** What a slot's check must know of its block and of the moves. */
+export interface SlotContext {
+  readonly book: MoveBook;
+  readonly capped: boolean;
+  /** Rounds at max, or null where the block's rounds are at fault themselves. */
+  readonly roundsMax: number | null;
+  readonly blockSlotIds: readonly unknown[];
+}
+
+/** A move id that the book has, or a move by name. */
+export function checkMoveRef(faults: Faults, path: string, value: unknown, book: MoveBook): void {
+  if (typeof value !== "string") return checkNamedMove(faults, path, value);
+  if (!book.get(value)) faults.add(path, { code: "unknown-move", id: value, near: nearestIds(value, book) });
+}
+
+/** The sides that a slot will have: its own, else its move's, else both. Null where they can't be told. */
+function sidesOf(slot: Json, book: MoveBook): unknown {
+  if (slot.sides !== undefined) return slot.sides;
+  if (typeof slot.move === "string") return book.get(slot.move)?.sides;
+  return isObject(slot.move) ? slot.move.sides : undefined;
+}
+
+/** Slot rounds: a strictly ascending list within 1 … rounds.max. Gives the list where it is sound. */
+function checkRounds(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  context: SlotContext,
+): readonly number[] | null {
+  if (context.capped) {
+    faults.add(path, { code: "not-with-cap" });
+    return null;
+  }
+  let fine = true;
+  const bounds = { least: 1, most: context.roundsMax ?? 100 };
+  const isList = checkList(faults, path, value, (p, v) => {
+    fine = checkWhole(faults, p, v, bounds) && fine;
+  });
+  if (!isList || !fine) return null;
+  const rounds = value as readonly number[];
+  if (rounds.length === 0)
+    return faults.add(path, { code: "length", least: 1, most: bounds.most, what: "rounds" }) || null;
+  if (rounds.some((round, i) => i > 0 && round <= (rounds[i - 1] as number))) {
+    return faults.add(path, { code: "ascending" }) || null;
+  }
+  return rounds;
+}
+
+/** A list of doses or loads must be as long as the slot's appearances at rounds.max. */
+function checkLength(
+  faults: Faults,
+  path: string,
+  list: readonly unknown[],
+  appearances: number | null,
+): void {
+  if (appearances !== null && list.length !== appearances) {
+    faults.add(path, { code: "appearances", expected: appearances, found: list.length });
+  }
+}
+
+const TIMED: readonly DoseKind[] = ["seconds", "hold", "toLimit"];
+
+function smallestPlan(doses: readonly unknown[]): number | null {
+  const plans = doses.flatMap((dose) => {
+    if (!isObject(dose)) return [];
+    const span = (dose.seconds ?? dose.hold ?? dose.toLimit) as Span | undefined;
+    if (span === undefined || (typeof span !== "number" && !isObject(span))) return [];
+    const { plan } = spanTriple(span);
+    return Number.isFinite(plan) ? [plan] : [];
+  });
+  return plans.length > 0 ? Math.min(...plans) : null;
+}
+
+/** The slot's rounds where they are sound, so that the block can see which rounds are empty. */
+export type SlotRounds = readonly number[] | "all" | "unknown";
+
+export function checkSlot(faults: Faults, path: string, value: unknown, context: SlotContext): SlotRounds {
+  if (!checkObject(faults, path, value)) return "unknown";
+  const key = (name: string, check: (path: string, value: unknown) => unknown, required = false) =>
+    checkKey(faults, path, value, name, check, required);
+  const time = (p: string, v: unknown) => checkWhole(faults, p, v, TIME);
+  const moveRef = (p: string, v: unknown) => checkMoveRef(faults, p, v, context.book);
+
+  key("id", (p, v) => checkText(faults, p, v, { least: 1, most: 200 }), true);
+  key("move", moveRef, true);
+  key("sides", (p, v) => checkOneOf(faults, p, v, SIDES));
+  key("firstSide", (p, v) => checkOneOf(faults, p, v, ["left", "right"]));
+  key("count", (p, v) => checkOneOf(faults, p, v, ["each", "total"]));
+  key("sideChange", time);
+  key("demo", time);
+  key("rest", (p, v) => checkSpan(faults, p, v, TIME));
+  for (const name of ["pinned", "locked"]) key(name, (p, v) => checkBoolean(faults, p, v));
+  for (const name of ["cue", "call"]) key(name, (p, v) => checkText(faults, p, v));
+
+  let rounds: SlotRounds = "all";
+  key("rounds", (p, v) => {
+    rounds = checkRounds(faults, p, v, context) ?? "unknown";
+  });
+  const own = rounds as SlotRounds;
+  // With a cap roundsMax is null: how often a slot comes round is not known.
+  const appearances = own === "all" ? context.roundsMax : own === "unknown" ? null : own.length;
+
+  const kinds = checkDoses(faults, path, value, context, appearances);
+  key("load", (p, v) => {
+    if (!Array.isArray(v)) return checkLoad(faults, p, v);
+    checkList(faults, p, v, (q, w) => checkLoad(faults, q, w));
+    checkLength(faults, p, v, appearances);
+  });
+  key("marks", (p, v) =>
+    checkMarks(faults, p, v, {
+      timed: kinds.every((kind) => kind !== null && TIMED.includes(kind)),
+      counted: kinds.every((kind) => kind === "reps"),
+      smallestPlan: smallestPlan(Array.isArray(value.dose) ? value.dose : [value.dose]),
+      checkMove: moveRef,
+    }),
+  );
+  key("together", (p, v) => {
+    if (!checkText(faults, p, v)) return;
+    if (v === value.id) faults.add(p, { code: "itself" });
+    else if (!context.blockSlotIds.includes(v)) faults.add(p, { code: "unknown-slot", id: v as string });
+  });
+  return own;
+}
+
+function checkDoses(
+  faults: Faults,
+  path: string,
+  slot: Json,
+  context: SlotContext,
+  appearances: number | null,
+): readonly (DoseKind | null)[] {
+  const where = at(path, "dose");
+  const halved = sidesOf(slot, context.book) === "inTurn" && slot.count === "total";
+  if (slot.dose === undefined) {
+    faults.add(where, { code: "missing" });
+    return [null];
+  }
+  if (!Array.isArray(slot.dose)) return [checkDose(faults, where, slot.dose, halved)];
+  if (context.capped) faults.add(where, { code: "not-with-cap" });
+  else if (slot.dose.length === 0)
+    faults.add(where, { code: "exactly-one", allowed: ["a dose for each appearance"] });
+  else checkLength(faults, where, slot.dose, appearances);
+  return slot.dose.map((dose, i) => checkDose(faults, at(where, i), dose, halved));
+}

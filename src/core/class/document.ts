@@ -1,0 +1,174 @@
+/**
+ * The class document as it is written to a file, stored and edited (format `brontle.class`, version 1).
+ * Times are whole seconds. What is optional may be left out; its default stands beside it.
+ * Keys that are not listed here are kept as they are, everywhere.
+ */
+import type { Move, MoveFacts } from "../moves/move";
+import type { Span } from "./span";
+
+export const STANCES = ["form", "strength", "density"] as const;
+export type Stance = (typeof STANCES)[number];
+
+export const ROLES = ["warmup", "main", "finisher", "cooldown", "break", "talk"] as const;
+export type BlockRole = (typeof ROLES)[number];
+
+export const FOCUSES = ["full", "legs", "push", "pull", "trunk"] as const;
+export type Focus = (typeof FOCUSES)[number];
+
+export const SIDES = ["both", "alternating", "inTurn", "swap"] as const;
+/** both: symmetrical. alternating: sides take turns rep by rep. inTurn: one side, then the other. swap: one side a piece. */
+export type Sides = (typeof SIDES)[number];
+
+export const LOAD_TARGETS = ["none", "light", "medium", "heavy"] as const;
+export type LoadTarget = (typeof LOAD_TARGETS)[number];
+
+/** A move that isn't in the library: only what is given is known of it. `repSeconds` is 3 where left out. */
+export interface NamedMove extends Partial<MoveFacts> {
+  readonly name: string;
+  readonly repSeconds?: number;
+}
+
+/** A library (or the class's own) move by id, or one by name. */
+export type MoveRef = string | NamedMove;
+
+export interface Ladder {
+  readonly from: number;
+  readonly to: number;
+  /** 1 where left out; always positive, the direction follows from `from` and `to`. */
+  readonly step?: number;
+  /** Seconds for each number of the rung; 0 where left out. */
+  readonly hold?: number;
+  readonly holdOn?: "rung" | "rep";
+}
+
+/** Exactly one of `seconds`, `hold`, `reps`, `ladder`, `toLimit`. */
+export interface Dose {
+  readonly seconds?: Span;
+  readonly hold?: Span;
+  readonly reps?: Span;
+  readonly ladder?: Ladder;
+  readonly toLimit?: Span;
+  /** Lower-pause-lift-pause: `3-0-2-1` or `3021`; X counts as 1. */
+  readonly tempo?: string;
+  readonly repSeconds?: number;
+  /** With reps only: the piece starts every so many seconds. */
+  readonly within?: number;
+}
+
+/** Exactly one key. `kg` is each thing held, not the sum. */
+export interface Load {
+  readonly target?: LoadTarget;
+  readonly kg?: number;
+  readonly rir?: number;
+  readonly rpe?: number;
+}
+
+/** An easier or harder way of a slot. */
+export interface Way {
+  readonly move?: MoveRef;
+  readonly reps?: Span;
+  readonly tempo?: string;
+  readonly load?: Load;
+  /** Stop early: at most the slot's own seconds. */
+  readonly seconds?: number;
+  readonly note?: string;
+}
+
+export interface Slot {
+  readonly id: string;
+  readonly move: MoveRef;
+  readonly dose: Dose | readonly Dose[];
+  readonly sides?: Sides;
+  readonly firstSide?: "left" | "right";
+  readonly count?: "each" | "total";
+  readonly sideChange?: number;
+  readonly rest?: Span;
+  readonly rounds?: readonly number[];
+  readonly demo?: number;
+  readonly load?: Load | readonly Load[];
+  readonly pinned?: boolean;
+  readonly together?: string;
+  readonly locked?: boolean;
+  readonly marks?: { readonly flat?: Way; readonly sharp?: Way };
+  readonly cue?: string;
+  readonly call?: string;
+}
+
+export interface Block {
+  readonly id: string;
+  readonly title: string;
+  readonly role?: BlockRole;
+  readonly brief?: number;
+  readonly demo?: number;
+  readonly demoAt?: "block" | "slot";
+  readonly prepare?: number;
+  readonly loop?: "lap" | "station";
+  readonly rounds?: Span;
+  readonly rest?: Span;
+  readonly longRest?: Span;
+  readonly after?: number;
+  readonly cap?: number;
+  readonly restMove?: MoveRef;
+  readonly longRestMove?: MoveRef;
+  readonly atEnd?: "run" | "wait";
+  readonly stacked?: boolean;
+  readonly locked?: readonly string[];
+  readonly slots?: readonly Slot[];
+}
+
+/** What was announced. */
+export interface Promised {
+  readonly minutes?: number;
+  readonly moves?: number;
+  readonly focus?: readonly Focus[];
+  readonly kit?: readonly string[];
+}
+
+export interface Acknowledged {
+  readonly code: string;
+  readonly where: Readonly<Record<string, unknown>>;
+  readonly reason: string;
+  readonly of: string;
+}
+
+export interface ClassDoc {
+  readonly format: "brontle.class";
+  readonly version: 1;
+  readonly title: string;
+  readonly stance: Stance;
+  readonly promise?: Promised;
+  readonly moves?: readonly Move[];
+  readonly acknowledged?: readonly Acknowledged[];
+  readonly blocks: readonly Block[];
+}
+
+/** The slots of a block; a break or a talk may leave them out. */
+export function slotsOf(block: Block): readonly Slot[] {
+  return block.slots ?? [];
+}
+
+/** The doses of a slot as a list; one dose stands for all appearances. */
+export function dosesOf(slot: Slot): readonly Dose[] {
+  return Array.isArray(slot.dose) ? slot.dose : [slot.dose as Dose];
+}
+
+/** The dose of the slot's `index`-th own appearance, from 0. */
+export function doseAt(slot: Slot, index: number): Dose {
+  const doses = dosesOf(slot);
+  return doses[Math.min(index, doses.length - 1)] as Dose;
+}
+
+/** The load of the slot's `index`-th own appearance, from 0; undefined where none is set. */
+export function loadAt(slot: Slot, index: number): Load | undefined {
+  if (!Array.isArray(slot.load)) return slot.load as Load | undefined;
+  const loads = slot.load as readonly Load[];
+  return loads[Math.min(index, loads.length - 1)];
+}
+
+/** A block with the slot that has this id, or null. */
+export function findSlot(doc: ClassDoc, slotId: string): { block: Block; slot: Slot } | null {
+  for (const block of doc.blocks) {
+    for (const slot of slotsOf(block)) if (slot.id === slotId) return { block, slot };
+  }
+  return null;
+}

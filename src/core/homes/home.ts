@@ -1,0 +1,58 @@
+/** A person and their home, in the form of the roster file (format `brontle.roster`, version 1). */
+import type { Pattern } from "../moves/move";
+import type { KitItem } from "./kit";
+import type { Limit } from "./limits";
+
+export const MARKS = ["flat", "natural", "sharp"] as const;
+/** ♭ an easier way, ♮ as set, ♯ a harder way. */
+export type Mark = (typeof MARKS)[number];
+
+/** The mark's glyph; always shown with its word. */
+export const MARK_GLYPH: Record<Mark, string> = { flat: "♭", natural: "♮", sharp: "♯" };
+export const MARK_WORD: Record<Mark, string> = { flat: "easier", natural: "as set", sharp: "harder" };
+
+export const FLOORS = ["smooth", "carpet", "tile", "mat"] as const;
+export type Floor = (typeof FLOORS)[number];
+
+/** What is left out is not known, and then nothing is excluded for it. */
+export interface Space {
+  readonly floor?: Floor;
+  readonly lengthM?: number;
+  readonly ceilingCm?: number;
+  readonly jumping?: boolean;
+}
+
+export interface WorkingSet {
+  readonly move: string;
+  readonly kg: number;
+  readonly reps: number;
+  readonly rir?: number;
+  readonly date?: string;
+}
+
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  /** Natural where left out. */
+  readonly mark?: Mark;
+  readonly marks?: Readonly<Partial<Record<Pattern, Mark>>>;
+  readonly limits?: readonly Limit[];
+  readonly units?: "kg" | "lb";
+  readonly timeZone?: string;
+  readonly language?: string;
+  readonly space?: Space;
+  /** Left out: not said yet. Empty: nothing. */
+  readonly kit?: readonly KitItem[];
+  readonly workingSets?: readonly WorkingSet[];
+}
+
+export interface Roster {
+  readonly format: "brontle.roster";
+  readonly version: 1;
+  readonly people: readonly Person[];
+}
+
+/** The mark that is wanted for a person in a pattern. */
+export function wantedMark(person: Person, pattern: Pattern | undefined): Mark {
+  return (pattern && person.marks?.[pattern]) ?? person.mark ?? "natural";
+}

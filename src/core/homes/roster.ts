@@ -1,0 +1,137 @@
+/** Reading a roster: people and homes, every fault at once. */
+import {
+  checkBoolean,
+  checkKey,
+  checkList,
+  checkNumber,
+  checkObject,
+  checkOneOf,
+  checkText,
+  checkWhole,
+  Faults,
+  isObject,
+} from "../class/check-values";
+import { at, type Fault } from "../class/faults";
+import { PATTERNS, TENSIONS } from "../moves/move";
+import { err, ok, type Result } from "../result";
+import { FLOORS, MARKS, type Person, type Roster } from "./home";
+import { KIT_TYPES } from "./kit";
+import { LIMITS } from "./limits";
+
+/** Sizes that a measure may have; far beyond what a home holds. */
+const MEASURES: Readonly<Record<string, number>> = {
+  kg: 500,
+  minKg: 500,
+  maxKg: 500,
+  stepKg: 100,
+  fullStretchKg: 200,
+  litres: 50,
+  grams: 50_000,
+  heightCm: 300,
+};
+
+/** One line of kit. */
+export function checkKitItem(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "id", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
+  checkKey(faults, path, value, "type", (p, v) => checkOneOf(faults, p, v, KIT_TYPES), true);
+  checkKey(faults, path, value, "count", (p, v) => checkWhole(faults, p, v, { least: 1, most: 100 }));
+  checkKey(faults, path, value, "changeSeconds", (p, v) => checkWhole(faults, p, v, { least: 0, most: 600 }));
+  for (const [name, most] of Object.entries(MEASURES)) {
+    checkKey(faults, path, value, name, (p, v) => checkNumber(faults, p, v, { least: 0, most }));
+  }
+  if (typeof value.minKg === "number" && typeof value.maxKg === "number" && value.minKg > value.maxKg) {
+    faults.add(path, { code: "kind", expected: "a range with minKg not above maxKg" });
+  }
+  checkKey(faults, path, value, "tension", (p, v) => checkOneOf(faults, p, v, TENSIONS));
+  checkKey(faults, path, value, "opens", (p, v) => checkOneOf(faults, p, v, ["away", "towards"]));
+  for (const name of ["handles", "sturdy", "latches"]) {
+    checkKey(faults, path, value, name, (p, v) => checkBoolean(faults, p, v));
+  }
+}
+
+function checkSpace(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "floor", (p, v) => checkOneOf(faults, p, v, FLOORS));
+  checkKey(faults, path, value, "lengthM", (p, v) => checkNumber(faults, p, v, { least: 0, most: 100 }));
+  checkKey(faults, path, value, "ceilingCm", (p, v) => checkNumber(faults, p, v, { least: 100, most: 1000 }));
+  checkKey(faults, path, value, "jumping", (p, v) => checkBoolean(faults, p, v));
+}
+
+function checkWorkingSet(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "move", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
+  checkKey(faults, path, value, "kg", (p, v) => checkNumber(faults, p, v, { least: 0, most: 500 }), true);
+  checkKey(faults, path, value, "reps", (p, v) => checkWhole(faults, p, v, { least: 1, most: 1000 }), true);
+  checkKey(faults, path, value, "rir", (p, v) => checkNumber(faults, p, v, { least: 0, most: 10 }));
+  checkKey(faults, path, value, "date", (p, v) => checkText(faults, p, v, { least: 10, most: 10 }));
+}
+
+function checkUniqueIds(faults: Faults, path: string, list: readonly unknown[], what: string): void {
+  const seen = new Map<string, string>();
+  list.forEach((entry, i) => {
+    if (!isObject(entry) || typeof entry.id !== "string") return;
+    const first = seen.get(entry.id);
+    if (first !== undefined) faults.add(at(at(path, i), "id"), { code: "not-unique", what, first });
+    else seen.set(entry.id, at(path, i));
+  });
+}
+
+function checkInto(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  const key = (name: string, check: (path: string, value: unknown) => unknown, required = false) =>
+    checkKey(faults, path, value, name, check, required);
+  key("id", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
+  key("name", (p, v) => checkText(faults, p, v, { least: 1, most: 120 }), true);
+  key("mark", (p, v) => checkOneOf(faults, p, v, MARKS));
+  key("marks", (p, v) => {
+    if (!checkObject(faults, p, v)) return;
+    for (const [pattern, mark] of Object.entries(v)) {
+      if (!(PATTERNS as readonly string[]).includes(pattern)) {
+        faults.add(at(p, pattern), { code: "one-of", allowed: PATTERNS });
+      } else checkOneOf(faults, at(p, pattern), mark, MARKS);
+    }
+  });
+  key("limits", (p, v) => checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, LIMITS)));
+  key("units", (p, v) => checkOneOf(faults, p, v, ["kg", "lb"]));
+  for (const name of ["timeZone", "language"])
+    key(name, (p, v) => checkText(faults, p, v, { least: 1, most: 60 }));
+  key("space", (p, v) => checkSpace(faults, p, v));
+  key("kit", (p, v) => {
+    if (checkList(faults, p, v, (q, w) => checkKitItem(faults, q, w))) checkUniqueIds(faults, p, v, "kit");
+  });
+  key("workingSets", (p, v) => checkList(faults, p, v, (q, w) => checkWorkingSet(faults, q, w)));
+}
+
+/** Checks one person; the value itself is given back, so unknown keys survive. */
+export function checkPerson(value: unknown): Result<Person, readonly Fault[]> {
+  const faults = new Faults();
+  checkInto(faults, "$", value);
+  return faults.list.length > 0 ? err(faults.list) : ok(value as Person);
+}
+
+/** Checks a whole roster. */
+export function checkRoster(value: unknown): Result<Roster, readonly Fault[]> {
+  const faults = new Faults();
+  if (!checkObject(faults, "$", value)) return err(faults.list);
+  checkKey(faults, "$", value, "format", (p, v) => checkOneOf(faults, p, v, ["brontle.roster"]), true);
+  checkKey(
+    faults,
+    "$",
+    value,
+    "version",
+    (p, v) => v === 1 || faults.add(p, { code: "kind", expected: "1" }),
+    true,
+  );
+  checkKey(
+    faults,
+    "$",
+    value,
+    "people",
+    (p, v) => {
+      if (checkList(faults, p, v, (q, w) => checkInto(faults, q, w))) checkUniqueIds(faults, p, v, "people");
+    },
+    true,
+  );
+  return faults.list.length > 0 ? err(faults.list) : ok(value as unknown as Roster);
+}

@@ -1,0 +1,65 @@
+import { distance } from "fastest-levenshtein";
+import type { MoveRef, NamedMove } from "../class/document";
+import type { Move, MoveFacts } from "./move";
+
+/** A move as far as it is known: library moves know everything, others what was given. */
+export type KnownMove = Partial<MoveFacts> & {
+  /** null for a move that is given by name only. */
+  readonly id: string | null;
+  readonly name: string;
+  readonly repSeconds: number;
+};
+
+/** Seconds of a rep of a move given by name without its own. */
+export const DEFAULT_REP_SECONDS = 3;
+
+/** The moves that a document may name: the library, with the class's own before it. */
+export interface MoveBook {
+  readonly moves: readonly KnownMove[];
+  get(id: string): KnownMove | undefined;
+}
+
+/** A book of these moves; a later move with an id that is taken replaces the earlier one. */
+export function makeBook(moves: readonly (KnownMove & { readonly id: string })[]): MoveBook {
+  const byId = new Map(moves.map((move) => [move.id, move]));
+  return { moves: [...byId.values()], get: (id) => byId.get(id) };
+}
+
+/** The book with a class's own moves added. Gives the same book where there are none. */
+export function bookWith(
+  book: MoveBook,
+  own: readonly (Partial<Move> & { id: string; name: string })[] | undefined,
+) {
+  if (!own || own.length === 0) return book;
+  const added = own.map((move) => ({ ...move, repSeconds: move.repSeconds ?? DEFAULT_REP_SECONDS }));
+  return makeBook([...(book.moves as (KnownMove & { id: string })[]), ...added]);
+}
+
+/** The move that a slot names. An id that the book doesn't have gives a move known by that name only. */
+export function resolveMove(ref: MoveRef, book: MoveBook): KnownMove {
+  if (typeof ref === "string") {
+    return book.get(ref) ?? { id: null, name: ref, repSeconds: DEFAULT_REP_SECONDS };
+  }
+  return named(ref);
+}
+
+function named(ref: NamedMove): KnownMove {
+  return { ...ref, id: null, repSeconds: ref.repSeconds ?? DEFAULT_REP_SECONDS };
+}
+
+/** The ids nearest to a misspelt one, best first: at most three, none that has little in common. */
+export function nearestIds(id: string, book: MoveBook): string[] {
+  const wanted = id.toLowerCase().slice(0, 60);
+  return book.moves
+    .flatMap((move) => (move.id === null ? [] : [{ id: move.id, far: nearness(wanted, move.id) }]))
+    .filter((entry) => entry.far <= Math.max(2, wanted.length / 2))
+    .sort((a, b) => a.far - b.far || (a.id < b.id ? -1 : 1))
+    .slice(0, 3)
+    .map((entry) => entry.id);
+}
+
+/** Edit distance, less where one contains the other ("row" finds "band-row"). */
+function nearness(wanted: string, id: string): number {
+  const far = distance(wanted, id);
+  return wanted.length >= 3 && id.includes(wanted) ? Math.min(far, 1) : far;
+}

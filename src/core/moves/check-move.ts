@@ -1,0 +1,149 @@
+/** The check of a move's facts: of the library, of a class's own moves, and of a move given by name. */
+import {
+  checkBoolean,
+  checkDecimal,
+  checkKey,
+  checkList,
+  checkNumber,
+  checkObject,
+  checkOneOf,
+  checkText,
+  checkWhole,
+  type Faults,
+  isObject,
+  type Json,
+} from "../class/check-values";
+import { at } from "../class/faults";
+import { parseTempo } from "../class/tempo";
+import {
+  IMPACTS,
+  LINK_HOWS,
+  LINK_KINDS,
+  LOADS,
+  MUSCLES,
+  NEED_ROLES,
+  NOISES,
+  PATTERNS,
+  POSITIONS,
+  TENSIONS,
+} from "./move";
+
+const KEBAB = /^[a-z0-9]+(-[a-z0-9]+)*$/;
+const REP_SECONDS = { least: 0, most: 120 };
+
+/** Seconds of a rep: above 0, up to 120, at most two decimals. */
+export function checkRepSeconds(faults: Faults, path: string, value: unknown): value is number {
+  return checkDecimal(faults, path, value, REP_SECONDS, true);
+}
+
+function checkRange(faults: Faults, path: string, value: unknown): void {
+  const fine =
+    Array.isArray(value) && value.length === 2 && value.every((n) => typeof n === "number" && n >= 0);
+  if (!fine) faults.add(path, { code: "kind", expected: "a list of two numbers, from and to" });
+  else if (value[0] > value[1]) faults.add(path, { code: "span-order" });
+}
+
+function checkNeed(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "as", (p, v) => checkOneOf(faults, p, v, NEED_ROLES), true);
+  checkKey(faults, path, value, "count", (p, v) => checkWhole(faults, p, v, { least: 1, most: 10 }));
+  checkKey(faults, path, value, "equal", (p, v) => checkBoolean(faults, p, v));
+  checkKey(faults, path, value, "bearsWeight", (p, v) => checkBoolean(faults, p, v));
+  checkKey(faults, path, value, "kg", (p, v) => checkRange(faults, p, v));
+  checkKey(faults, path, value, "heightCm", (p, v) => checkRange(faults, p, v));
+  checkKey(faults, path, value, "at", (p, v) => checkOneOf(faults, p, v, ["low", "mid", "high"]));
+  checkKey(faults, path, value, "tension", (p, v) =>
+    checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, TENSIONS)),
+  );
+}
+
+function checkLink(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "to", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
+  checkKey(faults, path, value, "kind", (p, v) => checkOneOf(faults, p, v, LINK_KINDS), true);
+  checkKey(faults, path, value, "how", (p, v) => checkOneOf(faults, p, v, LINK_HOWS));
+}
+
+function checkMuscles(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const key of ["primary", "secondary"]) {
+    checkKey(faults, path, value, key, (p, v) =>
+      checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, MUSCLES)),
+    );
+  }
+}
+
+/** The facts that are given of a move; what is left out is unknown, not wrong. */
+export function checkFacts(faults: Faults, path: string, move: Json): void {
+  const key = (name: string, check: (path: string, value: unknown) => unknown) =>
+    checkKey(faults, path, move, name, check);
+  const words = (p: string, v: unknown) => checkList(faults, p, v, (q, w) => checkText(faults, q, w));
+  key("repSeconds", (p, v) => checkRepSeconds(faults, p, v));
+  key("pattern", (p, v) => checkOneOf(faults, p, v, PATTERNS));
+  key("position", (p, v) => checkOneOf(faults, p, v, POSITIONS));
+  key("impact", (p, v) => checkOneOf(faults, p, v, IMPACTS));
+  key("noise", (p, v) => checkOneOf(faults, p, v, NOISES));
+  key("sides", (p, v) => checkOneOf(faults, p, v, ["both", "alternating", "inTurn"]));
+  key("isometric", (p, v) => checkBoolean(faults, p, v));
+  key("stable", (p, v) => checkBoolean(faults, p, v));
+  key("tempo", (p, v) => {
+    if (typeof v !== "string" || !parseTempo(v)) faults.add(p, { code: "tempo" });
+  });
+  key("muscles", (p, v) => checkMuscles(faults, p, v));
+  key("needs", (p, v) =>
+    checkList(faults, p, v, (q, w) => checkList(faults, q, w, (r, x) => checkNeed(faults, r, x))),
+  );
+  key("loads", (p, v) => checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, LOADS)));
+  key("links", (p, v) => checkList(faults, p, v, (q, w) => checkLink(faults, q, w)));
+  for (const name of ["cues", "faults", "cautions"]) key(name, words);
+  for (const name of ["demoSeconds", "setupSeconds"]) {
+    key(name, (p, v) => checkWhole(faults, p, v, { least: 0, most: 600 }));
+  }
+  key("energy", (p, v) => {
+    if (!checkObject(faults, p, v)) return;
+    checkKey(faults, p, v, "met", (q, w) => checkNumber(faults, q, w, { least: 1, most: 20 }), true);
+    if (v.category !== undefined && v.category !== null) checkText(faults, at(p, "category"), v.category);
+  });
+  key("room", (p, v) => checkMeasures(faults, p, v, { lengthM: 50, heightCm: 500 }));
+  key("landings", (p, v) => checkMeasures(faults, p, v, { perRep: 20, weight: 2 }));
+}
+
+function checkMeasures(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  most: Readonly<Record<string, number>>,
+): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const [name, limit] of Object.entries(most)) {
+    checkKey(faults, path, value, name, (p, v) => checkNumber(faults, p, v, { least: 0, most: limit }));
+  }
+}
+
+/** A move of the class's own: an id, a name, and the facts that are known. */
+export function checkOwnMove(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(
+    faults,
+    path,
+    value,
+    "id",
+    (p, v) => {
+      if (checkText(faults, p, v, { least: 1, most: 100 }) && !KEBAB.test(v as string))
+        faults.add(p, { code: "kebab" });
+    },
+    true,
+  );
+  checkKey(faults, path, value, "name", (p, v) => checkText(faults, p, v, { least: 1, most: 120 }), true);
+  checkFacts(faults, path, value);
+}
+
+/** A slot's move: an id (whether the book has it is checked elsewhere) or a move by name. */
+export function checkNamedMove(faults: Faults, path: string, value: unknown): void {
+  if (!isObject(value)) {
+    faults.add(path, { code: "kind", expected: "a move id or an object with a name" });
+    return;
+  }
+  checkKey(faults, path, value, "name", (p, v) => checkText(faults, p, v, { least: 1, most: 120 }), true);
+  checkFacts(faults, path, value);
+}

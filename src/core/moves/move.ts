@@ -1,0 +1,192 @@
+/** A move: one exercise in one way of doing it, with all that timing, parts and the read-through ask of it. */
+
+export const PATTERNS = [
+  "squat",
+  "hinge",
+  "lunge",
+  "push-horizontal",
+  "push-vertical",
+  "pull-horizontal",
+  "pull-vertical",
+  "carry",
+  "brace",
+  "flex",
+  "rotate",
+  "arm-flexion",
+  "arm-extension",
+  "shoulder-raise",
+  "calf",
+  "hip-abduction",
+  "jump",
+  "run",
+  "stretch",
+  "mobility",
+] as const;
+export type Pattern = (typeof PATTERNS)[number];
+
+export const MUSCLES = [
+  "quads",
+  "glutes",
+  "hamstrings",
+  "adductors",
+  "abductors",
+  "calves",
+  "chest",
+  "front-shoulders",
+  "side-shoulders",
+  "rear-shoulders",
+  "upper-back",
+  "lats",
+  "biceps",
+  "triceps",
+  "forearms",
+  "abs",
+  "obliques",
+  "lower-back",
+  "hip-flexors",
+] as const;
+export type Muscle = (typeof MUSCLES)[number];
+
+export const POSITIONS = [
+  "standing",
+  "half-kneeling",
+  "kneeling",
+  "all-fours",
+  "plank",
+  "prone",
+  "supine",
+  "side-lying",
+  "seated",
+] as const;
+export type Position = (typeof POSITIONS)[number];
+
+export const IMPACTS = ["none", "low", "high"] as const;
+export const NOISES = ["quiet", "some", "loud"] as const;
+
+/** What a move asks of a body or a place, and so what a limit can exclude. */
+export const LOADS = [
+  "floor",
+  "kneeling",
+  "wrist",
+  "deep-knee",
+  "overhead",
+  "deep-hinge",
+  "spine-flexion",
+  "twist",
+  "long-hold",
+  "balance",
+  "straining",
+  "head-down",
+  "grip",
+  "quick-turn",
+  "single-leg",
+  "jump",
+] as const;
+export type BodyLoad = (typeof LOADS)[number];
+
+/** Jobs that kit can do in a move. */
+export const NEED_ROLES = [
+  "hand-weight",
+  "held-weight",
+  "worn-weight",
+  "long-band",
+  "mini-band",
+  "anchor",
+  "door",
+  "strap",
+  "support",
+  "slider-pair",
+  "wall",
+  "bar",
+  "ball",
+  "soft-surface",
+  "towel",
+  "stick",
+] as const;
+export type NeedRole = (typeof NEED_ROLES)[number];
+
+export const TENSIONS = ["light", "medium", "heavy"] as const;
+export type Tension = (typeof TENSIONS)[number];
+
+/** One role with its measures; left-out measures are free. */
+export interface Need {
+  readonly as: NeedRole;
+  /** Items; 1 where left out. */
+  readonly count?: number;
+  /** All items alike in weight or tension. */
+  readonly equal?: boolean;
+  /** Kilograms of each item, both ends included. */
+  readonly kg?: readonly [number, number];
+  readonly tension?: readonly Tension[];
+  /** Centimetres from the floor, both ends included. */
+  readonly heightCm?: readonly [number, number];
+  readonly bearsWeight?: boolean;
+  readonly at?: "low" | "mid" | "high";
+}
+
+export const LINK_KINDS = ["easier", "harder", "swap"] as const;
+export type LinkKind = (typeof LINK_KINDS)[number];
+
+export const LINK_HOWS = [
+  "lever",
+  "range",
+  "support",
+  "stability",
+  "impact",
+  "speed",
+  "load",
+  "limbs",
+  "pause",
+  "kit",
+  "position",
+] as const;
+export type LinkHow = (typeof LINK_HOWS)[number];
+
+export interface Link {
+  readonly to: string;
+  readonly kind: LinkKind;
+  readonly how: LinkHow;
+}
+
+/** Energy cost. `category` is a heading of the 2011 Compendium (Ainsworth), or `null` for an estimate of ours. */
+export interface Energy {
+  readonly met: number;
+  readonly category: string | null;
+}
+
+/** What is known of a move; a move given by name only may have any of these. */
+export interface MoveFacts {
+  readonly pattern: Pattern;
+  readonly muscles: { readonly primary: readonly Muscle[]; readonly secondary: readonly Muscle[] };
+  readonly position: Position;
+  /** `inTurn`: one-sided, one side after the other. */
+  readonly sides: "both" | "alternating" | "inTurn";
+  readonly impact: (typeof IMPACTS)[number];
+  readonly noise: (typeof NOISES)[number];
+  readonly tempo: string;
+  readonly energy: Energy;
+  readonly isometric: boolean;
+  /** Safe to take to the limit: nothing falls on anyone and balance isn't the limit. */
+  readonly stable: boolean;
+  /** Landings a rep, and how hard: depth 2, jump 1, hop or skip ½, fast feet 1⁄10. */
+  readonly landings: { readonly perRep: number; readonly weight: 0 | 0.1 | 0.5 | 1 | 2 };
+  /** Alternatives: any one of the lists, all the roles of that list. `[[]]` needs nothing. */
+  readonly needs: readonly (readonly Need[])[];
+  readonly loads: readonly BodyLoad[];
+  readonly room: { readonly lengthM: number; readonly heightCm: number };
+  readonly demoSeconds: number;
+  /** Seconds to set the kit up before the first rep: step on the band, bring the chair. */
+  readonly setupSeconds: number;
+  readonly cues: readonly string[];
+  readonly faults: readonly string[];
+  readonly cautions: readonly string[];
+  readonly links: readonly Link[];
+}
+
+/** A move of the library, or an instructor's own. Ids are kebab-case and never change once shipped. */
+export interface Move extends MoveFacts {
+  readonly id: string;
+  readonly name: string;
+  /** Seconds of one rep (both sides of an alternating rep count as two). */
+  readonly repSeconds: number;
+}
