@@ -33,8 +33,9 @@ export interface SlotContext {
 
 /** A move id that the book has, or a move by name. */
 export function checkMoveRef(faults: Faults, path: string, value: unknown, book: MoveBook): void {
-  if (typeof value !== "string") return checkNamedMove(faults, path, value);
-  if (!book.get(value)) faults.add(path, { code: "unknown-move", id: value, near: nearestIds(value, book) });
+  if (typeof value !== "string") checkNamedMove(faults, path, value);
+  else if (!book.get(value))
+    faults.add(path, { code: "unknown-move", id: value, near: nearestIds(value, book) });
 }
 
 /** The sides that a slot will have: its own, else its move's, else both. Null where they can't be told. */

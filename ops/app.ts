@@ -1,0 +1,98 @@
+/** The application's process: one Next.js server on loopback. */
+import type { ChildProcess } from "node:child_process";
+import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { ROOT, type Place, secretsOf } from "./places";
+import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
+import { Stop, say } from "./say";
+
+export interface AppState {
+  readonly pid: number;
+  readonly port: number;
+  readonly address: string;
+  /** What the running build was made of. */
+  readonly mark: string;
+}
+
+const NEXT = "next";
+
+function stateFile(place: Place): string {
+  return `${place.folder}/app.json`;
+}
+
+async function healthy(address: string): Promise<boolean> {
+  try {
+    const response = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(2000) });
+    return response.ok;
+  } catch {
+    return false;
+  }
+}
+
+/** The application that runs with this place's data, or null. */
+export async function findApp(place: Place): Promise<AppState | null> {
+  const file = stateFile(place);
+  if (!existsSync(file)) return null;
+  const state = JSON.parse(readFileSync(file, "utf8")) as AppState;
+  if (isRunning(state.pid, NEXT) && (await healthy(state.address))) return state;
+  return null;
+}
+
+export interface StartOptions {
+  readonly databaseUrl: string;
+  readonly mark: string;
+  readonly demo: boolean;
+  readonly relaxedLimits?: boolean;
+}
+
+function wantedPort(): number | null {
+  const text = process.env.BRONTLE_PORT;
+  if (!text) return null;
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new Stop(`BRONTLE_PORT is not a port: ${text}`);
+  return port;
+}
+
+/** Starts the application and waits until it answers. */
+export async function startApp(place: Place, options: StartOptions): Promise<{ state: AppState; child: ChildProcess }> {
+  const asked = wantedPort();
+  const port = await freePort(asked ?? 4173);
+  if (asked !== null && port !== asked) throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
+  const address = `http://127.0.0.1:${port}`;
+  say("Starting the application…");
+  const env: NodeJS.ProcessEnv = {
+    ...process.env,
+    NODE_ENV: "production",
+    NEXT_TELEMETRY_DISABLED: "1",
+    BRONTLE_DATABASE_URL: options.databaseUrl,
+    BETTER_AUTH_SECRET: secretsOf(place).authSecret,
+    BRONTLE_ORIGIN: address,
+    BRONTLE_DEMO: options.demo ? "1" : "0",
+    BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",
+  };
+  const args = [`${ROOT}/node_modules/next/dist/bin/next`, "start", "-H", "127.0.0.1", "-p", String(port)];
+  const log = `${place.folder}/app.log`;
+  const child = startApart(process.execPath, args, log, { cwd: ROOT, env });
+  let dead = false;
+  child.on("exit", () => {
+    dead = true;
+  });
+  const up = await waitUntil(async () => dead || (await healthy(address)), 60_000);
+  if (!up || dead) {
+    if (child.pid) await endProcess(child.pid, NEXT, "SIGKILL", 1000);
+    throw new Stop(`The application did not start; its words are in ${log}.`);
+  }
+  const state: AppState = { pid: child.pid ?? 0, port, address, mark: options.mark };
+  writeFileSync(stateFile(place), JSON.stringify(state));
+  return { state, child };
+}
+
+/** Ends the application of a place, where one runs. */
+export async function stopApp(place: Place): Promise<boolean> {
+  const file = stateFile(place);
+  if (!existsSync(file)) return false;
+  const state = JSON.parse(readFileSync(file, "utf8")) as AppState;
+  const was = isRunning(state.pid, NEXT);
+  await endProcess(state.pid, NEXT, "SIGTERM", 5000);
+  rmSync(file, { force: true });
+  return was;
+}

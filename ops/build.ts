@@ -1,0 +1,43 @@
+/** The production build, made again only where something it is made of has changed. */
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { ROOT } from "./places";
+import { runQuietly } from "./run";
+import { Stop, say } from "./say";
+
+const STAMP = `${ROOT}/.next/brontle-stamp`;
+const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+
+function* filesOf(path: string): Generator<string> {
+  const entries = existsSync(path) ? readdirSync(path, { withFileTypes: true }) : [];
+  for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1))) {
+    const inner = `${path}/${entry.name}`;
+    if (entry.isDirectory()) yield* filesOf(inner);
+    else if (!/\.test\.tsx?$/.test(entry.name)) yield inner;
+  }
+}
+
+/** A mark of everything that the build is made of. */
+export function sourceMark(): string {
+  const hash = createHash("sha256");
+  const add = (file: string) => hash.update(file.slice(ROOT.length)).update(readFileSync(file));
+  for (const source of SOURCES) {
+    const path = `${ROOT}/${source}`;
+    if (source.includes(".")) existsSync(path) && add(path);
+    else for (const file of filesOf(path)) add(file);
+  }
+  return hash.digest("hex");
+}
+
+/** Builds the application where the last build is of other sources. */
+export async function needBuild(): Promise<string> {
+  const mark = sourceMark();
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === mark) return mark;
+  say("Building the application (up to a minute)…");
+  const env: NodeJS.ProcessEnv = { ...process.env, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" };
+  const next = `${ROOT}/node_modules/next/dist/bin/next`;
+  const { code, output } = await runQuietly(process.execPath, [next, "build"], { cwd: ROOT, env });
+  if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
+  writeFileSync(STAMP, mark);
+  return mark;
+}

@@ -1,0 +1,48 @@
+/** Where things are kept. */
+import { createHash, randomBytes } from "node:crypto";
+import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { dirname, resolve } from "node:path";
+import { fileURLToPath } from "node:url";
+
+export const ROOT = resolve(dirname(fileURLToPath(import.meta.url)), "..");
+
+/** Which data is served: `demo` and `own` never touch each other. */
+export type DataKind = "demo" | "own";
+
+export interface Place {
+  readonly kind: DataKind | "test";
+  /** Secrets, state and logs. */
+  readonly folder: string;
+}
+
+/** The folder of one kind of data, made where it isn't there. */
+export function placeOf(kind: Place["kind"], name: string = kind): Place {
+  const data = resolve(ROOT, process.env.BRONTLE_DATA || ".data");
+  const folder = `${data}/${name}`;
+  mkdirSync(folder, { recursive: true });
+  return { kind, folder };
+}
+
+export interface Secrets {
+  readonly databasePassword: string;
+  readonly authSecret: string;
+}
+
+/** The secrets of a place: made once, readable by their owner alone. */
+export function secretsOf(place: Place): Secrets {
+  const file = `${place.folder}/secrets.json`;
+  if (!existsSync(file)) {
+    const made: Secrets = {
+      databasePassword: randomBytes(24).toString("base64url"),
+      authSecret: randomBytes(32).toString("base64url"),
+    };
+    writeFileSync(file, JSON.stringify(made), { mode: 0o600 });
+    chmodSync(file, 0o600);
+  }
+  return JSON.parse(readFileSync(file, "utf8")) as Secrets;
+}
+
+/** A short name for a folder, the same each time. */
+export function folderMark(folder: string): string {
+  return createHash("sha256").update(folder).digest("hex").slice(0, 12);
+}

@@ -1,0 +1,64 @@
+/** The demo studio: its instructor, and the open files in demo/ imported as a user would. */
+import { readdirSync, readFileSync } from "node:fs";
+import { Client } from "pg";
+import { ROOT } from "./places";
+import { say } from "./say";
+
+export const DEMO_SIGN_IN = {
+  name: "Harbour Steps",
+  email: "coach@harboursteps.example",
+  password: "storm-lantern-42",
+} as const;
+
+async function isSeeded(databaseUrl: string): Promise<boolean> {
+  const client = new Client({ connectionString: databaseUrl });
+  await client.connect();
+  try {
+    const { rowCount } = await client.query('select 1 from "user" where email = $1', [DEMO_SIGN_IN.email]);
+    return rowCount !== 0;
+  } finally {
+    await client.end();
+  }
+}
+
+/** Posts JSON as a browser on this address would, and gives the answer with its cookies. */
+async function post(address: string, path: string, body: unknown, cookie = ""): Promise<Response> {
+  const headers = { "content-type": "application/json", origin: address, cookie };
+  const response = await fetch(`${address}${path}`, { method: "POST", headers, body: JSON.stringify(body) });
+  if (!response.ok) throw new Error(`${path} answered ${response.status}: ${await response.text()}`);
+  return response;
+}
+
+/** Reads a JSON file of the demo folder. */
+export function demoFile(name: string): unknown {
+  return JSON.parse(readFileSync(`${ROOT}/demo/${name}`, "utf8"));
+}
+
+/** The class files of the demo folder, by name. */
+export function demoClassNames(): string[] {
+  return readdirSync(`${ROOT}/demo/classes`)
+    .filter((name) => name.endsWith(".json"))
+    .sort();
+}
+
+/** Makes an account and imports the demo's files into its studio; gives the session's cookie. */
+export async function importDemo(address: string, signIn: { name: string; email: string; password: string }): Promise<string> {
+  const signedUp = await post(address, "/api/auth/sign-up/email", signIn);
+  const cookie = signedUp.headers
+    .getSetCookie()
+    .map((line) => line.split(";")[0])
+    .join("; ");
+  await post(address, "/api/people/import", { roster: demoFile("roster.json") }, cookie);
+  // The list shows the last edited first; importing backwards puts the first file on top.
+  for (const name of demoClassNames().reverse()) {
+    await post(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, cookie);
+  }
+  return cookie;
+}
+
+/** Fills the demo's database, the first time only. */
+export async function seedDemo(address: string, databaseUrl: string): Promise<void> {
+  if (await isSeeded(databaseUrl)) return;
+  say("Importing the demo's people and classes…");
+  await importDemo(address, DEMO_SIGN_IN);
+}

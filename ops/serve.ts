@@ -1,0 +1,76 @@
+/** `demo` and `start`: everything that is needed, in order, until the address answers. */
+import { migrateDatabase } from "../src/server/db/migrate";
+import { findApp, startApp, stopApp } from "./app";
+import { needBuild, sourceMark } from "./build";
+import { type DataKind, placeOf, ROOT } from "./places";
+import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
+import { say } from "./say";
+import { DEMO_SIGN_IN, seedDemo } from "./seed";
+
+function printAddress(address: string, kind: DataKind): void {
+  process.stdout.write(`Brontle is at ${address}\n`);
+  if (kind === "demo") process.stdout.write(`Sign in as ${DEMO_SIGN_IN.email} with the password ${DEMO_SIGN_IN.password}\n`);
+}
+
+/** Starts what isn't running. Gives the exit code, at once or when the person ends it. */
+export async function serve(kind: DataKind, stay: boolean): Promise<number> {
+  const place = placeOf(kind);
+  const running = await findApp(place);
+  if (running) {
+    if (running.mark !== sourceMark()) say("It runs an older build; ./brontle stop and start again for the newest.");
+    printAddress(running.address, kind);
+    return 0;
+  }
+  const mark = await needBuild();
+  const postgres = await startPostgres(place);
+  const down = async () => {
+    await stopApp(place);
+    if (postgres.started) await stopPostgres(postgres);
+  };
+  try {
+    await needDatabase(postgres, "brontle");
+    await migrateDatabase(postgres.url("brontle"), `${ROOT}/drizzle`);
+    const { state, child } = await startApp(place, {
+      databaseUrl: postgres.url("brontle"),
+      mark,
+      demo: kind === "demo",
+    });
+    if (kind === "demo") await seedDemo(state.address, postgres.url("brontle"));
+    printAddress(state.address, kind);
+    if (!stay) {
+      child.unref();
+      return 0;
+    }
+    say("Ctrl-C ends it.");
+    const ended = await untilEnded(child);
+    await down();
+    if (ended === "died") say(`brontle: the application died; its words are in ${place.folder}/app.log.`);
+    return ended === "died" ? 1 : 0;
+  } catch (error) {
+    await down();
+    throw error;
+  }
+}
+
+/** Resolves when the person asks to end, or when the application ends by itself. */
+function untilEnded(child: { once(event: "exit", listener: () => void): unknown; exitCode: number | null }): Promise<"asked" | "died"> {
+  return new Promise((resolve) => {
+    if (child.exitCode !== null) resolve("died");
+    child.once("exit", () => resolve("died"));
+    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.once(signal, () => resolve("asked"));
+  });
+}
+
+/** Ends everything that runs with demo or own data. */
+export async function stop(): Promise<number> {
+  let any = false;
+  for (const kind of ["demo", "own"] as const) {
+    const place = placeOf(kind);
+    const app = await stopApp(place);
+    const postgres = findPostgres(place);
+    if (postgres) await stopPostgres(postgres);
+    any = any || app || postgres !== null;
+  }
+  say(any ? "Stopped." : "Nothing was running.");
+  return 0;
+}

@@ -1,0 +1,109 @@
+/** `test`: lint, types, the direction of imports, and all tests, with one closing line. */
+import { readFileSync, rmSync } from "node:fs";
+import { migrateDatabase } from "../src/server/db/migrate";
+import { startApp, stopApp } from "./app";
+import { needBuild } from "./build";
+import { needChromium } from "./packages";
+import { placeOf, ROOT } from "./places";
+import { needDatabase, startPostgres, stopPostgres } from "./postgres";
+import { runLoudly } from "./run";
+import { say } from "./say";
+
+interface Count {
+  passed: number;
+  failed: number;
+}
+
+const BIN = `${ROOT}/node_modules/.bin`;
+
+/** One check that passes or fails as a whole; it counts as one test. */
+async function check(name: string, program: string, args: readonly string[], count: Count): Promise<void> {
+  say(`\n— ${name}`);
+  const code = await runLoudly(`${BIN}/${program}`, args, { cwd: ROOT });
+  if (code === 0) count.passed += 1;
+  else count.failed += 1;
+}
+
+async function vitest(project: string, env: Readonly<Record<string, string>>, folder: string, count: Count): Promise<void> {
+  say(`\n— ${project} tests`);
+  const report = `${folder}/${project}.json`;
+  const args = ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report}`];
+  const code = await runLoudly(`${BIN}/vitest`, args, { cwd: ROOT, env: { ...process.env, ...env } });
+  let failed = 0;
+  try {
+    const found = JSON.parse(readFileSync(report, "utf8")) as { numPassedTests: number; numFailedTests: number };
+    count.passed += found.numPassedTests;
+    failed = found.numFailedTests;
+  } catch {
+    failed = 1;
+  }
+  // A file that can't even be loaded has no tests to fail; the run failed all the same.
+  count.failed += code !== 0 && failed === 0 ? 1 : failed;
+}
+
+/** Runs what is named, or everything. Gives 0 only where nothing failed. */
+export async function test(only: readonly string[]): Promise<number> {
+  const wants = (name: string) => only.length === 0 || only.includes(name);
+  const count: Count = { passed: 0, failed: 0 };
+  const place = placeOf("test", `test-${process.pid}`);
+  const ended = () => rmSync(place.folder, { recursive: true, force: true });
+  try {
+    if (only.length === 0) {
+      await check("lint and format", "biome", ["check", "--error-on-warnings", "."], count);
+      await check("types", "tsc", ["--noEmit"], count);
+      await check("direction of imports", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "ops"], count);
+    }
+    if (wants("core")) await vitest("core", {}, place.folder, count);
+    if (wants("integration") || wants("browser")) await withServers(place, wants, count);
+  } finally {
+    ended();
+  }
+  process.stdout.write(`\n${count.passed} passed, ${count.failed} failed\n`);
+  return count.failed === 0 && count.passed > 0 ? 0 : 1;
+}
+
+async function withServers(
+  place: ReturnType<typeof placeOf>,
+  wants: (name: string) => boolean,
+  count: Count,
+): Promise<void> {
+  await needChromium();
+  const mark = await needBuild();
+  const postgres = await startPostgres(place, true);
+  const down = async () => {
+    await stopApp(place);
+    await stopPostgres(postgres);
+    rmSync(postgres.dataFolder, { recursive: true, force: true });
+  };
+  const interrupted = () => {
+    void down().finally(() => {
+      rmSync(place.folder, { recursive: true, force: true });
+      process.exit(130);
+    });
+  };
+  process.once("SIGINT", interrupted);
+  process.once("SIGTERM", interrupted);
+  try {
+    for (const name of ["integration", "browser"]) {
+      await needDatabase(postgres, name);
+      await migrateDatabase(postgres.url(name), `${ROOT}/drizzle`);
+    }
+    const { state } = await startApp(place, {
+      databaseUrl: postgres.url("browser"),
+      mark,
+      demo: true,
+      relaxedLimits: true,
+    });
+    const env = {
+      BRONTLE_TEST_ADDRESS: state.address,
+      BRONTLE_DATABASE_URL: postgres.url("integration"),
+      BRONTLE_TEST_ADMIN_URL: postgres.url("postgres"),
+      BETTER_AUTH_SECRET: "only-for-tests-only-for-tests-only",
+      BRONTLE_ORIGIN: state.address,
+    };
+    if (wants("integration")) await vitest("integration", env, place.folder, count);
+    if (wants("browser")) await vitest("browser", env, place.folder, count);
+  } finally {
+    await down();
+  }
+}

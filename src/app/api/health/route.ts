@@ -1,0 +1,9 @@
+import { databaseNow } from "@/server/runs";
+
+export const dynamic = "force-dynamic";
+
+/** Answers when the database does. Says nothing else. */
+export async function GET() {
+  await databaseNow();
+  return Response.json({ ok: true });
+}

@@ -1,0 +1,46 @@
+/** Recognising an edit that comes from outside. What it leads to is checked when it is applied. */
+import { isObject } from "./check-values";
+import type { Edit } from "./edits";
+
+const isId = (value: unknown): value is string => typeof value === "string" && value.length > 0 && value.length <= 200;
+const isPlace = (value: unknown) => value === null || isId(value);
+const hasId = (value: unknown) => isObject(value) && isId(value.id);
+
+function isTarget(value: unknown): boolean {
+  if (!isObject(value)) return false;
+  return value.in === "class" || ((value.in === "block" || value.in === "slot") && isId(value.id));
+}
+
+function isSlotPlace(value: unknown): boolean {
+  return isObject(value) && isId(value.block) && isPlace(value.before);
+}
+
+/** Most edits that may be taken together, and how deep they may be nested: far more than a screen makes. */
+const MOST_TOGETHER = 200;
+
+/** Whether a parsed JSON value has the shape of an edit. Never throws. */
+export function isEdit(value: unknown, depth = 0): value is Edit {
+  if (!isObject(value) || depth > 3) return false;
+  switch (value.op) {
+    case "set":
+      return isTarget(value.target) && typeof value.key === "string" && value.key.length <= 100;
+    case "insert-block":
+    case "remove-block":
+      return hasId(value.block) && isPlace(value.before);
+    case "move-block":
+      return isId(value.id) && isPlace(value.from) && isPlace(value.to);
+    case "insert-slot":
+    case "remove-slot":
+      return isId(value.block) && hasId(value.slot) && isPlace(value.before);
+    case "move-slot":
+      return isId(value.id) && isSlotPlace(value.from) && isSlotPlace(value.to);
+    case "together":
+      return (
+        Array.isArray(value.edits) &&
+        value.edits.length <= MOST_TOGETHER &&
+        value.edits.every((edit) => isEdit(edit, depth + 1))
+      );
+    default:
+      return false;
+  }
+}

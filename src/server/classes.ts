@@ -1,0 +1,112 @@
+/** Classes of a studio. Every function takes the studio that asks, and sees nothing else. */
+import { and, desc, eq, isNull } from "drizzle-orm";
+import { checkClass } from "../core/class/check-class";
+import type { ClassDoc } from "../core/class/document";
+import type { Edit } from "../core/class/edits";
+import { type Fault, faultLine } from "../core/class/faults";
+import { applyChecked, type Refusal } from "../core/class/history";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import { db } from "./db/client";
+import { classEdit, classes } from "./db/schema";
+import { Refused } from "./refused";
+
+export interface StoredClass {
+  readonly id: string;
+  readonly doc: ClassDoc;
+  readonly revision: number;
+  readonly updatedAt: Date;
+}
+
+const COLUMNS = { id: classes.id, doc: classes.doc, revision: classes.revision, updatedAt: classes.updatedAt };
+
+function owned(studioId: string, id: string) {
+  return and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.deletedAt));
+}
+
+/** The studio's classes, the last edited first. */
+export async function listClasses(studioId: string): Promise<StoredClass[]> {
+  return db()
+    .select(COLUMNS)
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt)))
+    .orderBy(desc(classes.updatedAt), classes.id);
+}
+
+/** One class, or null where this studio has none of that id. */
+export async function findClass(studioId: string, id: string): Promise<StoredClass | null> {
+  const [row] = await db().select(COLUMNS).from(classes).where(owned(studioId, id));
+  return row ?? null;
+}
+
+/** Stores a document after checking it; nothing is stored where it has faults. */
+export async function createClass(studioId: string, input: unknown): Promise<string> {
+  const checked = checkClass(input, LIBRARY_BOOK);
+  if (!checked.ok) throw new Refused("invalid", faultsMessage(checked.error), checked.error);
+  const [row] = await db().insert(classes).values({ studioId, doc: checked.value }).returning({ id: classes.id });
+  if (!row) throw new Error("the class was not stored");
+  return row.id;
+}
+
+function faultsMessage(faults: readonly Fault[]): string {
+  return `Nothing was stored: ${faults.length === 1 ? "one fault" : `${faults.length} faults`}, first ${faults[0] ? faultLine(faults[0]) : ""}`;
+}
+
+export interface SentEdit {
+  readonly id: string;
+  readonly edit: Edit;
+}
+
+export interface EditsOutcome {
+  readonly revision: number;
+  /** The document as it stands now, where others' edits are in it too; null where the sender has it already. */
+  readonly doc: ClassDoc | null;
+  readonly refused: readonly { readonly id: string; readonly why: Refusal }[];
+}
+
+/**
+ * Applies edits in order to the class as it stands, whatever revision they were made on: they name
+ * blocks and slots by id, and each is checked again. One that no longer fits is told, not dropped.
+ */
+export async function applyEdits(
+  who: { readonly studioId: string; readonly userId: string },
+  id: string,
+  base: number,
+  edits: readonly SentEdit[],
+): Promise<EditsOutcome> {
+  return db().transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(classes).where(owned(who.studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such class here.");
+    const known = await tx.select({ id: classEdit.editId }).from(classEdit).where(eq(classEdit.classId, id));
+    const taken = new Set(known.map((edit) => edit.id));
+    const refused: { id: string; why: Refusal }[] = [];
+    const accepted: SentEdit[] = [];
+    let { doc } = row;
+    for (const sent of edits) {
+      if (taken.has(sent.id)) continue;
+      const next = applyChecked(doc, sent.edit, LIBRARY_BOOK);
+      if (next.ok) {
+        doc = next.value;
+        accepted.push(sent);
+      } else refused.push({ id: sent.id, why: next.error });
+    }
+    const revision = row.revision + (accepted.length > 0 ? 1 : 0);
+    if (accepted.length > 0) {
+      await tx.update(classes).set({ doc, revision, updatedAt: new Date() }).where(owned(who.studioId, id));
+      await tx
+        .insert(classEdit)
+        .values(accepted.map(({ id: editId, edit }) => ({ classId: id, editId, revision, userId: who.userId, edit })));
+    }
+    const sameBase = row.revision === base && refused.length === 0;
+    return { revision, doc: sameBase ? null : doc, refused };
+  });
+}
+
+/** Takes a class off the list. What was taught from it stays. */
+export async function deleteClass(studioId: string, id: string): Promise<void> {
+  const rows = await db()
+    .update(classes)
+    .set({ deletedAt: new Date() })
+    .where(owned(studioId, id))
+    .returning({ id: classes.id });
+  if (rows.length === 0) throw new Refused("not-found", "There is no such class here.");
+}

@@ -1,0 +1,194 @@
+/** The tables. Every row of a studio's own carries its `studioId`, and every query names it. */
+import {
+  bigint,
+  boolean,
+  index,
+  integer,
+  json,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from "drizzle-orm/pg-core";
+import type { ClassDoc } from "../../core/class/document";
+import type { Edit } from "../../core/class/edits";
+import type { Person } from "../../core/homes/home";
+import type { RunEventKind, RunPayload } from "../../core/live/events";
+import type { Part } from "../../core/parts/part";
+import type { FrozenMove } from "../frozen";
+
+const instant = (name: string) => timestamp(name, { withTimezone: true, precision: 3 });
+
+// Sign-in: the tables of the auth library, with its names for their columns.
+export const user = pgTable("user", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  email: text("email").notNull().unique(),
+  emailVerified: boolean("email_verified").notNull().default(false),
+  image: text("image"),
+  createdAt: instant("created_at").notNull().defaultNow(),
+  updatedAt: instant("updated_at").notNull().defaultNow(),
+});
+
+export const session = pgTable(
+  "session",
+  {
+    id: text("id").primaryKey(),
+    expiresAt: instant("expires_at").notNull(),
+    token: text("token").notNull().unique(),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    updatedAt: instant("updated_at").notNull().defaultNow(),
+    ipAddress: text("ip_address"),
+    userAgent: text("user_agent"),
+    userId: text("user_id")
+      .notNull()
+      .references(() => user.id, { onDelete: "cascade" }),
+  },
+  (table) => [index("session_user").on(table.userId)],
+);
+
+export const account = pgTable(
+  "account",
+  {
+    id: text("id").primaryKey(),
+    accountId: text("account_id").notNull(),
+    providerId: text("provider_id").notNull(),
+    userId: text("user_id")
+      .notNull()
+      .references(() => user.id, { onDelete: "cascade" }),
+    accessToken: text("access_token"),
+    refreshToken: text("refresh_token"),
+    idToken: text("id_token"),
+    accessTokenExpiresAt: instant("access_token_expires_at"),
+    refreshTokenExpiresAt: instant("refresh_token_expires_at"),
+    scope: text("scope"),
+    password: text("password"),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    updatedAt: instant("updated_at").notNull().defaultNow(),
+  },
+  (table) => [index("account_user").on(table.userId)],
+);
+
+export const verification = pgTable("verification", {
+  id: text("id").primaryKey(),
+  identifier: text("identifier").notNull(),
+  value: text("value").notNull(),
+  expiresAt: instant("expires_at").notNull(),
+  createdAt: instant("created_at").notNull().defaultNow(),
+  updatedAt: instant("updated_at").notNull().defaultNow(),
+});
+
+export const rateLimit = pgTable("rate_limit", {
+  id: text("id").primaryKey(),
+  key: text("key").notNull().unique(),
+  count: integer("count").notNull(),
+  lastRequest: bigint("last_request", { mode: "number" }).notNull(),
+});
+
+export const studio = pgTable("studio", {
+  id: uuid("id").primaryKey().defaultRandom(),
+  name: text("name").notNull(),
+  createdAt: instant("created_at").notNull().defaultNow(),
+});
+
+export const member = pgTable(
+  "member",
+  {
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    userId: text("user_id")
+      .notNull()
+      .references(() => user.id, { onDelete: "cascade" }),
+    role: text("role").$type<"owner" | "coach">().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.userId] }), index("member_user").on(table.userId)],
+);
+
+// Documents are kept as `json`, not `jsonb`: the order of an author's keys survives.
+export const classes = pgTable(
+  "class",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    doc: json("doc").$type<ClassDoc>().notNull(),
+    revision: integer("revision").notNull().default(1),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    updatedAt: instant("updated_at").notNull().defaultNow(),
+    deletedAt: instant("deleted_at"),
+  },
+  (table) => [index("class_studio").on(table.studioId)],
+);
+
+/** Every edit that was taken, so that one sent twice counts once. */
+export const classEdit = pgTable(
+  "class_edit",
+  {
+    classId: uuid("class_id")
+      .notNull()
+      .references(() => classes.id, { onDelete: "cascade" }),
+    editId: uuid("edit_id").notNull(),
+    revision: integer("revision").notNull(),
+    userId: text("user_id").notNull(),
+    edit: json("edit").$type<Edit>().notNull(),
+    at: instant("at").notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.classId, table.editId] })],
+);
+
+export const person = pgTable(
+  "person",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    /** The id in roster files; unique in the studio, so that an import updates rather than doubles. */
+    rosterId: text("roster_id").notNull(),
+    doc: json("doc").$type<Person>().notNull(),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    updatedAt: instant("updated_at").notNull().defaultNow(),
+  },
+  (table) => [unique("person_roster").on(table.studioId, table.rosterId)],
+);
+
+/** A class being taught: what was frozen when it began. */
+export const run = pgTable(
+  "run",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    classId: uuid("class_id").references(() => classes.id, { onDelete: "set null" }),
+    doc: json("doc").$type<ClassDoc>().notNull(),
+    parts: json("parts").$type<readonly Part[]>().notNull(),
+    moves: json("moves").$type<readonly FrozenMove[]>().notNull(),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    endedAt: instant("ended_at"),
+  },
+  (table) => [index("run_studio").on(table.studioId)],
+);
+
+/** Append-only: what happened to a taught class, in order. */
+export const runEvent = pgTable(
+  "run_event",
+  {
+    runId: uuid("run_id")
+      .notNull()
+      .references(() => run.id, { onDelete: "cascade" }),
+    seq: integer("seq").notNull(),
+    commandId: uuid("command_id").notNull(),
+    kind: text("kind").$type<RunEventKind>().notNull(),
+    payload: json("payload").$type<RunPayload>().notNull(),
+    at: instant("at").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.runId, table.seq] }),
+    unique("run_event_command").on(table.runId, table.commandId),
+  ],
+);

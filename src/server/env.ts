@@ -1,0 +1,29 @@
+/** What the server takes from its environment. Everything secret comes from there and nowhere else. */
+
+function required(name: string): string {
+  const value = process.env[name];
+  if (!value) throw new Error(`${name} is not set: start Brontle with ./brontle demo or ./brontle start.`);
+  return value;
+}
+
+/** Read when asked, not when imported: the build has no database and needs none. */
+export const env = {
+  get databaseUrl() {
+    return required("BRONTLE_DATABASE_URL");
+  },
+  get authSecret() {
+    return required("BETTER_AUTH_SECRET");
+  },
+  /** Scheme, host and port under which the application is reached. */
+  get origin() {
+    return required("BRONTLE_ORIGIN");
+  },
+  /** True where the demo studio is served, so that the sign-in page may show its password. */
+  get demo() {
+    return process.env.BRONTLE_DEMO === "1";
+  },
+  /** Tests sign in more often than people do. */
+  get relaxedLimits() {
+    return process.env.BRONTLE_RELAXED_LIMITS === "1";
+  },
+};

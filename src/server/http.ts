@@ -1,0 +1,89 @@
+/** The edge of every route handler: who asks, from where, with what; and how refusals are told. */
+import { NextResponse } from "next/server";
+import { type InferType, type Schema, ValidationError } from "yup";
+import type { Fault } from "../core/class/faults";
+import { env } from "./env";
+import { type RefusalCode, Refused } from "./refused";
+import { type Instructor, instructor } from "./who";
+
+/** Largest request body, bytes: a class of 60 full blocks is under a tenth of this. */
+const MOST_BYTES = 2_000_000;
+
+const STATUS: Readonly<Record<RefusalCode, number>> = {
+  "signed-out": 401,
+  "other-origin": 403,
+  "not-found": 404,
+  conflict: 409,
+  "too-large": 413,
+  invalid: 422,
+};
+
+/** What every refusal looks like on the wire. */
+export interface RefusalBody {
+  readonly error: RefusalCode;
+  readonly message: string;
+  readonly faults?: readonly Fault[];
+}
+
+function refusal(error: Refused): NextResponse {
+  const body: RefusalBody = {
+    error: error.code,
+    message: error.message,
+    ...(error.faults ? { faults: error.faults } : {}),
+  };
+  return NextResponse.json(body, { status: STATUS[error.code] });
+}
+
+type Params = Readonly<Record<string, string>>;
+type Context = { params: Promise<Params> };
+
+/** Ids are looked up as such; anything else finds nothing rather than a database error. */
+export function uuidParam(params: Params, name: string): string {
+  const value = params[name] ?? "";
+  if (!/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(value)) throw new Refused("not-found", "There is no such thing here.");
+  return value;
+}
+
+async function guarded(request: Request, handle: (who: Instructor) => Promise<Response>): Promise<Response> {
+  try {
+    if (request.method !== "GET" && request.headers.get("origin") !== env.origin) {
+      throw new Refused("other-origin", "This request came from another site.");
+    }
+    const who = await instructor();
+    if (!who) throw new Refused("signed-out", "Sign in first.");
+    return await handle(who);
+  } catch (error) {
+    if (error instanceof Refused) return refusal(error);
+    throw error;
+  }
+}
+
+async function readBody<S extends Schema>(request: Request, schema: S): Promise<InferType<S>> {
+  const text = await request.text();
+  if (text.length > MOST_BYTES) throw new Refused("too-large", "That is too large to take.");
+  try {
+    return (await schema.validate(JSON.parse(text), { strict: true, abortEarly: false })) as InferType<S>;
+  } catch (error) {
+    if (error instanceof ValidationError) throw new Refused("invalid", error.errors.join("; "));
+    throw new Refused("invalid", "The request is not JSON.");
+  }
+}
+
+/** A handler that reads: only for a signed-in instructor. */
+export function reading(handle: (who: Instructor, params: Params, request: Request) => Promise<Response>) {
+  return (request: Request, context: Context) =>
+    guarded(request, async (who) => handle(who, await context.params, request));
+}
+
+/** A handler that writes: same origin, a signed-in instructor, and a body that its schema allows. */
+export function writing<S extends Schema>(
+  schema: S,
+  handle: (who: Instructor, params: Params, body: InferType<S>) => Promise<unknown>,
+) {
+  return (request: Request, context: Context) =>
+    guarded(request, async (who) => {
+      const params = await context.params;
+      const body = await readBody(request, schema);
+      return NextResponse.json((await handle(who, params, body)) ?? { ok: true });
+    });
+}

@@ -1,0 +1,81 @@
+/** People of a studio and their homes. */
+import { and, eq, sql } from "drizzle-orm";
+import { faultLine } from "../core/class/faults";
+import type { Person } from "../core/homes/home";
+import { checkPerson, checkRoster } from "../core/homes/roster";
+import { db } from "./db/client";
+import { person } from "./db/schema";
+import { Refused } from "./refused";
+
+export interface StoredPerson {
+  readonly id: string;
+  readonly doc: Person;
+}
+
+const COLUMNS = { id: person.id, doc: person.doc };
+
+function owned(studioId: string, id: string) {
+  return and(eq(person.studioId, studioId), eq(person.id, id));
+}
+
+/** The studio's people, by name. */
+export async function listPeople(studioId: string): Promise<StoredPerson[]> {
+  const rows = await db().select(COLUMNS).from(person).where(eq(person.studioId, studioId));
+  return rows.sort((a, b) => a.doc.name.localeCompare(b.doc.name, "en") || (a.id < b.id ? -1 : 1));
+}
+
+/** One person, or null where this studio has none of that id. */
+export async function findPerson(studioId: string, id: string): Promise<StoredPerson | null> {
+  const [row] = await db().select(COLUMNS).from(person).where(owned(studioId, id));
+  return row ?? null;
+}
+
+function checked(input: unknown): Person {
+  const result = checkPerson(input);
+  if (result.ok) return result.value;
+  throw new Refused("invalid", `Nothing was stored: ${result.error.map(faultLine).join("; ")}`, result.error);
+}
+
+/** Adds a person; the roster id is made here where none is given. */
+export async function createPerson(studioId: string, input: Record<string, unknown>): Promise<string> {
+  const doc = checked({ ...input, id: typeof input.id === "string" ? input.id : `p-${crypto.randomUUID().slice(0, 8)}` });
+  const [row] = await db()
+    .insert(person)
+    .values({ studioId, rosterId: doc.id, doc })
+    .onConflictDoNothing()
+    .returning({ id: person.id });
+  if (!row) throw new Refused("conflict", `There is somebody with the id ${doc.id} already.`);
+  return row.id;
+}
+
+/** Stores a person's changed home. The roster id stays. */
+export async function updatePerson(studioId: string, id: string, input: Record<string, unknown>): Promise<void> {
+  const before = await findPerson(studioId, id);
+  if (!before) throw new Refused("not-found", "There is no such person here.");
+  const doc = checked({ ...input, id: before.doc.id });
+  await db().update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+}
+
+/** Removes a person and all that is kept of them here. */
+export async function deletePerson(studioId: string, id: string): Promise<void> {
+  const rows = await db().delete(person).where(owned(studioId, id)).returning({ id: person.id });
+  if (rows.length === 0) throw new Refused("not-found", "There is no such person here.");
+}
+
+/** Imports a roster: everybody or nobody. Somebody with the same roster id is updated, not doubled. */
+export async function importRoster(studioId: string, input: unknown): Promise<number> {
+  const roster = checkRoster(input);
+  if (!roster.ok) {
+    throw new Refused("invalid", `Nothing was stored: ${roster.error.map(faultLine).slice(0, 5).join("; ")}`, roster.error);
+  }
+  const { people } = roster.value;
+  if (people.length === 0) return 0;
+  await db()
+    .insert(person)
+    .values(people.map((doc) => ({ studioId, rosterId: doc.id, doc })))
+    .onConflictDoUpdate({
+      target: [person.studioId, person.rosterId],
+      set: { doc: sql`excluded.doc`, updatedAt: new Date() },
+    });
+  return people.length;
+}

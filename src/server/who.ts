@@ -1,0 +1,28 @@
+import { headers } from "next/headers";
+import { redirect } from "next/navigation";
+import { cache } from "react";
+import { auth } from "./auth";
+import { studioOf } from "./studios";
+
+/** Who asks: an instructor with the studio they may see. */
+export interface Instructor {
+  readonly userId: string;
+  readonly name: string;
+  readonly studioId: string;
+  readonly studioName: string;
+}
+
+/** The signed-in instructor, or null. Read again for every request; kept for the length of one. */
+export const instructor = cache(async (): Promise<Instructor | null> => {
+  const session = await auth().api.getSession({ headers: await headers() });
+  if (!session) return null;
+  const studio = await studioOf(session.user.id);
+  return studio && { userId: session.user.id, name: session.user.name, ...studio };
+});
+
+/** For pages: the instructor, or off to sign in. */
+export async function requireInstructor(): Promise<Instructor> {
+  const who = await instructor();
+  if (!who) redirect("/sign-in");
+  return who;
+}
