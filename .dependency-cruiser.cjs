@@ -8,7 +8,12 @@ const only = (name, from, allowed) => ({
 
 module.exports = {
   forbidden: [
-    { name: "no-cycles", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    {
+      name: "no-cycles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
     only("core-imports-itself-only", "^src/core", "^src/core"),
     {
       name: "core-is-pure",
@@ -27,7 +32,11 @@ module.exports = {
     doNotFollow: { path: "node_modules" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.json" },
-    enhancedResolveOptions: { extensions: [".ts", ".tsx", ".js", ".mjs", ".cjs", ".json"], exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default"] },
+    enhancedResolveOptions: {
+      extensions: [".ts", ".tsx", ".js", ".mjs", ".cjs", ".json"],
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default"],
+    },
     parser: "swc",
   },
 };

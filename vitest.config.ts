@@ -8,7 +8,12 @@ export default defineConfig({
       { extends: true, test: { name: "core", include: ["src/**/*.test.ts", "tests/cases.test.ts"] } },
       {
         extends: true,
-        test: { name: "integration", include: ["tests/integration/**/*.test.ts"], testTimeout: 30_000, fileParallelism: false },
+        test: {
+          name: "integration",
+          include: ["tests/integration/**/*.test.ts"],
+          testTimeout: 30_000,
+          fileParallelism: false,
+        },
       },
       {
         extends: true,

@@ -1,7 +1,7 @@
 /** The application's process: one Next.js server on loopback. */
 import type { ChildProcess } from "node:child_process";
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
-import { ROOT, type Place, secretsOf } from "./places";
+import { type Place, ROOT, secretsOf } from "./places";
 import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
 import { Stop, say } from "./say";
 
@@ -48,15 +48,20 @@ function wantedPort(): number | null {
   const text = process.env.BRONTLE_PORT;
   if (!text) return null;
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new Stop(`BRONTLE_PORT is not a port: ${text}`);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new Stop(`BRONTLE_PORT is not a port: ${text}`);
   return port;
 }
 
 /** Starts the application and waits until it answers. */
-export async function startApp(place: Place, options: StartOptions): Promise<{ state: AppState; child: ChildProcess }> {
+export async function startApp(
+  place: Place,
+  options: StartOptions,
+): Promise<{ state: AppState; child: ChildProcess }> {
   const asked = wantedPort();
   const port = await freePort(asked ?? 4173);
-  if (asked !== null && port !== asked) throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
+  if (asked !== null && port !== asked)
+    throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
   const address = `http://127.0.0.1:${port}`;
   say("Starting the application…");
   const env: NodeJS.ProcessEnv = {

@@ -7,7 +7,8 @@ const [command = "", ...args] = process.argv.slice(2);
 
 async function main(): Promise<number> {
   const stay = args.includes("--stay") || process.stdin.isTTY === true || process.stdout.isTTY === true;
-  const known = command === "test" ? ["core", "integration", "browser"] : command === "stop" ? [] : ["--stay"];
+  const known =
+    command === "test" ? ["core", "integration", "browser"] : command === "stop" ? [] : ["--stay"];
   const unknown = args.find((arg) => !known.includes(arg));
   if (unknown !== undefined) throw new Stop(`${command} doesn't know ${unknown}.`);
   if (command === "demo") return serve("demo", stay);

@@ -46,7 +46,9 @@ async function initialise(bin: string, folder: string, place: Place): Promise<vo
   if (existsSync(`${folder}/PG_VERSION`)) {
     const owner = statSync(folder).uid;
     if (!isRoot() && owner !== process.getuid?.()) {
-      throw new Stop(`The data in ${folder} belongs to another user (${owner}). Run as that user or as root, or set BRONTLE_DATA.`);
+      throw new Stop(
+        `The data in ${folder} belongs to another user (${owner}). Run as that user or as root, or set BRONTLE_DATA.`,
+      );
     }
     return;
   }
@@ -61,7 +63,18 @@ async function initialise(bin: string, folder: string, place: Place): Promise<vo
     chownSync(folder, uid, gid);
     chownSync(passwordFile, uid, gid);
   }
-  const args = ["-D", folder, "-U", USER, "-A", "scram-sha-256", `--pwfile=${passwordFile}`, "-E", "UTF8", "--locale=C.UTF-8"];
+  const args = [
+    "-D",
+    folder,
+    "-U",
+    USER,
+    "-A",
+    "scram-sha-256",
+    `--pwfile=${passwordFile}`,
+    "-E",
+    "UTF8",
+    "--locale=C.UTF-8",
+  ];
   const [program, all] = asServer(`${bin}/initdb`, args);
   const { code, output } = await runQuietly(program, all, { cwd: "/" });
   rmSync(passwordFile, { force: true });

@@ -10,7 +10,11 @@ export interface Outcome {
 }
 
 /** Runs a program to its end and gives its exit code and everything it said. */
-export function runQuietly(program: string, args: readonly string[], options: SpawnOptions = {}): Promise<Outcome> {
+export function runQuietly(
+  program: string,
+  args: readonly string[],
+  options: SpawnOptions = {},
+): Promise<Outcome> {
   return new Promise((resolve) => {
     const child = spawn(program, args, { ...options, stdio: ["ignore", "pipe", "pipe"] });
     let output = "";
@@ -25,7 +29,11 @@ export function runQuietly(program: string, args: readonly string[], options: Sp
 }
 
 /** Runs a program to its end, showing what it says. */
-export function runLoudly(program: string, args: readonly string[], options: SpawnOptions = {}): Promise<number> {
+export function runLoudly(
+  program: string,
+  args: readonly string[],
+  options: SpawnOptions = {},
+): Promise<number> {
   return new Promise((resolve) => {
     const child = spawn(program, args, { ...options, stdio: ["ignore", "inherit", "inherit"] });
     child.on("error", () => resolve(127));
@@ -34,7 +42,12 @@ export function runLoudly(program: string, args: readonly string[], options: Spa
 }
 
 /** Starts a program that outlives this one where wanted: a session of its own, its words in a file. */
-export function startApart(program: string, args: readonly string[], log: string, options: SpawnOptions): ChildProcess {
+export function startApart(
+  program: string,
+  args: readonly string[],
+  log: string,
+  options: SpawnOptions,
+): ChildProcess {
   const file = openSync(log, "a");
   const child = spawn(program, args, { ...options, detached: true, stdio: ["ignore", file, file] });
   closeSync(file);
@@ -60,7 +73,12 @@ export function isRunning(pid: number, word: string): boolean {
 }
 
 /** Asks a process to end, and ends it the hard way where it hasn't after `patienceMs`. */
-export async function endProcess(pid: number, word: string, signal: NodeJS.Signals, patienceMs: number): Promise<void> {
+export async function endProcess(
+  pid: number,
+  word: string,
+  signal: NodeJS.Signals,
+  patienceMs: number,
+): Promise<void> {
   if (!isRunning(pid, word)) return;
   process.kill(pid, signal);
   const deadline = Date.now() + patienceMs;

@@ -42,7 +42,10 @@ export function demoClassNames(): string[] {
 }
 
 /** Makes an account and imports the demo's files into its studio; gives the session's cookie. */
-export async function importDemo(address: string, signIn: { name: string; email: string; password: string }): Promise<string> {
+export async function importDemo(
+  address: string,
+  signIn: { name: string; email: string; password: string },
+): Promise<string> {
   const signedUp = await post(address, "/api/auth/sign-up/email", signIn);
   const cookie = signedUp.headers
     .getSetCookie()

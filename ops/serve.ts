@@ -9,7 +9,8 @@ import { DEMO_SIGN_IN, seedDemo } from "./seed";
 
 function printAddress(address: string, kind: DataKind): void {
   process.stdout.write(`Brontle is at ${address}\n`);
-  if (kind === "demo") process.stdout.write(`Sign in as ${DEMO_SIGN_IN.email} with the password ${DEMO_SIGN_IN.password}\n`);
+  if (kind === "demo")
+    process.stdout.write(`Sign in as ${DEMO_SIGN_IN.email} with the password ${DEMO_SIGN_IN.password}\n`);
 }
 
 /** Starts what isn't running. Gives the exit code, at once or when the person ends it. */
@@ -17,7 +18,8 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
   const place = placeOf(kind);
   const running = await findApp(place);
   if (running) {
-    if (running.mark !== sourceMark()) say("It runs an older build; ./brontle stop and start again for the newest.");
+    if (running.mark !== sourceMark())
+      say("It runs an older build; ./brontle stop and start again for the newest.");
     printAddress(running.address, kind);
     return 0;
   }
@@ -53,11 +55,15 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
 }
 
 /** Resolves when the person asks to end, or when the application ends by itself. */
-function untilEnded(child: { once(event: "exit", listener: () => void): unknown; exitCode: number | null }): Promise<"asked" | "died"> {
+function untilEnded(child: {
+  once(event: "exit", listener: () => void): unknown;
+  exitCode: number | null;
+}): Promise<"asked" | "died"> {
   return new Promise((resolve) => {
     if (child.exitCode !== null) resolve("died");
     child.once("exit", () => resolve("died"));
-    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.once(signal, () => resolve("asked"));
+    for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
+      process.once(signal, () => resolve("asked"));
   });
 }
 

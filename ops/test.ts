@@ -24,14 +24,29 @@ async function check(name: string, program: string, args: readonly string[], cou
   else count.failed += 1;
 }
 
-async function vitest(project: string, env: Readonly<Record<string, string>>, folder: string, count: Count): Promise<void> {
+async function vitest(
+  project: string,
+  env: Readonly<Record<string, string>>,
+  folder: string,
+  count: Count,
+): Promise<void> {
   say(`\n— ${project} tests`);
   const report = `${folder}/${project}.json`;
-  const args = ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report}`];
+  const args = [
+    "run",
+    "--project",
+    project,
+    "--reporter=default",
+    "--reporter=json",
+    `--outputFile.json=${report}`,
+  ];
   const code = await runLoudly(`${BIN}/vitest`, args, { cwd: ROOT, env: { ...process.env, ...env } });
   let failed = 0;
   try {
-    const found = JSON.parse(readFileSync(report, "utf8")) as { numPassedTests: number; numFailedTests: number };
+    const found = JSON.parse(readFileSync(report, "utf8")) as {
+      numPassedTests: number;
+      numFailedTests: number;
+    };
     count.passed += found.numPassedTests;
     failed = found.numFailedTests;
   } catch {
@@ -51,7 +66,12 @@ export async function test(only: readonly string[]): Promise<number> {
     if (only.length === 0) {
       await check("lint and format", "biome", ["check", "--error-on-warnings", "."], count);
       await check("types", "tsc", ["--noEmit"], count);
-      await check("direction of imports", "depcruise", ["--config", ".dependency-cruiser.cjs", "src", "ops"], count);
+      await check(
+        "direction of imports",
+        "depcruise",
+        ["--config", ".dependency-cruiser.cjs", "src", "ops"],
+        count,
+      );
     }
     if (wants("core")) await vitest("core", {}, place.folder, count);
     if (wants("integration") || wants("browser")) await withServers(place, wants, count);

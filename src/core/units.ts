@@ -46,3 +46,8 @@ export function clockText(seconds: Seconds): string {
   const m = String(Math.floor(whole / 60) % 60).padStart(2, "0");
   return `${sign}${Math.floor(whole / 3600)}:${m}:${s}`;
 }
+
+/** Whether a text is an id as the database makes them. */
+export function isUuid(text: string): boolean {
+  return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
+}

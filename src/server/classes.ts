@@ -17,7 +17,12 @@ export interface StoredClass {
   readonly updatedAt: Date;
 }
 
-const COLUMNS = { id: classes.id, doc: classes.doc, revision: classes.revision, updatedAt: classes.updatedAt };
+const COLUMNS = {
+  id: classes.id,
+  doc: classes.doc,
+  revision: classes.revision,
+  updatedAt: classes.updatedAt,
+};
 
 function owned(studioId: string, id: string) {
   return and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.deletedAt));
@@ -42,7 +47,10 @@ export async function findClass(studioId: string, id: string): Promise<StoredCla
 export async function createClass(studioId: string, input: unknown): Promise<string> {
   const checked = checkClass(input, LIBRARY_BOOK);
   if (!checked.ok) throw new Refused("invalid", faultsMessage(checked.error), checked.error);
-  const [row] = await db().insert(classes).values({ studioId, doc: checked.value }).returning({ id: classes.id });
+  const [row] = await db()
+    .insert(classes)
+    .values({ studioId, doc: checked.value })
+    .returning({ id: classes.id });
   if (!row) throw new Error("the class was not stored");
   return row.id;
 }
@@ -92,9 +100,15 @@ export async function applyEdits(
     const revision = row.revision + (accepted.length > 0 ? 1 : 0);
     if (accepted.length > 0) {
       await tx.update(classes).set({ doc, revision, updatedAt: new Date() }).where(owned(who.studioId, id));
-      await tx
-        .insert(classEdit)
-        .values(accepted.map(({ id: editId, edit }) => ({ classId: id, editId, revision, userId: who.userId, edit })));
+      await tx.insert(classEdit).values(
+        accepted.map(({ id: editId, edit }) => ({
+          classId: id,
+          editId,
+          revision,
+          userId: who.userId,
+          edit,
+        })),
+      );
     }
     const sameBase = row.revision === base && refused.length === 0;
     return { revision, doc: sameBase ? null : doc, refused };

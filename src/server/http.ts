@@ -2,6 +2,7 @@
 import { NextResponse } from "next/server";
 import { type InferType, type Schema, ValidationError } from "yup";
 import type { Fault } from "../core/class/faults";
+import { isUuid } from "../core/units";
 import { env } from "./env";
 import { type RefusalCode, Refused } from "./refused";
 import { type Instructor, instructor } from "./who";
@@ -40,7 +41,7 @@ type Context = { params: Promise<Params> };
 /** Ids are looked up as such; anything else finds nothing rather than a database error. */
 export function uuidParam(params: Params, name: string): string {
   const value = params[name] ?? "";
-  if (!/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(value)) throw new Refused("not-found", "There is no such thing here.");
+  if (!isUuid(value)) throw new Refused("not-found", "There is no such thing here.");
   return value;
 }
 

@@ -38,7 +38,10 @@ function checked(input: unknown): Person {
 
 /** Adds a person; the roster id is made here where none is given. */
 export async function createPerson(studioId: string, input: Record<string, unknown>): Promise<string> {
-  const doc = checked({ ...input, id: typeof input.id === "string" ? input.id : `p-${crypto.randomUUID().slice(0, 8)}` });
+  const doc = checked({
+    ...input,
+    id: typeof input.id === "string" ? input.id : `p-${crypto.randomUUID().slice(0, 8)}`,
+  });
   const [row] = await db()
     .insert(person)
     .values({ studioId, rosterId: doc.id, doc })
@@ -49,7 +52,11 @@ export async function createPerson(studioId: string, input: Record<string, unkno
 }
 
 /** Stores a person's changed home. The roster id stays. */
-export async function updatePerson(studioId: string, id: string, input: Record<string, unknown>): Promise<void> {
+export async function updatePerson(
+  studioId: string,
+  id: string,
+  input: Record<string, unknown>,
+): Promise<void> {
   const before = await findPerson(studioId, id);
   if (!before) throw new Refused("not-found", "There is no such person here.");
   const doc = checked({ ...input, id: before.doc.id });
@@ -66,7 +73,11 @@ export async function deletePerson(studioId: string, id: string): Promise<void> 
 export async function importRoster(studioId: string, input: unknown): Promise<number> {
   const roster = checkRoster(input);
   if (!roster.ok) {
-    throw new Refused("invalid", `Nothing was stored: ${roster.error.map(faultLine).slice(0, 5).join("; ")}`, roster.error);
+    throw new Refused(
+      "invalid",
+      `Nothing was stored: ${roster.error.map(faultLine).slice(0, 5).join("; ")}`,
+      roster.error,
+    );
   }
   const { people } = roster.value;
   if (people.length === 0) return 0;

@@ -50,7 +50,10 @@ export async function createRun(studioId: string, classId: string): Promise<stri
     LIBRARY_BOOK,
   );
   const moves = movesUsed(stored.doc, parts);
-  const [row] = await db().insert(run).values({ studioId, classId, doc: stored.doc, parts, moves }).returning({ id: run.id });
+  const [row] = await db()
+    .insert(run)
+    .values({ studioId, classId, doc: stored.doc, parts, moves })
+    .returning({ id: run.id });
   if (!row) throw new Error("the run was not stored");
   return row.id;
 }
@@ -66,12 +69,20 @@ export async function findRun(studioId: string, id: string): Promise<StoredRun |
 
 async function eventsOf(tx: Tx, runId: string): Promise<RunEvent[]> {
   const rows = await tx.select().from(runEvent).where(eq(runEvent.runId, runId)).orderBy(asc(runEvent.seq));
-  return rows.map(({ seq, commandId, kind, payload, at }) => ({ seq, id: commandId, kind, payload, atMs: at.getTime() }));
+  return rows.map(({ seq, commandId, kind, payload, at }) => ({
+    seq,
+    id: commandId,
+    kind,
+    payload,
+    atMs: at.getTime(),
+  }));
 }
 
 /** The database's clock, which all others follow. */
 export async function databaseNow(tx: Tx = db()): Promise<Ms> {
-  const result = await tx.execute<{ now: string }>(sql`select floor(extract(epoch from clock_timestamp()) * 1000) as now`);
+  const result = await tx.execute<{ now: string }>(
+    sql`select floor(extract(epoch from clock_timestamp()) * 1000) as now`,
+  );
   return Number(result.rows[0]?.now);
 }
 
@@ -118,7 +129,10 @@ export async function takeCommand(
       at: new Date(atMs),
     });
     if (command.kind === "end") {
-      await tx.update(run).set({ endedAt: new Date(atMs) }).where(and(owned(studioId, id), isNull(run.endedAt)));
+      await tx
+        .update(run)
+        .set({ endedAt: new Date(atMs) })
+        .where(and(owned(studioId, id), isNull(run.endedAt)));
     }
     return { taken: true, events: [...events, event], nowMs };
   });

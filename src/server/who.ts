@@ -14,7 +14,9 @@ export interface Instructor {
 
 /** The signed-in instructor, or null. Read again for every request; kept for the length of one. */
 export const instructor = cache(async (): Promise<Instructor | null> => {
-  const session = await auth().api.getSession({ headers: await headers() });
+  // Asked for first: it tells the build that this is answered per request.
+  const asked = await headers();
+  const session = await auth().api.getSession({ headers: asked });
   if (!session) return null;
   const studio = await studioOf(session.user.id);
   return studio && { userId: session.user.id, name: session.user.name, ...studio };

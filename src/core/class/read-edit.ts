@@ -2,7 +2,8 @@
 import { isObject } from "./check-values";
 import type { Edit } from "./edits";
 
-const isId = (value: unknown): value is string => typeof value === "string" && value.length > 0 && value.length <= 200;
+const isId = (value: unknown): value is string =>
+  typeof value === "string" && value.length > 0 && value.length <= 200;
 const isPlace = (value: unknown) => value === null || isId(value);
 const hasId = (value: unknown) => isObject(value) && isId(value.id);
 

@@ -8,14 +8,20 @@ const LINE = 100;
 
 function lay(value: unknown, indent: string): string {
   const flat = JSON.stringify(value);
-  if (typeof value !== "object" || value === null || (flat.length + indent.length <= LINE && !/[[{].*[[{].*[[{]/.test(flat))) {
+  if (
+    typeof value !== "object" ||
+    value === null ||
+    (flat.length + indent.length <= LINE && !/[[{].*[[{].*[[{]/.test(flat))
+  ) {
     return spaced(value);
   }
   const inner = `${indent}  `;
   if (Array.isArray(value)) {
     return `[\n${value.map((entry) => `${inner}${lay(entry, inner)}`).join(",\n")}\n${indent}]`;
   }
-  const lines = Object.entries(value).map(([key, entry]) => `${inner}${JSON.stringify(key)}: ${lay(entry, inner)}`);
+  const lines = Object.entries(value).map(
+    ([key, entry]) => `${inner}${JSON.stringify(key)}: ${lay(entry, inner)}`,
+  );
   return `{\n${lines.join(",\n")}\n${indent}}`;
 }
 

@@ -5,4 +5,6 @@ import { createRun } from "@/server/runs";
 const body = object({ classId: string().uuid().required() }).noUnknown();
 
 /** Begins to teach a class. */
-export const POST = writing(body, async (who, _params, { classId }) => ({ id: await createRun(who.studioId, classId) }));
+export const POST = writing(body, async (who, _params, { classId }) => ({
+  id: await createRun(who.studioId, classId),
+}));

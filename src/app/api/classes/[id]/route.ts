@@ -3,4 +3,6 @@ import { deleteClass } from "@/server/classes";
 import { uuidParam, writing } from "@/server/http";
 
 /** Takes a class off the list. */
-export const DELETE = writing(object({}).noUnknown(), (who, params) => deleteClass(who.studioId, uuidParam(params, "id")));
+export const DELETE = writing(object({}).noUnknown(), (who, params) =>
+  deleteClass(who.studioId, uuidParam(params, "id")),
+);

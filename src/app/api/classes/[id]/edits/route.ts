@@ -14,4 +14,6 @@ const body = object({
 }).noUnknown();
 
 /** Autosave: edits made on a revision, applied to the class as it stands. */
-export const POST = writing(body, (who, params, { base, edits }) => applyEdits(who, uuidParam(params, "id"), base, edits));
+export const POST = writing(body, (who, params, { base, edits }) =>
+  applyEdits(who, uuidParam(params, "id"), base, edits),
+);

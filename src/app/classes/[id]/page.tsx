@@ -1,0 +1,20 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { isUuid } from "@/core/units";
+import { DeskScreen } from "@/features/desk/desk";
+import { findClass } from "@/server/classes";
+import { listPeople } from "@/server/people";
+import { requireInstructor } from "@/server/who";
+
+export const metadata: Metadata = { title: "Desk" };
+
+export default async function DeskPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const who = await requireInstructor();
+  const { id } = await params;
+  const stored = isUuid(id) ? await findClass(who.studioId, id) : null;
+  if (!stored) notFound();
+  const people = await listPeople(who.studioId);
+  return (
+    <DeskScreen id={id} doc={stored.doc} revision={stored.revision} people={people.map((row) => row.doc)} />
+  );
+}

@@ -1,0 +1,17 @@
+"use client";
+import { Button } from "@/ui/button";
+
+/** What was stored is safe: say so, and offer the way on. */
+export default function ErrorPage({ reset }: { readonly reset: () => void }) {
+  return (
+    <main className="mx-auto max-w-xl px-6 py-24">
+      <h1 className="text-2xl font-bold">This page could not be shown</h1>
+      <p className="my-4">
+        Brontle or its database did not answer. What was saved is safe; try again in a moment.
+      </p>
+      <Button look="solid" onClick={reset}>
+        Try again
+      </Button>
+    </main>
+  );
+}

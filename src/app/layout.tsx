@@ -1,0 +1,20 @@
+import type { Metadata } from "next";
+import type { ReactNode } from "react";
+import { Toaster } from "sonner";
+import "./globals.css";
+
+export const metadata: Metadata = { title: { default: "Brontle", template: "%s · Brontle" } };
+
+export default function RootLayout({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        {children}
+        <Toaster
+          position="bottom-left"
+          toastOptions={{ style: { borderRadius: 0, border: "2px solid #101C1A" } }}
+        />
+      </body>
+    </html>
+  );
+}

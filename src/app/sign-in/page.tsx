@@ -1,0 +1,53 @@
+import type { Metadata } from "next";
+import { redirect } from "next/navigation";
+import { SignInForm } from "@/features/account/sign-in-form";
+import { env } from "@/server/env";
+import { instructor } from "@/server/who";
+
+export const metadata: Metadata = { title: "Sign in" };
+
+/** The demo's door stands open: its people are invented and its address is this machine. */
+const DEMO = { email: "coach@harboursteps.example", password: "storm-lantern-42" };
+
+/** A small drawing: bars of work, gaps of rest. */
+const BARS = [
+  ["a", 38],
+  ["b", 0],
+  ["c", 62],
+  ["d", 0],
+  ["e", 84],
+  ["f", 0],
+  ["g", 50],
+] as const;
+
+export default async function SignInPage() {
+  if (await instructor()) redirect("/classes");
+  return (
+    <main className="mx-auto grid min-h-screen max-w-5xl items-center gap-16 px-8 md:grid-cols-[1fr_380px]">
+      <div>
+        <h1 className="font-clock text-7xl font-extrabold leading-none">brontle</h1>
+        <p className="mt-5 max-w-md text-xl">
+          Set the class once. See what every home can do of it, and teach it to the second.
+        </p>
+        <div aria-hidden className="mt-10 flex h-16 max-w-md items-end border-b border-dashed border-quiet">
+          {BARS.map(([key, height]) => (
+            <span
+              key={key}
+              style={{ height: `${height}%` }}
+              className={height ? "flex-[3] bg-pine" : "flex-1"}
+            />
+          ))}
+        </div>
+      </div>
+      <section aria-label="Sign in" className="border-t-4 border-ink pt-6">
+        {env.demo && (
+          <p className="mb-5 text-quiet">
+            This is the demo of <b className="text-ink">Harbour Steps</b>, an invented club. Its sign-in is
+            filled in.
+          </p>
+        )}
+        <SignInForm demo={env.demo ? DEMO : null} />
+      </section>
+    </main>
+  );
+}

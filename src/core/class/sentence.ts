@@ -1,0 +1,196 @@
+/**
+ * A block as a sentence: the numbers that it names, and the edits that change them.
+ * "4 rounds of 5 moves, 40 s work, 20 s rest, 60 s between rounds, 10 s to get ready".
+ */
+import { type Block, type Dose, dosesOf, type Load, type Slot, slotsOf } from "./document";
+import type { Edit } from "./edits";
+import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "./span";
+
+export const NUMBER_KEYS = [
+  "rounds",
+  "cap",
+  "work",
+  "reps",
+  "rest",
+  "longRest",
+  "prepare",
+  "demo",
+  "brief",
+  "after",
+] as const;
+export type NumberKey = (typeof NUMBER_KEYS)[number];
+
+export interface SentenceNumber {
+  readonly key: NumberKey;
+  /** As it is shown and typed: `4`, `20–40`. */
+  readonly text: string;
+  /** The words after it. */
+  readonly tail: string;
+  /** Its name for a screen reader. */
+  readonly label: string;
+  readonly least: number;
+  readonly most: number;
+  /** What an arrow key changes it by, and with Shift. */
+  readonly step: number;
+  readonly bigStep: number;
+  /** The planned value, or the smallest where slots differ. */
+  readonly now: number;
+}
+
+const TIMED = ["seconds", "hold"] as const;
+
+/** The span of a dose that the sentence's `work` or `reps` names, with its key; null where it has none. */
+function amount(dose: Dose, key: "work" | "reps"): { kind: "seconds" | "hold" | "reps"; span: Span } | null {
+  if (key === "reps") return dose.reps === undefined ? null : { kind: "reps", span: dose.reps };
+  const kind = TIMED.find((name) => dose[name] !== undefined);
+  return kind ? { kind, span: dose[kind] as Span } : null;
+}
+
+function amounts(block: Block, key: "work" | "reps"): Span[] {
+  return slotsOf(block).flatMap((slot) => dosesOf(slot).flatMap((dose) => amount(dose, key)?.span ?? []));
+}
+
+/** One span where all agree, else the range from the least to the most. */
+function commonText(spans: readonly Span[]): { text: string; now: number } {
+  const texts = new Set(spans.map(spanText));
+  const triples = spans.map((span) => spanTriple(span));
+  const low = Math.min(...triples.map((triple) => triple.min));
+  const high = Math.max(...triples.map((triple) => triple.max));
+  if (texts.size === 1) return { text: [...texts][0] ?? "", now: triples[0]?.plan ?? low };
+  return { text: `${low}–${high}`, now: low };
+}
+
+const SECONDS = { step: 5, bigStep: 15, least: 0, most: 7200 };
+const COUNT = { step: 1, bigStep: 5, least: 1, most: 100 };
+
+/** The numbers of a block's sentence, in the order in which it is read. */
+export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
+  const slots = slotsOf(block);
+  const numbers: SentenceNumber[] = [];
+  const station = block.loop === "station";
+  const add = (
+    key: NumberKey,
+    value: { text: string; now: number },
+    tail: string,
+    label: string,
+    bounds: Pick<SentenceNumber, "step" | "bigStep" | "least" | "most">,
+  ) => numbers.push({ key, ...value, tail, label, ...bounds });
+  const span = (value: Span | undefined, fallback = 0) => ({
+    text: spanText(value ?? fallback),
+    now: spanTriple(value, fallback).plan,
+  });
+  if (slots.length > 0) {
+    const moves = slots.length === 1 ? "1 move" : `${slots.length} moves`;
+    if (block.cap !== undefined) {
+      const tail = `s for as many rounds as possible of ${moves}`;
+      add("cap", span(block.cap), tail, "Seconds for as many rounds as possible", {
+        ...SECONDS,
+        step: 15,
+        bigStep: 60,
+        least: 1,
+      });
+    } else {
+      const rounds = span(block.rounds, 1);
+      const one = rounds.text === "1";
+      const tail = station
+        ? `${one ? "set" : "sets"} at each of ${moves}`
+        : `${one ? "round" : "rounds"} of ${moves}`;
+      add("rounds", rounds, tail, station ? "Sets" : "Rounds", COUNT);
+    }
+    const work = amounts(block, "work");
+    if (work.length > 0) add("work", commonText(work), "s work", "Seconds of work", { ...SECONDS, least: 1 });
+    const reps = amounts(block, "reps");
+    if (reps.length > 0) add("reps", commonText(reps), "reps", "Reps", { ...COUNT, most: 1000 });
+    if (block.cap === undefined) {
+      add("rest", span(block.rest), "s rest", "Seconds of rest", SECONDS);
+      const between = station ? "s between stations" : "s between rounds";
+      add("longRest", span(block.longRest ?? block.rest), between, `Seconds ${between.slice(2)}`, SECONDS);
+    }
+    add("prepare", span(block.prepare), "s to get ready", "Seconds to get ready", SECONDS);
+    add("demo", span(block.demo), "s to show each", "Seconds to show each move", SECONDS);
+  }
+  add("brief", span(block.brief), "s of talk before", "Seconds of talk before the block", SECONDS);
+  add("after", span(block.after), "s for water after", "Seconds for water after the block", SECONDS);
+  return numbers;
+}
+
+function setBlock(block: Block, key: keyof Block, to: unknown): Edit {
+  return { op: "set", target: { in: "block", id: block.id }, key, from: block[key], to };
+}
+
+function setSlot(slot: Slot, key: keyof Slot, to: unknown): Edit {
+  return { op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to };
+}
+
+/** A list made as long as the slot now appears: cut, or its last entry repeated. */
+function fitList<T>(list: readonly T[], length: number): T[] {
+  return Array.from({ length }, (_, i) => list[Math.min(i, list.length - 1)] as T);
+}
+
+/**
+ * A change of rounds, with all that hangs on it: lists of doses and loads are cut or continued with
+ * their last entry, and slots lose the rounds that are gone.
+ */
+function roundsEdit(block: Block, to: Span): Edit {
+  const most = spanTriple(to).max;
+  const edits: Edit[] = [setBlock(block, "rounds", to)];
+  for (const slot of slotsOf(block)) {
+    const own = slot.rounds?.filter((round) => round <= most);
+    if (own && slot.rounds && own.length !== slot.rounds.length) edits.push(setSlot(slot, "rounds", own));
+    const length = own?.length ?? most;
+    if (Array.isArray(slot.dose) && slot.dose.length !== length) {
+      edits.push(setSlot(slot, "dose", fitList(slot.dose as readonly Dose[], length)));
+    }
+    if (Array.isArray(slot.load) && slot.load.length !== length) {
+      edits.push(setSlot(slot, "load", fitList(slot.load as readonly Load[], length)));
+    }
+  }
+  return edits.length === 1 ? (edits[0] as Edit) : { op: "together", edits };
+}
+
+/** Every dose of the block that `key` names, changed by `change`. */
+function amountsEdit(block: Block, key: "work" | "reps", change: (span: Span) => Span): Edit {
+  const edits = slotsOf(block).flatMap((slot) => {
+    const changed = dosesOf(slot).map((dose) => {
+      const found = amount(dose, key);
+      return found ? { ...dose, [found.kind]: change(found.span) } : dose;
+    });
+    const to = Array.isArray(slot.dose) ? changed : changed[0];
+    return JSON.stringify(to) === JSON.stringify(slot.dose) ? [] : [setSlot(slot, "dose", to)];
+  });
+  return edits.length === 1 ? (edits[0] as Edit) : { op: "together", edits };
+}
+
+/** Sets a number of the sentence; where slots differ, all become equal. */
+export function numberEdit(block: Block, key: NumberKey, to: Span): Edit {
+  if (key === "rounds") return roundsEdit(block, to);
+  if (key === "work" || key === "reps") return amountsEdit(block, key, () => to);
+  return setBlock(block, key, to);
+}
+
+/** Moves a number by `by`: ranges keep their width, and slots that differ keep their difference. */
+export function stepEdit(block: Block, number: SentenceNumber, by: number): Edit {
+  const { key, least, most } = number;
+  const shifted = (span: Span) => shiftSpan(span, by, least, most);
+  if (key === "work" || key === "reps") return amountsEdit(block, key, shifted);
+  const fallback = key === "rounds" ? 1 : 0;
+  const now = key === "longRest" ? (block.longRest ?? block.rest) : block[key];
+  return numberEdit(block, key, tidySpan(spanTriple(shifted(now ?? fallback))));
+}
+
+/** What a block is, from its structure: words that sentences, findings and templates share. */
+export function blockShape(block: Block): string {
+  const { length } = slotsOf(block);
+  const rounds = spanTriple(block.rounds, 1).max;
+  if (length === 0) return block.role === "talk" ? "talk" : "break";
+  if (block.cap !== undefined) return "as many rounds as possible";
+  if (block.loop === "station") return "straight sets";
+  if (slotsOf(block).some((slot) => dosesOf(slot).some((dose) => dose.within !== undefined)))
+    return "every-minute windows";
+  if (length === 1) return rounds > 1 ? "intervals" : "one move";
+  const counted = slotsOf(block).every((slot) => dosesOf(slot).some((dose) => dose.reps !== undefined));
+  const gap = spanTriple(block.rest).plan;
+  if (length === 2 && (counted || gap <= 15) && rounds > 1) return "superset";
+  if (length === 3 && counted && gap <= 15 && rounds > 1) return "triset";
+  return rounds > 1 ? "circuit" : "sequence";
+}

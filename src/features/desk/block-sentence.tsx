@@ -1,0 +1,118 @@
+"use client";
+import { useMemo, useState } from "react";
+import { type Block, type BlockRole, ROLES } from "@/core/class/document";
+import { applyEdit } from "@/core/class/edits";
+import {
+  blockShape,
+  numberEdit,
+  type SentenceNumber,
+  sentenceNumbers,
+  stepEdit,
+} from "@/core/class/sentence";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { blockTimes, scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { NumberField } from "./number-field";
+import type { Desk } from "./use-desk";
+
+const ROLE_WORDS: Record<BlockRole, string> = {
+  warmup: "warm-up",
+  main: "main",
+  finisher: "finisher",
+  cooldown: "cool-down",
+  break: "break",
+  talk: "talk",
+};
+
+/** Numbers that are nought and seldom wanted stay out of the sentence until asked for. */
+const SELDOM = ["prepare", "demo", "brief", "after"];
+
+/** A block as a sentence whose numbers are edited in place. */
+export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
+  const [focused, setFocused] = useState<SentenceNumber | null>(null);
+  const [all, setAll] = useState(false);
+  const numbers = useMemo(() => sentenceNumbers(block), [block]);
+  const times = blockTimes(desk.score).get(block.id);
+  const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
+  const effect = focused
+    ? effectOf(desk, block, numbers.find(({ key }) => key === focused.key) ?? focused)
+    : null;
+  const set = (key: string, from: unknown, to: unknown) =>
+    desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from, to }, true);
+  return (
+    <section aria-label="Block" className="mt-1 border-t-2 border-ink pt-2">
+      <div className="flex flex-wrap items-baseline gap-x-1 text-base leading-8">
+        <input
+          aria-label="Block title"
+          className="border-b-2 border-transparent bg-transparent font-bold hover:border-hairline focus:border-ink focus:outline-none"
+          style={{ width: `${Math.max(6, block.title.length + 1)}ch` }}
+          value={block.title}
+          maxLength={120}
+          onChange={(event) => set("title", block.title, event.target.value)}
+        />
+        <select
+          aria-label="Role of the block"
+          className="bg-transparent text-quiet"
+          value={block.role ?? "main"}
+          onChange={(event) => set("role", block.role, event.target.value)}
+        >
+          {ROLES.map((role) => (
+            <option key={role} value={role}>
+              {ROLE_WORDS[role]}
+            </option>
+          ))}
+        </select>
+        <span className="text-quiet">· {blockShape(block)} ·</span>
+        {shown.map((number, i) => (
+          <span key={number.key} className="whitespace-nowrap">
+            <NumberField
+              number={number}
+              onType={(value) => desk.edit(numberEdit(block, number.key, value), true)}
+              onStep={(by) => desk.edit(stepEdit(block, number, by), true)}
+              onFocus={(on) => setFocused(on ? number : null)}
+            />
+            {number.tail}
+            {i < shown.length - 1 ? "," : ""}
+          </span>
+        ))}
+        <span className="whitespace-nowrap">
+          → <b className="text-lg">{clockText(times?.seconds ?? 0)}</b>
+        </span>
+        <span className="text-quiet">{extras(times)}</span>
+        {numbers.length > shown.length || all ? (
+          <button
+            type="button"
+            className="text-sm text-quiet underline underline-offset-2"
+            onClick={() => setAll(!all)}
+          >
+            {all ? "fewer numbers" : "more numbers"}
+          </button>
+        ) : null}
+      </div>
+      <p className="h-5 text-sm" aria-live="polite">
+        {desk.trouble ? (
+          <span className="text-rust">{desk.trouble}</span>
+        ) : (
+          <span className="text-quiet">{effect}</span>
+        )}
+      </p>
+    </section>
+  );
+}
+
+function extras(times: { talkSeconds: number; afterSeconds: number } | undefined): string {
+  const parts = [
+    times && times.talkSeconds > 0 ? `${clockText(times.talkSeconds)} of talk` : null,
+    times && times.afterSeconds > 0 ? `${clockText(times.afterSeconds)} of water` : null,
+  ].filter((part) => part !== null);
+  return parts.length > 0 ? `with ${parts.join(", ")}` : "";
+}
+
+/** What one step of a number does to the whole class. */
+function effectOf(desk: Desk, block: Block, number: SentenceNumber): string {
+  const next = applyEdit(desk.doc, stepEdit(block, number, number.step));
+  if (!next.ok) return "";
+  const change = scoreOf(next.value, LIBRARY_BOOK).seconds.plan - desk.score.seconds.plan;
+  const sign = change < 0 ? "−" : "+";
+  return `↑ ${number.step} more: ${sign}${clockText(Math.abs(change))} for the class · ↓ less · Shift by ${number.bigStep}`;
+}

@@ -1,0 +1,189 @@
+"use client";
+import { CircleHelp, Redo2, Undo2 } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useDeferredValue, useMemo, useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import { type ClassDoc, slotsOf } from "@/core/class/document";
+import type { Person } from "@/core/homes/home";
+import type { KnownMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { partsFor } from "@/core/parts/parts";
+import { clockText } from "@/core/units";
+import { ScoreRows } from "@/features/score/score-rows";
+import { Button, ButtonLink } from "@/ui/button";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { BlockSentence } from "./block-sentence";
+import { KeysDialog } from "./keys";
+import { MovePicker } from "./move-picker";
+import { SlotLines } from "./slot-lines";
+import { type Desk, useDesk } from "./use-desk";
+import { useDeskActions } from "./use-desk-actions";
+import { WhoDoesWhat } from "./who-does-what";
+
+const SAVE_WORDS = {
+  saved: "saved",
+  saving: "saving…",
+  offline: "not saved yet: kept here, trying again",
+} as const;
+
+/** Timed length against what was promised. */
+function LengthLine({ desk }: { readonly desk: Desk }) {
+  const { seconds } = desk.score;
+  const minutes = desk.doc.promise?.minutes;
+  const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
+  return (
+    <div className="flex items-baseline gap-2 whitespace-nowrap">
+      <output
+        aria-label="Length of the class"
+        className="font-clock text-2xl font-bold leading-none"
+        data-testid="total"
+      >
+        {clockText(seconds.plan)}
+      </output>
+      <span className="text-quiet">
+        {minutes !== undefined && (
+          <>
+            of {minutes}:00 ·{" "}
+            <span className={spare !== null && spare < -60 ? "font-bold text-rust" : ""}>
+              {spare !== null && spare < 0 ? `${clockText(-spare)} over` : `${clockText(spare ?? 0)} spare`}
+            </span>
+          </>
+        )}
+        {seconds.min !== seconds.max && (
+          <span className="max-[1250px]:hidden">
+            {" "}
+            · {clockText(seconds.min)}–{clockText(seconds.max)}
+          </span>
+        )}
+      </span>
+    </div>
+  );
+}
+
+/** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
+export function DeskScreen(props: {
+  readonly id: string;
+  readonly doc: ClassDoc;
+  readonly revision: number;
+  readonly people: readonly Person[];
+}) {
+  const desk = useDesk(props.id, props.doc, props.revision);
+  const router = useRouter();
+  const [picking, setPicking] = useState<"replace" | "add" | null>(null);
+  const [keysShown, setKeysShown] = useState(false);
+  const settled = useDeferredValue(desk.doc);
+  const parts = useMemo(() => partsFor(settled, props.people, LIBRARY_BOOK), [settled, props.people]);
+  const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
+
+  const teach = async () => {
+    await desk.saveNow();
+    const result = await api<{ id: string }>("POST", "/api/runs", { classId: props.id });
+    if (result.ok) router.push(`/teach/${result.value.id}`);
+    else toast.error(result.failure.message);
+  };
+  const actions = useDeskActions(desk, {
+    pick: setPicking,
+    showKeys: () => setKeysShown(true),
+    teach,
+    quiet: picking !== null || keysShown,
+  });
+  const choose = (move: KnownMove) => {
+    if (picking === "add") actions.addMove(move);
+    else actions.replaceMove(move);
+    setPicking(null);
+  };
+  return (
+    <div className="flex h-screen flex-col overflow-hidden">
+      <TopLine here="Classes" places={PLACES}>
+        <h1 className="min-w-0 flex-1">
+          <input
+            aria-label="Title of the class"
+            className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-base font-bold hover:border-hairline focus:border-ink focus:outline-none"
+            value={desk.doc.title}
+            maxLength={120}
+            onChange={(event) => actions.setTitle(event.target.value)}
+          />
+        </h1>
+        <LengthLine desk={desk} />
+        <span
+          role="status"
+          className={`w-16 text-sm ${desk.save === "offline" ? "w-auto font-bold text-rust" : "text-quiet"}`}
+        >
+          {SAVE_WORDS[desk.save]}
+        </span>
+        <Button look="bare" aria-label="Undo" className="px-1" disabled={!desk.canUndo} onClick={desk.undo}>
+          <Undo2 size={16} aria-hidden />
+        </Button>
+        <Button look="bare" aria-label="Redo" className="px-1" disabled={!desk.canRedo} onClick={desk.redo}>
+          <Redo2 size={16} aria-hidden />
+        </Button>
+        <Button look="bare" aria-label="List of keys" className="px-1" onClick={() => setKeysShown(true)}>
+          <CircleHelp size={16} aria-hidden />
+        </Button>
+        <ButtonLink href={`/classes/${props.id}/sheet`}>Sheet</ButtonLink>
+        <ButtonLink href={`/api/classes/${props.id}/file`} plain>
+          Export
+        </ButtonLink>
+        <Button look="solid" onClick={teach}>
+          Teach
+        </Button>
+      </TopLine>
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
+        <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
+          <div className="min-h-0 shrink-0">
+            <ScoreRows
+              doc={desk.doc}
+              score={desk.score}
+              selectedBlock={desk.selection.block}
+              selectedSlot={desk.selection.slot}
+              onSelect={desk.select}
+            />
+          </div>
+          {block && (
+            <>
+              <BlockSentence key={block.id} desk={desk} block={block} />
+              {slotsOf(block).length > 0 && (
+                <SlotLines
+                  desk={desk}
+                  block={block}
+                  parts={parts}
+                  onChooseMove={(slotId) => {
+                    desk.select(block.id, slotId);
+                    setPicking("replace");
+                  }}
+                />
+              )}
+              <div className="mt-2 flex flex-wrap gap-x-1">
+                <Button look="bare" onClick={() => setPicking("add")}>
+                  Add a move
+                </Button>
+                <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
+                  Copy this move
+                </Button>
+                <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
+                  Remove this move
+                </Button>
+                <span className="w-4" />
+                <Button look="bare" onClick={actions.addBlock}>
+                  Add a block
+                </Button>
+                <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
+                  Remove this block
+                </Button>
+              </div>
+            </>
+          )}
+        </main>
+        <WhoDoesWhat doc={settled} slotId={desk.selection.slot} parts={parts} people={props.people} />
+      </div>
+      <MovePicker
+        open={picking !== null}
+        onOpenChange={(open) => !open && setPicking(null)}
+        people={props.people}
+        onChoose={choose}
+      />
+      <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+"use client";
+import { Dialog } from "@/ui/dialog";
+
+export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
+  ["↑ ↓", "previous or next move (in a number: more or less; with Shift by more)"],
+  ["← →", "previous or next block"],
+  ["Alt ↑ ↓", "put the move earlier or later"],
+  ["Enter", "choose another move"],
+  ["A", "add a move after this one"],
+  ["B", "add a block after this one"],
+  ["D", "do the move twice: a copy after it"],
+  ["Delete", "remove the move"],
+  ["N", "to the first number of the sentence"],
+  ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
+  ["T", "teach"],
+  ["?", "this list"],
+];
+
+/** The list of keys. */
+export function KeysDialog(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}) {
+  return (
+    <Dialog {...props} title="Keys">
+      <dl className="grid grid-cols-[10rem_1fr] gap-y-1.5">
+        {DESK_KEYS.map(([keys, what]) => (
+          <div key={keys} className="contents">
+            <dt className="font-bold">{keys}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  );
+}

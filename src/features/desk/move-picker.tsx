@@ -1,0 +1,82 @@
+"use client";
+import { Command } from "cmdk";
+import { useMemo } from "react";
+import { newSlot } from "@/core/class/new-class";
+import type { Person } from "@/core/homes/home";
+import { needsText } from "@/core/homes/need-words";
+import type { KnownMove } from "@/core/moves/book";
+import { LIBRARY, LIBRARY_BOOK } from "@/core/moves/library";
+import { PATTERNS } from "@/core/moves/move";
+import { partSlotFor } from "@/core/parts/parts";
+import { Dialog } from "@/ui/dialog";
+
+/** How many of these people can do a move as it stands, at their own mark. */
+function countAsSet(move: KnownMove, people: readonly Person[]): number {
+  const slot = newSlot("probe", move, 40);
+  return people.filter(
+    (person) =>
+      partSlotFor(slot, { ...person, mark: "natural", marks: {} }, LIBRARY_BOOK).status === "as-set",
+  ).length;
+}
+
+/** Choosing a move: by name, pattern or kit; each shows what it needs and how many can do it as set. */
+export function MovePicker(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly people: readonly Person[];
+  readonly onChoose: (move: KnownMove) => void;
+}) {
+  return (
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Choose a move" wide>
+      <Choices {...props} />
+    </Dialog>
+  );
+}
+
+function Choices({
+  people,
+  onChoose,
+}: {
+  readonly people: readonly Person[];
+  readonly onChoose: (move: KnownMove) => void;
+}) {
+  const moves = useMemo(() => LIBRARY.map((move) => ({ move, can: countAsSet(move, people) })), [people]);
+  return (
+    <Command label="Moves" loop>
+      <Command.Input
+        placeholder="Name, pattern or kit: row, squat, band…"
+        className="w-full border-2 border-ink bg-white px-3 py-2 text-base"
+      />
+      <Command.List className="mt-2 max-h-[52vh] overflow-auto" label="Moves of the library">
+        <Command.Empty className="p-3 text-quiet">
+          No move of that name. Try a pattern, such as hinge, or a thing, such as towel.
+        </Command.Empty>
+        {PATTERNS.map((pattern) => (
+          <Command.Group
+            key={pattern}
+            heading={pattern.replace("-", " ")}
+            className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-quiet"
+          >
+            {moves
+              .filter(({ move }) => move.pattern === pattern)
+              .map(({ move, can }) => (
+                <Command.Item
+                  key={move.id}
+                  value={`${move.name} ${move.id}`}
+                  keywords={[pattern, needsText(move.needs), move.position]}
+                  onSelect={() => onChoose(move)}
+                  className="grid cursor-pointer grid-cols-[1fr_1.4fr_7rem] gap-3 border-b border-hairline px-2 py-1.5 data-[selected=true]:bg-marker"
+                >
+                  <b>{move.name}</b>
+                  <span>needs {needsText(move.needs)}</span>
+                  <span className="text-right">
+                    {can} of {people.length} as set
+                  </span>
+                </Command.Item>
+              ))}
+          </Command.Group>
+        ))}
+      </Command.List>
+    </Command>
+  );
+}

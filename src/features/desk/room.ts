@@ -1,0 +1,75 @@
+/** Everyone's parts as the Desk shows them: counted by slot, folded into groups that do the same. */
+
+import type { Person } from "@/core/homes/home";
+import { MARK_GLYPH } from "@/core/homes/home";
+import type { KitItem } from "@/core/homes/kit";
+import { kitName } from "@/core/homes/kit";
+import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "@/core/parts/part";
+
+export interface Group {
+  readonly key: string;
+  readonly names: readonly string[];
+  readonly slot: PartSlot;
+}
+
+/** "9 as set · 5 swapped", with what can't be done apart, so that it can stand out. */
+export function roomCounts(
+  parts: readonly Part[],
+  slotId: string,
+): { readonly text: string; readonly unmet: number } {
+  const counts = new Map<Status, number>();
+  for (const part of parts) {
+    const status = part.slots.find((slot) => slot.slot === slotId)?.status;
+    if (status) counts.set(status, (counts.get(status) ?? 0) + 1);
+  }
+  const text = STATUSES.filter((status) => status !== "unmet" && counts.has(status))
+    .map((status) => `${counts.get(status)} ${STATUS_WORDS[status]}`)
+    .join(" · ");
+  return { text, unmet: counts.get("unmet") ?? 0 };
+}
+
+/** People who do the same in a slot for the same reason, what differs most from the set first. */
+export function groupsOf(parts: readonly Part[], slotId: string): readonly Group[] {
+  const groups = new Map<string, { names: string[]; slot: PartSlot }>();
+  for (const part of parts) {
+    const slot = part.slots.find((entry) => entry.slot === slotId);
+    if (!slot) continue;
+    const key = JSON.stringify([slot.status, slot.mark, slot.move, slot.name, slot.why]);
+    const group = groups.get(key);
+    if (group) group.names.push(part.name);
+    else groups.set(key, { names: [part.name], slot });
+  }
+  const order: readonly Status[] = ["unmet", "swapped", "eased", "raised", "as-set"];
+  return [...groups]
+    .map(([key, group]) => ({ key, ...group }))
+    .sort(
+      (a, b) =>
+        order.indexOf(a.slot.status) - order.indexOf(b.slot.status) || b.names.length - a.names.length,
+    );
+}
+
+/** The status with its mark: `swapped ♭`. */
+export function statusText({ status, mark }: PartSlot): string {
+  return mark === "natural" ? STATUS_WORDS[status] : `${STATUS_WORDS[status]} ${MARK_GLYPH[mark]}`;
+}
+
+/** What the class uses, in order of first use, with how many people use it. */
+export function kitToAnnounce(
+  parts: readonly Part[],
+  people: readonly Person[],
+): readonly { readonly name: string; readonly people: number }[] {
+  const users = new Map<KitItem["type"], Set<string>>();
+  const slots = parts[0]?.slots.length ?? 0;
+  for (let i = 0; i < slots; i += 1) {
+    for (const part of parts) {
+      const kit = people.find((person) => person.id === part.person)?.kit ?? [];
+      for (const use of part.slots[i]?.uses ?? []) {
+        const type = kit.find((item) => item.id === use.kit)?.type;
+        if (!type) continue;
+        const set = users.get(type) ?? new Set();
+        users.set(type, set.add(part.person));
+      }
+    }
+  }
+  return [...users].map(([type, set]) => ({ name: kitName(type, 2), people: set.size }));
+}

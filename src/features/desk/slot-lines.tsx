@@ -1,0 +1,274 @@
+"use client";
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
+import { GripVertical } from "lucide-react";
+import { useState } from "react";
+import { classBook } from "@/core/class/check-class";
+import {
+  type Block,
+  type ClassDoc,
+  LOAD_TARGETS,
+  loadAt,
+  SIDES,
+  type Slot,
+  slotsOf,
+  type Way,
+} from "@/core/class/document";
+import { dosesText, parseDoses } from "@/core/class/dose-text";
+import { type Edit, idAfter } from "@/core/class/edits";
+import { resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Part } from "@/core/parts/part";
+import { slotSides } from "@/core/score/expand";
+import { cx } from "@/ui/cx";
+import { roomCounts } from "./room";
+import type { Desk } from "./use-desk";
+
+const SIDE_WORDS = {
+  both: "both",
+  alternating: "alternating",
+  inTurn: "L then R",
+  swap: "swap each round",
+} as const;
+const CELL = "border-b border-transparent bg-transparent hover:border-hairline focus:border-ink";
+
+/** The edit that puts a slot one place up or down in its block, or null at the end. */
+export function moveSlotEdit(block: Block, slotId: string, by: -1 | 1): Edit | null {
+  const slots = slotsOf(block);
+  const index = slots.findIndex((slot) => slot.id === slotId);
+  const target = index + by;
+  if (index < 0 || target < 0 || target >= slots.length) return null;
+  const before = by < 0 ? (slots[target]?.id ?? null) : (slots[target + 1]?.id ?? null);
+  return {
+    op: "move-slot",
+    id: slotId,
+    from: { block: block.id, before: idAfter(slots, slotId) },
+    to: { block: block.id, before },
+  };
+}
+
+/** The slots of the selected block, one line each; their order by drag or by Alt with the arrow keys. */
+export function SlotLines(props: {
+  readonly desk: Desk;
+  readonly block: Block;
+  readonly parts: readonly Part[];
+  readonly onChooseMove: (slotId: string) => void;
+}) {
+  const { desk, block } = props;
+  const slots = slotsOf(block);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const from = slots.findIndex((slot) => slot.id === active.id);
+    const to = slots.findIndex((slot) => slot.id === over.id);
+    const before = to > from ? (slots[to + 1]?.id ?? null) : String(over.id);
+    const id = String(active.id);
+    desk.edit({
+      op: "move-slot",
+      id,
+      from: { block: block.id, before: idAfter(slots, id) },
+      to: { block: block.id, before },
+    });
+  };
+  return (
+    <DndContext id="slots" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <table className="w-full border-collapse text-left" aria-label="Moves of the block">
+        <thead className="text-sm text-quiet">
+          <tr className="border-b border-hairline">
+            <th className="w-6 font-semibold">
+              <span className="sr-only">Order</span>
+            </th>
+            <th className="w-6 font-semibold">#</th>
+            <th className="font-semibold">Move</th>
+            <th className="w-40 font-semibold">Dose</th>
+            <th className="w-28 font-semibold">Sides</th>
+            <th className="w-20 font-semibold">Load</th>
+            <th className="font-semibold">♭ easier</th>
+            <th className="font-semibold">♯ harder</th>
+            <th className="font-semibold">Room of {props.parts.length}</th>
+          </tr>
+        </thead>
+        <SortableContext items={slots.map((slot) => slot.id)} strategy={verticalListSortingStrategy}>
+          <tbody>
+            {slots.map((slot, i) => (
+              <SlotLine
+                key={slot.id}
+                {...props}
+                slot={slot}
+                number={i + 1}
+                chosen={slot.id === desk.selection.slot}
+              />
+            ))}
+          </tbody>
+        </SortableContext>
+      </table>
+    </DndContext>
+  );
+}
+
+interface LineProps {
+  readonly desk: Desk;
+  readonly block: Block;
+  readonly parts: readonly Part[];
+  readonly slot: Slot;
+  readonly number: number;
+  readonly chosen: boolean;
+  readonly onChooseMove: (slotId: string) => void;
+}
+
+function SlotLine({ desk, block, parts, slot, number, chosen, onChooseMove }: LineProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
+    id: slot.id,
+  });
+  const book = classBook(desk.doc, LIBRARY_BOOK);
+  const move = resolveMove(slot.move, book);
+  const room = roomCounts(parts, slot.id);
+  const set = (key: keyof Slot, to: unknown) =>
+    desk.edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to }, true);
+  const load = loadAt(slot, 0);
+  const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
+  return (
+    <tr
+      ref={setNodeRef}
+      style={style}
+      data-slot-line={slot.id}
+      aria-selected={chosen || undefined}
+      className={cx("border-b border-hairline", chosen && "bg-marker")}
+      onFocusCapture={() => !chosen && desk.select(block.id, slot.id)}
+      onClick={() => desk.select(block.id, slot.id)}
+    >
+      <td>
+        <button
+          ref={setActivatorNodeRef}
+          type="button"
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${number} up or down`}
+          className="block cursor-grab py-1"
+        >
+          <GripVertical size={14} aria-hidden />
+        </button>
+      </td>
+      <td>{number}</td>
+      <td>
+        <button
+          type="button"
+          className="py-1 text-left font-bold"
+          aria-label={`${move.name}: choose another move`}
+          onClick={() => onChooseMove(slot.id)}
+        >
+          {move.name}
+        </button>
+      </td>
+      <td>
+        <DoseCell slot={slot} onChange={(dose) => set("dose", dose)} />
+      </td>
+      <td>
+        <select
+          aria-label={`Sides of ${move.name}`}
+          className={cx(CELL, "w-full")}
+          value={slotSides(slot, book)}
+          onChange={(event) => set("sides", event.target.value)}
+        >
+          {SIDES.map((sides) => (
+            <option key={sides} value={sides}>
+              {SIDE_WORDS[sides]}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td>
+        <select
+          aria-label={`Load of ${move.name}`}
+          className={cx(CELL, "w-full")}
+          value={load?.target ?? (load ? "other" : "")}
+          onChange={(event) =>
+            set("load", event.target.value === "" ? undefined : { target: event.target.value })
+          }
+        >
+          <option value="">—</option>
+          {load && !load.target && <option value="other">{loadText(load)}</option>}
+          {LOAD_TARGETS.map((target) => (
+            <option key={target} value={target}>
+              {target}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td>{wayText(slot.marks?.flat, desk.doc)}</td>
+      <td>{wayText(slot.marks?.sharp, desk.doc)}</td>
+      <td className={chosen ? "" : "text-quiet"}>
+        {room.text}
+        {room.unmet > 0 && (
+          <b className="text-rust">
+            {" "}
+            {room.text ? "· " : ""}
+            {room.unmet} unmet
+          </b>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function loadText(load: { kg?: number; rir?: number; rpe?: number }): string {
+  if (load.kg !== undefined) return `${load.kg} kg`;
+  return load.rir !== undefined ? `${load.rir} in reserve` : `RPE ${load.rpe}`;
+}
+
+function wayText(way: Way | undefined, doc: ClassDoc): string {
+  if (!way) return "—";
+  if (way.note) return way.note;
+  if (way.move !== undefined) return resolveMove(way.move, classBook(doc, LIBRARY_BOOK)).name;
+  if (way.tempo) return `at ${way.tempo}`;
+  return way.seconds === undefined ? "lighter or fewer" : `stop at ${way.seconds} s`;
+}
+
+/** The dose as a line of text; taken when Enter is pressed or the cell is left. */
+function DoseCell({
+  slot,
+  onChange,
+}: {
+  readonly slot: Slot;
+  readonly onChange: (dose: Slot["dose"]) => void;
+}) {
+  const text = dosesText(slot.dose);
+  const [draft, setDraft] = useState<string | null>(null);
+  const bad = draft !== null && parseDoses(draft) === null;
+  const take = () => {
+    const dose = draft === null ? null : parseDoses(draft);
+    if (dose !== null && draft !== text) onChange(dose);
+    setDraft(null);
+  };
+  return (
+    <input
+      aria-label="Dose"
+      title="Such as: 40 s · hold 30 s · 8–12 reps at 3-0-1-0 · 10 reps in 60 s · to limit 40 s"
+      className={cx(CELL, "w-full aria-invalid:text-rust")}
+      aria-invalid={bad || undefined}
+      value={draft ?? text}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={take}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") take();
+        else if (event.key === "Escape") setDraft(null);
+      }}
+    />
+  );
+}

@@ -1,0 +1,85 @@
+"use client";
+import Link from "next/link";
+import { classBook } from "@/core/class/check-class";
+import { type ClassDoc, findSlot } from "@/core/class/document";
+import type { Person } from "@/core/homes/home";
+import { needsText } from "@/core/homes/need-words";
+import { resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Part } from "@/core/parts/part";
+import { groupsOf, kitToAnnounce, statusText } from "./room";
+
+/** For the selected slot: what each person does with what they have, and why. */
+export function WhoDoesWhat(props: {
+  readonly doc: ClassDoc;
+  readonly slotId: string | null;
+  readonly parts: readonly Part[];
+  readonly people: readonly Person[];
+}) {
+  const found = props.slotId ? findSlot(props.doc, props.slotId) : null;
+  const move = found && resolveMove(found.slot.move, classBook(props.doc, LIBRARY_BOOK));
+  const kit = kitToAnnounce(props.parts, props.people);
+  return (
+    <aside
+      aria-label="Who does what"
+      className="flex h-full flex-col overflow-auto border-l-2 border-ink px-4 py-3"
+    >
+      <h2 className="text-base font-bold">Who does what</h2>
+      {props.people.length === 0 ? (
+        <p className="mt-3">
+          Nobody is on the list yet.{" "}
+          <Link className="underline" href="/people">
+            Add people and what they have at home
+          </Link>
+          , and every move shows here who can do it, and how.
+        </p>
+      ) : !found || !move ? (
+        <p className="mt-3 text-quiet">Choose a move to see who does it, and how.</p>
+      ) : (
+        <>
+          <p className="mt-1 text-lg font-bold leading-tight">{move.name}</p>
+          <p className="text-quiet">
+            {[move.pattern?.replace("-", " "), move.position].filter(Boolean).join(", ")} · needs{" "}
+            {needsText(move.needs)}
+          </p>
+          <ul className="mt-2">
+            {groupsOf(props.parts, found.slot.id).map(({ key, names, slot }) => (
+              <li key={key} className="border-t border-hairline py-1.5">
+                <div className="flex items-baseline justify-between gap-2">
+                  <b className="min-w-0">
+                    {names.length > 2 ? `${names.length} people` : names.join(" and ")}
+                  </b>
+                  <span
+                    className={
+                      slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"
+                    }
+                  >
+                    {statusText(slot)}
+                  </span>
+                </div>
+                <p className={slot.status === "as-set" ? "text-quiet" : ""}>{slot.note ?? slot.why}</p>
+                {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {kit.length > 0 && (
+        <div className="mt-auto border-t-2 border-ink pt-2">
+          <h3 className="font-bold">Kit to announce</h3>
+          <p>
+            {kit.map(({ name, people }, i) => (
+              <span key={name}>
+                {i > 0 && ", "}
+                {name} <span className="text-quiet">({people})</span>
+              </span>
+            ))}
+          </p>
+          <p className="mt-1 text-sm text-quiet">
+            In order of first use; in brackets how many people use it.
+          </p>
+        </div>
+      )}
+    </aside>
+  );
+}

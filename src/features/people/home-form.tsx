@@ -1,0 +1,313 @@
+"use client";
+import { useState } from "react";
+import { faultLine } from "@/core/class/faults";
+import { FLOORS, MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type Space } from "@/core/homes/home";
+import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
+import { checkPerson } from "@/core/homes/roster";
+import { Button } from "@/ui/button";
+import { Choice, Field } from "@/ui/field";
+import { KitLine } from "./kit-line";
+
+const HOUSEHOLD: readonly KitType[] = [
+  "chair",
+  "sofa",
+  "table",
+  "counter",
+  "wall",
+  "door",
+  "towel",
+  "backpack",
+  "bottle",
+  "tin",
+  "jug",
+  "books",
+  "broomstick",
+];
+const GYM: readonly KitType[] = [
+  "dumbbell",
+  "adjustable-dumbbell",
+  "kettlebell",
+  "tube-band",
+  "loop-band",
+  "mini-band",
+  "strap-trainer",
+  "door-anchor",
+  "overhead-bar",
+  "bench",
+  "step",
+  "ball",
+  "roller",
+  "slider",
+  "mat",
+  "barbell",
+  "plate",
+  "ankle-strap",
+];
+
+/** Measures with which a thing begins, so that one tick is enough where they are right. */
+const USUAL: Partial<Record<KitType, Partial<KitItem>>> = {
+  dumbbell: { count: 2, kg: 4 },
+  "adjustable-dumbbell": { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
+  kettlebell: { kg: 8 },
+  barbell: { kg: 10 },
+  plate: { count: 2, kg: 5 },
+  "tube-band": { tension: "medium" },
+  "loop-band": { tension: "medium" },
+  "mini-band": { tension: "medium" },
+  backpack: { maxKg: 10 },
+  bottle: { count: 2, litres: 1.5 },
+  tin: { count: 2, grams: 400 },
+  jug: { count: 2, kg: 5 },
+  towel: { count: 1 },
+  slider: { count: 2 },
+  chair: { sturdy: true },
+  sofa: { sturdy: true },
+  step: { heightCm: 20, sturdy: true },
+  door: { latches: true },
+};
+
+function addedItem(kit: readonly KitItem[], type: KitType): KitItem {
+  const taken = new Set(kit.map((item) => item.id));
+  let n = 1;
+  while (taken.has(`${type}-${n}`)) n += 1;
+  return { id: `${type}-${n}`, type, ...USUAL[type] };
+}
+
+/** The whole home in one form: tick what is there, measures where they matter. Used for every way of entering a home. */
+export function HomeForm(props: {
+  readonly person: Person;
+  /** Stores the person; gives what went wrong, or null. */
+  readonly onSave: (person: Person) => Promise<string | null>;
+}) {
+  const [person, setPerson] = useState(props.person);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const change = (part: Partial<Person>) => setPerson((now) => ({ ...now, ...part }));
+  const kit = person.kit ?? [];
+  const setKit = (next: readonly KitItem[] | undefined) =>
+    setPerson(({ kit: _old, ...rest }) => (next ? { ...rest, kit: next } : rest));
+  const space = (part: Partial<Space>) => change({ space: tidy({ ...person.space, ...part }) });
+  const toggleLimit = (limit: Limit, on: boolean) => {
+    const now = person.limits ?? [];
+    change({
+      limits: on
+        ? LIMITS.filter((entry) => entry === limit || now.includes(entry))
+        : now.filter((entry) => entry !== limit),
+    });
+  };
+  const submit = async (event: React.FormEvent) => {
+    event.preventDefault();
+    const name = person.name.trim();
+    const checked = checkPerson({ ...person, name, id: person.id || "new" });
+    if (!checked.ok)
+      return setTrouble(name === "" ? "A name is missing." : checked.error.map(faultLine).join("; "));
+    setBusy(true);
+    setTrouble(await props.onSave({ ...person, name }));
+    setBusy(false);
+  };
+  const says = person.kit === undefined ? "unknown" : kit.length === 0 ? "nothing" : "some";
+  const units = person.units ?? "kg";
+  return (
+    <form onSubmit={submit} noValidate>
+      <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
+        <Field
+          label="Name"
+          name="name"
+          className="w-72"
+          value={person.name}
+          maxLength={120}
+          autoComplete="off"
+          onChange={(event) => change({ name: event.target.value })}
+        />
+        <Choice
+          label="Usual level"
+          className="w-40"
+          value={person.mark ?? "natural"}
+          onChange={(event) => change({ mark: event.target.value as Mark })}
+        >
+          {MARKS.map((mark) => (
+            <option key={mark} value={mark}>
+              {MARK_GLYPH[mark]} {MARK_WORD[mark]}
+            </option>
+          ))}
+        </Choice>
+        <Choice
+          label="Weights in"
+          className="w-24"
+          value={units}
+          onChange={(event) => change({ units: event.target.value as "kg" | "lb" })}
+        >
+          <option value="kg">kg</option>
+          <option value="lb">lb</option>
+        </Choice>
+        <div className="flex-1 text-right">
+          <Button look="solid" type="submit" disabled={busy} className="px-6 py-2.5">
+            Save
+          </Button>
+        </div>
+      </div>
+      {trouble && (
+        <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
+          {trouble}
+        </p>
+      )}
+      <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_17rem]">
+        <section aria-labelledby="kit-heading">
+          <h2 id="kit-heading" className="text-lg font-bold">
+            What is at home
+          </h2>
+          <fieldset className="mt-1 flex gap-5">
+            <legend className="sr-only">Has this person said what they have?</legend>
+            {(
+              [
+                ["unknown", "not said yet"],
+                ["nothing", "nothing"],
+                ["some", "these things"],
+              ] as const
+            ).map(([value, words]) => (
+              <label key={value} className="flex items-center gap-1.5">
+                <input
+                  type="radio"
+                  name="says"
+                  checked={says === value}
+                  onChange={() =>
+                    setKit(
+                      value === "unknown"
+                        ? undefined
+                        : value === "nothing"
+                          ? []
+                          : kit.length > 0
+                            ? kit
+                            : [addedItem([], "wall")],
+                    )
+                  }
+                />
+                {words}
+              </label>
+            ))}
+          </fieldset>
+          <ul className="mt-2">
+            {kit.map((item) => (
+              <KitLine
+                key={item.id}
+                item={item}
+                units={units}
+                onChange={(next) => setKit(kit.map((entry) => (entry.id === item.id ? next : entry)))}
+                onRemove={() => setKit(kit.filter((entry) => entry.id !== item.id))}
+              />
+            ))}
+          </ul>
+          <AddKit
+            title="Around the house"
+            types={HOUSEHOLD}
+            onAdd={(type) => setKit([...kit, addedItem(kit, type)])}
+          />
+          <AddKit title="Training kit" types={GYM} onAdd={(type) => setKit([...kit, addedItem(kit, type)])} />
+        </section>
+        <div className="space-y-6">
+          <SpaceFields space={person.space} onChange={space} />
+          <fieldset>
+            <legend className="text-lg font-bold">Limits</legend>
+            <p className="mb-1 text-sm text-quiet">
+              What to leave out, without giving a reason. If unsure, they ask a professional.
+            </p>
+            {LIMITS.map((limit) => (
+              <label key={limit} className="flex items-center gap-2 py-px">
+                <input
+                  type="checkbox"
+                  checked={person.limits?.includes(limit) ?? false}
+                  onChange={(event) => toggleLimit(limit, event.target.checked)}
+                />
+                {LIMIT_WORDS[limit]}
+              </label>
+            ))}
+          </fieldset>
+        </div>
+      </div>
+    </form>
+  );
+}
+
+/** Without the keys that nothing was said about. */
+function tidy(space: Space): Space {
+  return Object.fromEntries(Object.entries(space).filter(([, value]) => value !== undefined)) as Space;
+}
+
+function AddKit(props: {
+  readonly title: string;
+  readonly types: readonly KitType[];
+  readonly onAdd: (type: KitType) => void;
+}) {
+  return (
+    <div className="mt-3">
+      <h3 className="text-sm font-semibold text-quiet">{props.title}: press to add</h3>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {props.types.map((type) => (
+          <button
+            key={type}
+            type="button"
+            className="border border-hairline bg-white px-2 py-1 hover:border-ink"
+            onClick={() => props.onAdd(type)}
+          >
+            + {kitName(type)}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function SpaceFields({
+  space,
+  onChange,
+}: {
+  readonly space: Space | undefined;
+  readonly onChange: (part: Partial<Space>) => void;
+}) {
+  const number = (text: string) => (text === "" || Number.isNaN(Number(text)) ? undefined : Number(text));
+  return (
+    <fieldset className="space-y-2">
+      <legend className="text-lg font-bold">Space</legend>
+      <Choice
+        label="Floor"
+        value={space?.floor ?? ""}
+        onChange={(event) => onChange({ floor: (event.target.value || undefined) as Space["floor"] })}
+      >
+        <option value="">not said</option>
+        {FLOORS.map((floor) => (
+          <option key={floor} value={floor}>
+            {floor}
+          </option>
+        ))}
+      </Choice>
+      <div className="flex gap-3">
+        <Field
+          label="Ceiling, cm"
+          name="ceiling"
+          inputMode="numeric"
+          defaultValue={space?.ceilingCm ?? ""}
+          onChange={(event) => onChange({ ceilingCm: number(event.target.value) })}
+        />
+        <Field
+          label="Clear length, m"
+          name="length"
+          inputMode="decimal"
+          defaultValue={space?.lengthM ?? ""}
+          onChange={(event) => onChange({ lengthM: number(event.target.value) })}
+        />
+      </div>
+      <Choice
+        label="Jumping"
+        value={space?.jumping === undefined ? "" : space.jumping ? "yes" : "no"}
+        onChange={(event) =>
+          onChange({ jumping: event.target.value === "" ? undefined : event.target.value === "yes" })
+        }
+      >
+        <option value="">not said</option>
+        <option value="yes">possible</option>
+        <option value="no">not here: neighbours, floor or ceiling</option>
+      </Choice>
+    </fieldset>
+  );
+}

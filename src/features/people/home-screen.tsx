@@ -1,0 +1,63 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import type { Person } from "@/core/homes/home";
+import { Button } from "@/ui/button";
+import { Dialog } from "@/ui/dialog";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { HomeForm } from "./home-form";
+
+/** One person's home, on a page of its own. `id` null: somebody new. */
+export function HomeScreen({ id, person }: { readonly id: string | null; readonly person: Person }) {
+  const router = useRouter();
+  const [asking, setAsking] = useState(false);
+  const save = async (changed: Person): Promise<string | null> => {
+    const { id: _made, ...fresh } = changed;
+    const result =
+      id === null
+        ? await api("POST", "/api/people", { person: fresh })
+        : await api("PUT", `/api/people/${id}`, { person: changed });
+    if (!result.ok) return result.failure.message;
+    toast.success(`${changed.name} is saved.`);
+    router.push("/people");
+    router.refresh();
+    return null;
+  };
+  const remove = async () => {
+    const result = await api("DELETE", `/api/people/${id}`);
+    if (result.ok) {
+      router.push("/people");
+      router.refresh();
+    } else toast.error(result.failure.message);
+  };
+  return (
+    <>
+      <TopLine here="People" places={PLACES} />
+      <main className="mx-auto max-w-5xl px-6 py-5">
+        <HomeForm person={person} onSave={save} />
+        {id !== null && (
+          <p className="mt-6 border-t border-hairline pt-3">
+            <Button look="bare" className="px-0" onClick={() => setAsking(true)}>
+              Remove {person.name} and everything kept of them
+            </Button>
+          </p>
+        )}
+        <Dialog
+          open={asking}
+          onOpenChange={setAsking}
+          title={`Remove ${person.name}?`}
+          description="Their home and limits are deleted. This can't be undone."
+        >
+          <div className="flex gap-2">
+            <Button look="solid" onClick={remove}>
+              Remove
+            </Button>
+            <Button onClick={() => setAsking(false)}>Keep</Button>
+          </div>
+        </Dialog>
+      </main>
+    </>
+  );
+}

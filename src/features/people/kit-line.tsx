@@ -1,0 +1,171 @@
+"use client";
+import { X } from "lucide-react";
+import { useState } from "react";
+import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { TENSIONS, type Tension } from "@/core/moves/move";
+
+type Measure = "kg" | "minKg" | "maxKg" | "stepKg" | "litres" | "grams" | "heightCm";
+
+const MEASURES: Partial<Record<KitType, readonly Measure[]>> = {
+  dumbbell: ["kg"],
+  kettlebell: ["kg"],
+  barbell: ["kg"],
+  plate: ["kg"],
+  jug: ["kg"],
+  "adjustable-dumbbell": ["minKg", "maxKg", "stepKg"],
+  backpack: ["maxKg"],
+  bottle: ["litres"],
+  tin: ["grams"],
+  step: ["heightCm"],
+};
+const WORDS: Record<Measure, string> = {
+  kg: "each",
+  minKg: "from",
+  maxKg: "up to",
+  stepKg: "in steps of",
+  litres: "litres",
+  grams: "grams",
+  heightCm: "cm high",
+};
+const BANDS: readonly KitType[] = ["tube-band", "loop-band", "mini-band"];
+const FURNITURE: readonly KitType[] = ["chair", "sofa", "table", "counter", "bench", "step"];
+/** Things of which a home has one or doesn't. */
+const SINGLE: readonly KitType[] = [
+  "wall",
+  "door",
+  "counter",
+  "sofa",
+  "overhead-bar",
+  "bench",
+  "strap-trainer",
+  "door-anchor",
+  "ball",
+  "mat",
+];
+
+/** International avoirdupois pound, exact by definition. */
+const KG_PER_LB = 0.45359237;
+
+function isMass(measure: Measure): boolean {
+  return measure === "kg" || measure.endsWith("Kg");
+}
+
+/** A number as it is typed, kept as text until it is one, so that "2." can become "2.5". */
+function NumberBox(props: {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onChange: (value: number | undefined) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <input
+      aria-label={props.label}
+      inputMode="decimal"
+      className="w-14 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none"
+      value={draft ?? props.value ?? ""}
+      onBlur={() => setDraft(null)}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const value = Number(event.target.value.replace(",", "."));
+        if (event.target.value === "") props.onChange(undefined);
+        else if (Number.isFinite(value) && value >= 0) props.onChange(value);
+      }}
+    />
+  );
+}
+
+/** One thing at home, as a sentence with its measures. */
+export function KitLine(props: {
+  readonly item: KitItem;
+  readonly units: "kg" | "lb";
+  readonly onChange: (item: KitItem) => void;
+  readonly onRemove: () => void;
+}) {
+  const { item, units } = props;
+  const count = item.count ?? 1;
+  const name = kitName(item.type, count);
+  const put = (part: Partial<KitItem>) => props.onChange({ ...item, ...part });
+  const shown = (measure: Measure) => {
+    const value = item[measure];
+    return value !== undefined && units === "lb" && isMass(measure)
+      ? Math.round((value / KG_PER_LB) * 10) / 10
+      : value;
+  };
+  const take = (measure: Measure, value: number | undefined) => {
+    const kilograms =
+      value !== undefined && units === "lb" && isMass(measure)
+        ? Math.round(value * KG_PER_LB * 100) / 100
+        : value;
+    put({ [measure]: kilograms });
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline py-1.5">
+      {!SINGLE.includes(item.type) && (
+        <NumberBox
+          label={`How many: ${name}`}
+          value={count}
+          onChange={(value) => put({ count: Math.max(1, Math.round(value ?? 1)) })}
+        />
+      )}
+      <b className="min-w-24">{name}</b>
+      {(MEASURES[item.type] ?? []).map((measure) => (
+        <span key={measure} className="whitespace-nowrap">
+          {["minKg", "maxKg", "stepKg"].includes(measure) && `${WORDS[measure]} `}
+          <NumberBox
+            label={`${name}: ${WORDS[measure]}`}
+            value={shown(measure)}
+            onChange={(value) => take(measure, value)}
+          />
+          {isMass(measure) ? ` ${units}${measure === "kg" ? " each" : ""}` : ` ${WORDS[measure]}`}
+        </span>
+      ))}
+      {BANDS.includes(item.type) && (
+        <select
+          aria-label={`${name}: tension`}
+          className="border-b-2 border-pine bg-transparent font-bold"
+          value={item.tension ?? "medium"}
+          onChange={(event) => put({ tension: event.target.value as Tension })}
+        >
+          {TENSIONS.map((tension) => (
+            <option key={tension}>{tension}</option>
+          ))}
+        </select>
+      )}
+      {FURNITURE.includes(item.type) && (
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={item.sturdy === true}
+            onChange={(event) => put({ sturdy: event.target.checked })}
+          />
+          sturdy: carries a person, no castors
+        </label>
+      )}
+      {item.type === "door" && (
+        <>
+          <label className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              checked={item.latches === true}
+              onChange={(event) => put({ latches: event.target.checked })}
+            />
+            latches
+          </label>
+          <select
+            aria-label="door: opens"
+            className="border-b-2 border-pine bg-transparent font-bold"
+            value={item.opens ?? ""}
+            onChange={(event) => put({ opens: (event.target.value || undefined) as KitItem["opens"] })}
+          >
+            <option value="">which way it opens: not said</option>
+            <option value="away">opens away: pulling shuts it</option>
+            <option value="towards">opens towards me</option>
+          </select>
+        </>
+      )}
+      <button type="button" aria-label={`Remove ${name}`} className="ml-auto p-1" onClick={props.onRemove}>
+        <X size={16} aria-hidden />
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,139 @@
+import Link from "next/link";
+import { classBook } from "@/core/class/check-class";
+import { type Block, type ClassDoc, type Slot, slotsOf, type Way } from "@/core/class/document";
+import { dosesText } from "@/core/class/dose-text";
+import { blockShape, sentenceNumbers } from "@/core/class/sentence";
+import type { Person } from "@/core/homes/home";
+import { needsText } from "@/core/homes/need-words";
+import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Part } from "@/core/parts/part";
+import { partsFor } from "@/core/parts/parts";
+import { slotSides } from "@/core/score/expand";
+import { blockTimes, type Score, scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { PrintButton } from "./print-button";
+
+const SIDE_WORDS = {
+  both: "",
+  alternating: "alternating",
+  inTurn: "L then R",
+  swap: "one side a round",
+} as const;
+
+function wayText(way: Way | undefined, book: MoveBook): string {
+  if (!way) return "";
+  return way.note ?? (way.move === undefined ? (way.tempo ?? "") : resolveMove(way.move, book).name);
+}
+
+/** Clock times at which each round (or set) of a block begins. */
+function roundStarts(score: Score, block: Block): string {
+  const starts = new Map<string, number>();
+  for (const segment of score.segments) {
+    if (segment.block !== block.id || segment.kind !== "work" || segment.round === null) continue;
+    const key = block.loop === "station" ? `${segment.slot}` : String(segment.round);
+    if (!starts.has(key)) starts.set(key, segment.start);
+  }
+  return [...starts.values()].map((start) => clockText(start)).join(" · ");
+}
+
+/** People who do something else in a slot, and what. */
+function others(parts: readonly Part[], slot: Slot): string {
+  return parts
+    .flatMap((part) => {
+      const own = part.slots.find((entry) => entry.slot === slot.id);
+      if (!own || (own.status === "as-set" && own.mark === "natural")) return [];
+      return [
+        `${part.name.split(" ")[0]}: ${own.status === "unmet" ? "no way found" : (own.note ?? own.name)}`,
+      ];
+    })
+    .join("; ");
+}
+
+/** The class on one printed page: clock times, doses, ways and kit, so that it survives a dead laptop. */
+export function ClassSheet(props: {
+  readonly id: string;
+  readonly doc: ClassDoc;
+  readonly people: readonly Person[];
+  readonly studio: string;
+}) {
+  const { doc } = props;
+  const book = classBook(doc, LIBRARY_BOOK);
+  const score = scoreOf(doc, LIBRARY_BOOK);
+  const times = blockTimes(score);
+  const parts = partsFor(doc, props.people, LIBRARY_BOOK);
+  const kit = [
+    ...new Set(
+      doc.blocks.flatMap((block) =>
+        slotsOf(block).map((slot) => needsText(resolveMove(slot.move, book).needs)),
+      ),
+    ),
+  ].filter((text) => text !== "nothing");
+  return (
+    <main className="mx-auto max-w-4xl bg-white px-8 py-6 print:max-w-none print:p-0">
+      <p className="no-print mb-4 flex items-center gap-4">
+        <Link className="underline" href={`/classes/${props.id}`}>
+          Back to the Desk
+        </Link>
+        <PrintButton />
+      </p>
+      <header className="flex items-baseline justify-between border-b-2 border-ink pb-1">
+        <h1 className="text-xl font-bold">{doc.title}</h1>
+        <p>
+          {props.studio} · <b>{clockText(score.seconds.plan)}</b>
+          {score.seconds.min !== score.seconds.max &&
+            ` (${clockText(score.seconds.min)}–${clockText(score.seconds.max)})`}
+        </p>
+      </header>
+      {doc.blocks.map((block) => (
+        <section key={block.id} className="mt-2 break-inside-avoid">
+          <h2 className="flex items-baseline gap-2 border-b border-ink font-bold">
+            <span className="w-12">{clockText(times.get(block.id)?.start ?? 0)}</span>
+            {block.title || blockShape(block)}
+            <span className="font-normal">{sentence(block)}</span>
+            <span className="ml-auto">{clockText(times.get(block.id)?.seconds ?? 0)}</span>
+          </h2>
+          {slotsOf(block).length > 0 && (
+            <p className="text-quiet">
+              {block.loop === "station" ? "Stations" : "Rounds"} at {roundStarts(score, block)}
+            </p>
+          )}
+          <table className="w-full border-collapse text-left">
+            <caption className="sr-only">Moves of {block.title}</caption>
+            <tbody>
+              {slotsOf(block).map((slot, i) => (
+                <tr key={slot.id} className="border-b border-hairline align-top">
+                  <td className="w-5">{i + 1}</td>
+                  <td className="w-44 font-bold">{resolveMove(slot.move, book).name}</td>
+                  <td className="w-40">
+                    {dosesText(slot.dose)} {SIDE_WORDS[slotSides(slot, book)]}
+                  </td>
+                  <td className="w-36">{slot.marks?.flat && `♭ ${wayText(slot.marks.flat, book)}`}</td>
+                  <td className="w-36">{slot.marks?.sharp && `♯ ${wayText(slot.marks.sharp, book)}`}</td>
+                  <td className="text-quiet">{others(parts, slot)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+      <footer className="mt-3 border-t-2 border-ink pt-1">
+        <p>
+          <b>Kit as set:</b> {kit.length > 0 ? kit.join("; ") : "none"}.
+        </p>
+        <p className="text-quiet">
+          Furniture sturdy and against a wall; doors latched and pulled only the way that shuts them; bands
+          without nicks; shoes and a dry floor for jumps. Pain, dizziness, chest discomfort, unusual
+          breathlessness: stop.
+        </p>
+      </footer>
+    </main>
+  );
+}
+
+function sentence(block: Block): string {
+  return sentenceNumbers(block)
+    .filter((number) => number.now > 0)
+    .map((number) => `${number.text} ${number.tail}`)
+    .join(", ");
+}

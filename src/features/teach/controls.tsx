@@ -1,0 +1,71 @@
+"use client";
+import { ChevronLeft, ChevronRight, Pause, Play, Plus, Square, Volume2, VolumeX } from "lucide-react";
+import type { ReactNode } from "react";
+import type { TeachActions } from "./teach-screen";
+
+function Control(props: {
+  readonly name: string;
+  readonly keys: string;
+  readonly onPress: () => unknown;
+  readonly children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className="inline-flex items-center gap-2 border border-night-line px-3 py-1 hover:border-night-text"
+      onClick={() => props.onPress()}
+    >
+      {props.children}
+      {props.name}
+      <kbd className="text-sm text-night-quiet">{props.keys}</kbd>
+    </button>
+  );
+}
+
+/** The commands for a hand on the laptop; everything is on keys and clicker as well. */
+export function Controls(props: {
+  readonly actions: TeachActions;
+  readonly paused: boolean;
+  readonly cues: {
+    readonly volume: number;
+    readonly muted: boolean;
+    readonly awake: boolean;
+    readonly setVolume: (value: number) => void;
+  };
+}) {
+  const { actions, paused, cues } = props;
+  return (
+    <div className="flex items-center gap-2 px-8 pb-3 pt-1">
+      <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
+        {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
+      </Control>
+      <Control name="Back" keys="←" onPress={actions.back}>
+        <ChevronLeft size={16} aria-hidden />
+      </Control>
+      <Control name="Skip" keys="→" onPress={actions.skip}>
+        <ChevronRight size={16} aria-hidden />
+      </Control>
+      <Control name="10 s" keys="+" onPress={actions.extend}>
+        <Plus size={16} aria-hidden />
+      </Control>
+      <Control name="End" keys="e" onPress={actions.end}>
+        <Square size={14} aria-hidden />
+      </Control>
+      <span className="flex-1" />
+      {!cues.awake && <span className="text-night-quiet">Press any key to let the sounds begin.</span>}
+      <Control name={cues.muted ? "Sound off" : "Sound on"} keys="m" onPress={actions.mute}>
+        {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}
+      </Control>
+      <input
+        type="range"
+        min="0"
+        max="1"
+        step="0.05"
+        aria-label="Volume"
+        className="w-32 accent-marker"
+        value={cues.muted ? 0 : cues.volume}
+        onChange={(event) => cues.setVolume(Number(event.target.value))}
+      />
+    </div>
+  );
+}

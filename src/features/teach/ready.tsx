@@ -1,0 +1,73 @@
+"use client";
+import Link from "next/link";
+import { type ClassDoc, slotsOf } from "@/core/class/document";
+import type { RunScore } from "@/core/live/run-score";
+import type { Part } from "@/core/parts/part";
+import { clockText } from "@/core/units";
+
+/** The one thing to do here has the focus, for Enter or a clicker from across the room. */
+function focusOnce(button: HTMLButtonElement | null): void {
+  button?.focus();
+}
+
+/** Before the start: what will run, for whom, and one thing to press. */
+export function Ready(props: {
+  readonly doc: ClassDoc;
+  readonly score: RunScore;
+  readonly parts: readonly Part[];
+  readonly classId: string | null;
+  readonly onStart: () => void;
+}) {
+  const { doc, score, parts } = props;
+  const unmet = parts.filter((part) => part.slots.some((slot) => slot.status === "unmet"));
+  const unknown = parts.filter((part) => !part.homeKnown);
+  return (
+    <main className="night flex min-h-screen flex-col bg-night px-8 py-8 text-night-text" data-phase="ready">
+      <h1 className="text-7xl font-extrabold leading-none">{doc.title}</h1>
+      <p className="mt-5 text-4xl">
+        <b>{clockText(score.totalMs / 1000)}</b>
+        <span className="text-night-quiet">
+          {" "}
+          in {doc.blocks.length} blocks, {parts.length} people
+        </span>
+      </p>
+      <ol className="mt-8 space-y-1 text-3xl">
+        {doc.blocks.map((block) => (
+          <li key={block.id}>
+            {block.title || "Block"}
+            <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
+          </li>
+        ))}
+      </ol>
+      {(unmet.length > 0 || unknown.length > 0) && (
+        <p className="mt-8 text-3xl">
+          {unmet.length > 0 && `No way yet for ${unmet.map((part) => part.name).join(", ")} in some moves. `}
+          {unknown.length > 0 &&
+            `${unknown.map((part) => part.name).join(", ")} did not say what is at home.`}
+        </p>
+      )}
+      <p className="mt-8 max-w-4xl text-2xl text-night-quiet">
+        Before you begin: furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps.
+        Pain, dizziness, chest discomfort or unusual breathlessness: stop.
+      </p>
+      <div className="mt-auto flex items-center gap-8 pt-8">
+        <button
+          type="button"
+          ref={focusOnce}
+          className="bg-marker px-12 py-5 text-5xl font-extrabold text-night"
+          onClick={props.onStart}
+        >
+          Start
+        </button>
+        <span className="text-2xl text-night-quiet">
+          Enter, space or the clicker's period. Five seconds of count-in.
+        </span>
+        {props.classId && (
+          <Link className="ml-auto text-2xl underline underline-offset-4" href={`/classes/${props.classId}`}>
+            Back to the Desk
+          </Link>
+        )}
+      </div>
+    </main>
+  );
+}

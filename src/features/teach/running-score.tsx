@@ -1,0 +1,80 @@
+"use client";
+import type { ClassDoc } from "@/core/class/document";
+import type { RunState } from "@/core/live/fold";
+import type { RunScore } from "@/core/live/run-score";
+import type { SlotFace } from "@/features/score/faces";
+
+const WIDTH = 1280;
+const HEIGHT = 74;
+const BASE = 50;
+/** Seconds across the screen, and where the fixed line stands. */
+const WINDOW = 150;
+const LINE_AT = 0.24;
+
+/** The score running under a fixed line: what was, what is, what comes. */
+export function RunningScore(props: {
+  readonly doc: ClassDoc;
+  readonly score: RunScore;
+  readonly state: RunState;
+  readonly faces: ReadonlyMap<string, SlotFace>;
+}) {
+  const { score, state, faces } = props;
+  const present = score.segments[state.index];
+  const into =
+    present && state.lengthMs > 0 ? (state.intoMs / state.lengthMs) * (present.end - present.start) : 0;
+  const t = present
+    ? present.start + Math.min(into, present.end - present.start)
+    : (score.segments.at(-1)?.end ?? 0);
+  const perSecond = WIDTH / WINDOW;
+  const lineX = WIDTH * LINE_AT;
+  const xOf = (second: number) => lineX + (second - t) * perSecond;
+  const from = t - WINDOW * LINE_AT;
+  const to = t + WINDOW * (1 - LINE_AT);
+  return (
+    <svg
+      aria-hidden
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="block w-full"
+      preserveAspectRatio="xMidYMid slice"
+    >
+      <line
+        x1={xOf(Math.max(0, from))}
+        x2={xOf(Math.min(to, score.totalMs / 1000))}
+        y1={BASE}
+        y2={BASE}
+        className="stroke-night-quiet"
+        strokeDasharray="2 5"
+      />
+      {score.segments.map((segment, i) => {
+        if (segment.kind !== "work" || segment.end < from || segment.start > to) return null;
+        const face = segment.slot ? faces.get(segment.slot) : undefined;
+        const height = ((face?.effort ?? 6) / 10) * 44;
+        const now = i === state.index;
+        const x = xOf(segment.start);
+        const width = (segment.end - segment.start) * perSecond;
+        const side = segment.side === "left" ? "L" : segment.side === "right" ? "R" : "";
+        const low = height * 0.55;
+        const d =
+          segment.side === "left"
+            ? `M${x} ${BASE}V${BASE - low}L${x + width} ${BASE - height}V${BASE}Z`
+            : segment.side === "right"
+              ? `M${x} ${BASE}V${BASE - height}L${x + width} ${BASE - low}V${BASE}Z`
+              : `M${x} ${BASE}V${BASE - height}H${x + width}V${BASE}Z`;
+        return (
+          <g key={segment.start}>
+            <path d={d} className={now ? "fill-marker" : "fill-night-piece"} />
+            {width > 60 && (
+              <text x={Math.max(4, x)} y={HEIGHT - 5} fontSize="16" className="fill-night-quiet">
+                {`${face?.number ?? ""}${side} ${face?.name ?? ""}`.slice(
+                  0,
+                  Math.max(2, Math.floor(width / 8.6)),
+                )}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      <line x1={lineX} x2={lineX} y1="0" y2={BASE + 6} className="stroke-marker" strokeWidth="3" />
+    </svg>
+  );
+}

@@ -1,0 +1,66 @@
+"use client";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { CuePlayer } from "@/browser/audio";
+import { keep, kept } from "@/browser/store";
+import { cuesBetween } from "@/core/live/cues";
+import { runState } from "@/core/live/fold";
+import type { RunScore } from "@/core/live/run-score";
+import type { Run } from "./use-run";
+
+/** How far ahead sounds are planned, and how often: far enough that a late timer misses nothing. */
+const AHEAD_MS = 6000;
+const WAKE_MS = 1500;
+
+/** Plans the sounds of a run on the audio clock. A command takes back what was planned and plans anew. */
+export function useCues(score: RunScore, { events, now, synced }: Run) {
+  const player = useRef<CuePlayer | null>(null);
+  const [volume, setVolumeState] = useState(0.7);
+  const [muted, setMuted] = useState(false);
+  const [awake, setAwake] = useState(false);
+
+  useEffect(() => {
+    setVolumeState(kept<number>("brontle.volume") ?? 0.7);
+    player.current = new CuePlayer();
+    const wake = () => {
+      player.current?.wake();
+      setTimeout(() => setAwake(player.current?.awake ?? false), 100);
+    };
+    wake();
+    window.addEventListener("pointerdown", wake);
+    window.addEventListener("keydown", wake);
+    return () => {
+      window.removeEventListener("pointerdown", wake);
+      window.removeEventListener("keydown", wake);
+      player.current?.close();
+      player.current = null;
+    };
+  }, []);
+
+  useEffect(() => {
+    player.current?.setVolume(muted ? 0 : volume);
+  }, [volume, muted]);
+
+  useEffect(() => {
+    if (!synced) return;
+    let until = now();
+    player.current?.clear();
+    // Each wake takes a half-open window and hands every sound its own exact time.
+    const plan = () => {
+      const at = now();
+      const to = at + AHEAD_MS;
+      player.current?.add(cuesBetween(score, runState(score, events, at), at, until, to), at);
+      until = to;
+    };
+    plan();
+    const timer = setInterval(plan, WAKE_MS);
+    return () => clearInterval(timer);
+  }, [score, events, now, synced]);
+
+  const setVolume = useCallback((value: number) => {
+    setVolumeState(value);
+    setMuted(false);
+    keep("brontle.volume", value);
+  }, []);
+  const mute = useCallback(() => setMuted((on) => !on), []);
+  return { volume, muted, awake, setVolume, mute };
+}

@@ -1,0 +1,50 @@
+import Link from "next/link";
+import type { ButtonHTMLAttributes, ReactNode } from "react";
+import { cx } from "./cx";
+
+const LOOKS = {
+  solid: "bg-ink text-paper border-ink hover:bg-pine hover:border-pine",
+  line: "bg-transparent text-ink border-ink hover:bg-white",
+  bare: "bg-transparent text-ink border-transparent underline underline-offset-4 decoration-hairline hover:decoration-ink",
+} as const;
+
+export type Look = keyof typeof LOOKS;
+
+function classOf(look: Look, className?: string): string {
+  return cx(
+    "inline-flex items-center gap-1.5 border px-3 py-1.5 font-semibold leading-none disabled:opacity-45",
+    LOOKS[look],
+    className,
+  );
+}
+
+/** A button with square corners. */
+export function Button({
+  look = "line",
+  className,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { readonly look?: Look }) {
+  return <button type="button" className={classOf(look, className)} {...rest} />;
+}
+
+/** A link that looks like a button. */
+export function ButtonLink(props: {
+  readonly href: string;
+  readonly look?: Look;
+  readonly children: ReactNode;
+  readonly plain?: boolean;
+}) {
+  const className = classOf(props.look ?? "line");
+  if (props.plain) {
+    return (
+      <a href={props.href} className={className}>
+        {props.children}
+      </a>
+    );
+  }
+  return (
+    <Link href={props.href} className={className}>
+      {props.children}
+    </Link>
+  );
+}

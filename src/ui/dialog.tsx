@@ -1,0 +1,39 @@
+"use client";
+import { X } from "lucide-react";
+import { Dialog as Base } from "radix-ui";
+import type { ReactNode } from "react";
+
+/** A panel over the page; Escape and the cross close it, and focus returns to where it was. */
+export function Dialog(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly title: string;
+  readonly description?: string;
+  readonly wide?: boolean;
+  readonly children: ReactNode;
+}) {
+  return (
+    <Base.Root open={props.open} onOpenChange={props.onOpenChange}>
+      <Base.Portal>
+        <Base.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Base.Content
+          className={`fixed left-1/2 top-[8vh] z-50 max-h-[84vh] -translate-x-1/2 overflow-auto border-2 border-ink bg-paper p-5 ${
+            props.wide ? "w-[720px]" : "w-[480px]"
+          } max-w-[94vw]`}
+          {...(props.description ? {} : { "aria-describedby": undefined })}
+        >
+          <div className="mb-3 flex items-start justify-between gap-4">
+            <Base.Title className="text-xl font-bold">{props.title}</Base.Title>
+            <Base.Close aria-label="Close" className="p-1">
+              <X size={18} aria-hidden />
+            </Base.Close>
+          </div>
+          {props.description && (
+            <Base.Description className="mb-3 text-quiet">{props.description}</Base.Description>
+          )}
+          {props.children}
+        </Base.Content>
+      </Base.Portal>
+    </Base.Root>
+  );
+}
