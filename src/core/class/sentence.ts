@@ -138,6 +138,8 @@ function roundsEdit(block: Block, to: Span): Edit {
     const own = slot.rounds?.filter((round) => round <= most);
     if (own && slot.rounds && own.length !== slot.rounds.length) edits.push(setSlot(slot, "rounds", own));
     const length = own?.length ?? most;
+    // A slot that would be left without any round is told by the check; its doses stay as they are.
+    if (length === 0) continue;
     if (Array.isArray(slot.dose) && slot.dose.length !== length) {
       edits.push(setSlot(slot, "dose", fitList(slot.dose as readonly Dose[], length)));
     }

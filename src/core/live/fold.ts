@@ -132,7 +132,8 @@ function remainingMs(score: RunScore, anchor: Anchor): Ms {
 
 /**
  * The state at `nowMs` after these events, in the order of their sequence numbers.
- * Pure: equal inputs give equal states, whichever device asks.
+ * Pure: equal inputs give equal states, whichever device asks. An event later than `nowMs` (a device
+ * whose clock lags a little) has happened all the same: the state is then that at the event.
  */
 export function runState(score: RunScore, events: readonly RunEvent[], nowMs: Ms): RunState {
   let anchor: Anchor = READY;

@@ -80,7 +80,8 @@ function impactStep(move: KnownMove): number {
 }
 
 function costOf(slot: Slot, wanted: Wanted, reached: Reached, isTarget: boolean, book: MoveBook): CostSheet {
-  const { base } = wanted;
+  // Measured against what is wanted at this mark, so that it costs nothing itself.
+  const base = wanted.target;
   const { move } = reached;
   const level = isTarget ? wanted.targetLevel : reached.level;
   const lost = (base.muscles?.primary ?? []).filter(
@@ -95,7 +96,7 @@ function costOf(slot: Slot, wanted: Wanted, reached: Reached, isTarget: boolean,
     muscles: move.muscles ? lost * COSTS.muscles : 0,
     position: base.position && move.position && base.position !== move.position ? COSTS.position : 0,
     impact: Math.abs(impactStep(base) - impactStep(move)) * COSTS.impact,
-    sidedness: twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
+    sidedness: isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
   };
 }
 

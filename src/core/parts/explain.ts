@@ -22,7 +22,7 @@ export function whyNot(move: KnownMove, person: Person): string | null {
   if (fillMove(move.needs, person)) return null;
   const missing = missingNeeds(move, person);
   const home = person.kit === undefined ? "home not said yet, so nothing is counted on" : null;
-  return home ?? `no ${missing.replace(/^(a|an) /, "")} at home`;
+  return home ?? `no ${missing.replaceAll(/(^| or )(?:a|an) /g, "$1")} at home`;
 }
 
 /** What the alternative that lacks least still needs, in words. */

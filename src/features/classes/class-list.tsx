@@ -31,6 +31,20 @@ function shapeLine(doc: ClassDoc): string {
     .join(" · ");
 }
 
+/** How the timed length stands against the promised one; more than a minute over is a finding. */
+function Promised({ minutes, seconds }: { readonly minutes: number | undefined; readonly seconds: number }) {
+  if (minutes === undefined) return null;
+  const spare = minutes * 60 - seconds;
+  if (spare < -60) {
+    return (
+      <span className="block font-bold text-rust">
+        {clockText(-spare)} over {minutes} min
+      </span>
+    );
+  }
+  return <span className="block text-quiet">of {minutes} min</span>;
+}
+
 /** All classes, each with its length and a small score; all to one scale, so that lengths compare by eye. */
 export function ClassList({
   studio,
@@ -70,9 +84,7 @@ export function ClassList({
                   <span className="font-clock text-4xl font-bold leading-none">
                     {clockText(score.seconds.plan)}
                   </span>
-                  {doc.promise?.minutes !== undefined && (
-                    <span className="block text-quiet">of {doc.promise.minutes} min promised</span>
-                  )}
+                  <Promised minutes={doc.promise?.minutes} seconds={score.seconds.plan} />
                 </p>
                 <div className="min-w-0">
                   <Link

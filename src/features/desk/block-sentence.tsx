@@ -41,18 +41,18 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
     desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from, to }, true);
   return (
     <section aria-label="Block" className="mt-1 border-t-2 border-ink pt-2">
-      <div className="flex flex-wrap items-baseline gap-x-1 text-base leading-8">
+      <div className="flex flex-wrap items-baseline gap-x-1 text-base leading-7">
         <input
           aria-label="Block title"
           className="border-b-2 border-transparent bg-transparent font-bold hover:border-hairline focus:border-ink focus:outline-none"
-          style={{ width: `${Math.max(6, block.title.length + 1)}ch` }}
+          style={{ width: `${Math.max(6, block.title.length + 0.5)}ch` }}
           value={block.title}
           maxLength={120}
           onChange={(event) => set("title", block.title, event.target.value)}
         />
         <select
           aria-label="Role of the block"
-          className="bg-transparent text-quiet"
+          className="appearance-none bg-transparent text-quiet underline decoration-hairline underline-offset-4"
           value={block.role ?? "main"}
           onChange={(event) => set("role", block.role, event.target.value)}
         >

@@ -54,7 +54,7 @@ export function NumberField(props: {
       data-number={number.key}
       value={shown}
       style={{ width: `${Math.max(1, shown.length) + 0.9}ch` }}
-      className="mx-0.5 border-b-2 border-pine bg-transparent p-0 text-center font-bold focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
+      className="mx-0.5 border-b-2 border-pine bg-transparent p-0 text-center leading-tight font-bold focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
       onChange={(event) => type(event.target.value)}
       onKeyDown={keys}
       onFocus={(event) => {

@@ -43,7 +43,8 @@ const SIDE_WORDS = {
   inTurn: "L then R",
   swap: "swap each round",
 } as const;
-const CELL = "border-b border-transparent bg-transparent hover:border-hairline focus:border-ink";
+const CELL =
+  "appearance-none border-b border-transparent bg-transparent hover:border-hairline focus:border-ink";
 
 /** The edit that puts a slot one place up or down in its block, or null at the end. */
 export function moveSlotEdit(block: Block, slotId: string, by: -1 | 1): Edit | null {
@@ -95,10 +96,10 @@ export function SlotLines(props: {
               <span className="sr-only">Order</span>
             </th>
             <th className="w-6 font-semibold">#</th>
-            <th className="font-semibold">Move</th>
-            <th className="w-40 font-semibold">Dose</th>
-            <th className="w-28 font-semibold">Sides</th>
-            <th className="w-20 font-semibold">Load</th>
+            <th className="pr-4 font-semibold">Move</th>
+            <th className="w-36 font-semibold">Dose</th>
+            <th className="w-24 font-semibold">Sides</th>
+            <th className="w-24 font-semibold">Load</th>
             <th className="font-semibold">♭ easier</th>
             <th className="font-semibold">♯ harder</th>
             <th className="font-semibold">Room of {props.parts.length}</th>
@@ -169,7 +170,7 @@ function SlotLine({ desk, block, parts, slot, number, chosen, onChooseMove }: Li
       <td>
         <button
           type="button"
-          className="py-1 text-left font-bold"
+          className="whitespace-nowrap py-0.5 pr-4 text-left font-bold"
           aria-label={`${move.name}: choose another move`}
           onClick={() => onChooseMove(slot.id)}
         >

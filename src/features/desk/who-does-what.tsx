@@ -3,11 +3,11 @@ import Link from "next/link";
 import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
-import { needsText } from "@/core/homes/need-words";
+import { needsText, usesText } from "@/core/homes/need-words";
 import { resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
-import { groupsOf, kitToAnnounce, statusText } from "./room";
+import { type Group, groupsOf, kitToAnnounce, statusText } from "./room";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {
@@ -43,23 +43,8 @@ export function WhoDoesWhat(props: {
             {needsText(move.needs)}
           </p>
           <ul className="mt-2">
-            {groupsOf(props.parts, found.slot.id).map(({ key, names, slot }) => (
-              <li key={key} className="border-t border-hairline py-1.5">
-                <div className="flex items-baseline justify-between gap-2">
-                  <b className="min-w-0">
-                    {names.length > 2 ? `${names.length} people` : names.join(" and ")}
-                  </b>
-                  <span
-                    className={
-                      slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"
-                    }
-                  >
-                    {statusText(slot)}
-                  </span>
-                </div>
-                <p className={slot.status === "as-set" ? "text-quiet" : ""}>{slot.note ?? slot.why}</p>
-                {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
-              </li>
+            {groupsOf(props.parts, found.slot.id).map((group) => (
+              <GroupLine key={group.key} group={group} people={props.people} parts={props.parts} />
             ))}
           </ul>
         </>
@@ -82,4 +67,43 @@ export function WhoDoesWhat(props: {
       )}
     </aside>
   );
+}
+
+/** One group: who, the status in words and mark, and what they do or hold. */
+function GroupLine(props: {
+  readonly group: Group;
+  readonly people: readonly Person[];
+  readonly parts: readonly Part[];
+}) {
+  const { names, slot, key } = props.group;
+  const plain = key === "plain";
+  return (
+    <li className="border-t border-hairline py-1.5">
+      <div className="flex items-baseline justify-between gap-2">
+        <b className="min-w-0">{names.length > 2 ? `${names.length} people` : names.join(" and ")}</b>
+        <span className={slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"}>
+          {statusText(slot)}
+        </span>
+      </div>
+      {plain ? (
+        <p className="text-quiet">{heldBy(slot.slot, props.parts, props.people).join("; ")}</p>
+      ) : (
+        <>
+          <p>{slot.note ?? slot.why}</p>
+          {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
+        </>
+      )}
+    </li>
+  );
+}
+
+/** First names of those who do what was set, each with what they use for it. */
+function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[]): string[] {
+  return parts.flatMap((part) => {
+    const own = part.slots.find((entry) => entry.slot === slotId);
+    if (own?.status !== "as-set" || own.mark !== "natural") return [];
+    const kit = usesText(own.uses, people.find((person) => person.id === part.person)?.kit ?? []);
+    const name = part.name.split(" ")[0] ?? part.name;
+    return [kit ? `${name}, ${kit}` : name];
+  });
 }

@@ -11,8 +11,8 @@ import { barPath, fitText, type RowMeasures, topAt } from "./shapes";
 
 const GUTTER = 42;
 const WIDTH = 900;
-const ROW = 58;
-const M: Omit<RowMeasures, "pxPerSecond"> = { baseline: 47, fullBar: 23 };
+const ROW = 53;
+const M: Omit<RowMeasures, "pxPerSecond"> = { baseline: 43, fullBar: 20 };
 
 /** Effort of a capped block's one piece: the mean of its slots. */
 function effortOf(segment: Segment, doc: ClassDoc, faces: ReadonlyMap<string, SlotFace>): number {
@@ -212,12 +212,7 @@ function Stretch({
   const chosen = segment.slot !== null && segment.slot === selectedSlot;
   return (
     <g {...data} className="cursor-pointer">
-      <path
-        d={barPath(stretch, effort, m)}
-        fill={barFill(stretch, chosen)}
-        className={chosen ? "stroke-ink" : ""}
-        strokeWidth={chosen ? 1.3 : 0}
-      />
+      <Bar stretch={stretch} effort={effort} m={m} chosen={chosen} />
       <BarLabel
         stretch={stretch}
         m={m}
@@ -229,10 +224,35 @@ function Stretch({
   );
 }
 
-/** Solid, or fading where the piece may take longer or shorter. */
-function barFill({ segment, fractionTo }: RowStretch, chosen: boolean): string {
-  if (segment.range && fractionTo === 1) return chosen ? "url(#soft-now)" : "url(#soft)";
-  return chosen ? "var(--color-marker)" : "var(--color-pine)";
+/** A piece that may take longer or shorter is solid as far as its shortest, and fades from there. */
+function Bar({
+  stretch,
+  effort,
+  m,
+  chosen,
+}: {
+  stretch: RowStretch;
+  effort: number;
+  m: RowMeasures;
+  chosen: boolean;
+}) {
+  const { segment } = stretch;
+  const stroke = { className: chosen ? "stroke-ink" : "", strokeWidth: chosen ? 1.2 : 0 };
+  const solid = chosen ? "var(--color-marker)" : "var(--color-pine)";
+  const { range } = segment;
+  if (!range) return <path d={barPath(stretch, effort, m)} fill={solid} {...stroke} />;
+  const length = segment.end - segment.start;
+  const cut = Math.min(stretch.fractionTo, Math.max(stretch.fractionFrom, range.min / length));
+  const cutAt = stretch.from + (cut - stretch.fractionFrom) * length;
+  const sure: RowStretch = { ...stretch, to: cutAt, fractionTo: cut };
+  const open: RowStretch = { ...stretch, from: cutAt, fractionFrom: cut };
+  return (
+    <>
+      <path d={barPath(sure, effort, m)} fill={solid} />
+      <path d={barPath(open, effort, m)} fill={chosen ? "url(#soft-now)" : "url(#soft)"} />
+      {chosen && <path d={barPath(stretch, effort, m)} fill="none" {...stroke} />}
+    </>
+  );
 }
 
 function BarLabel(props: {

@@ -3,7 +3,7 @@ import { classBook } from "@/core/class/check-class";
 import { type Block, type ClassDoc, type Slot, slotsOf, type Way } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
-import type { Person } from "@/core/homes/home";
+import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { needsText } from "@/core/homes/need-words";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -26,28 +26,35 @@ function wayText(way: Way | undefined, book: MoveBook): string {
   return way.note ?? (way.move === undefined ? (way.tempo ?? "") : resolveMove(way.move, book).name);
 }
 
+/** ` · rounds at 6:58, 11:58`; nothing where there is one round only. */
+function startsText(score: Score, block: Block): string {
+  const starts = roundStarts(score, block);
+  if (starts.length < 2) return "";
+  return ` · ${block.loop === "station" ? "stations" : "rounds"} at ${starts.join(", ")}`;
+}
+
 /** Clock times at which each round (or set) of a block begins. */
-function roundStarts(score: Score, block: Block): string {
+function roundStarts(score: Score, block: Block): readonly string[] {
   const starts = new Map<string, number>();
   for (const segment of score.segments) {
     if (segment.block !== block.id || segment.kind !== "work" || segment.round === null) continue;
     const key = block.loop === "station" ? `${segment.slot}` : String(segment.round);
     if (!starts.has(key)) starts.set(key, segment.start);
   }
-  return [...starts.values()].map((start) => clockText(start)).join(" · ");
+  return [...starts.values()].map((start) => clockText(start));
 }
 
-/** People who do something else in a slot, and what. */
+/** What others do in a slot, each way once with the first names of those who do it. */
 function others(parts: readonly Part[], slot: Slot): string {
-  return parts
-    .flatMap((part) => {
-      const own = part.slots.find((entry) => entry.slot === slot.id);
-      if (!own || (own.status === "as-set" && own.mark === "natural")) return [];
-      return [
-        `${part.name.split(" ")[0]}: ${own.status === "unmet" ? "no way found" : (own.note ?? own.name)}`,
-      ];
-    })
-    .join("; ");
+  const ways = new Map<string, string[]>();
+  for (const part of parts) {
+    const own = part.slots.find((entry) => entry.slot === slot.id);
+    if (!own || (own.status === "as-set" && own.mark === "natural")) continue;
+    const mark = own.mark === "natural" ? "" : `${MARK_GLYPH[own.mark]} `;
+    const way = `${mark}${own.status === "unmet" ? "no way found" : (own.note ?? own.name)}`;
+    ways.set(way, [...(ways.get(way) ?? []), part.name.split(" ")[0] ?? part.name]);
+  }
+  return [...ways].map(([way, names]) => `${names.join(", ")}: ${way}`).join(" · ");
 }
 
 /** The class on one printed page: clock times, doses, ways and kit, so that it survives a dead laptop. */
@@ -87,31 +94,20 @@ export function ClassSheet(props: {
       </header>
       {doc.blocks.map((block) => (
         <section key={block.id} className="mt-2 break-inside-avoid">
-          <h2 className="flex items-baseline gap-2 border-b border-ink font-bold">
-            <span className="w-12">{clockText(times.get(block.id)?.start ?? 0)}</span>
-            {block.title || blockShape(block)}
-            <span className="font-normal">{sentence(block)}</span>
+          <h2 className="flex items-baseline gap-3 border-b border-ink font-bold">
+            <span className="w-10 shrink-0">{clockText(times.get(block.id)?.start ?? 0)}</span>
+            <span className="whitespace-nowrap">{block.title || blockShape(block)}</span>
+            <span className="flex-1 text-[0.92em] font-normal">
+              {sentence(block)}
+              {startsText(score, block)}
+            </span>
             <span className="ml-auto">{clockText(times.get(block.id)?.seconds ?? 0)}</span>
           </h2>
-          {slotsOf(block).length > 0 && (
-            <p className="text-quiet">
-              {block.loop === "station" ? "Stations" : "Rounds"} at {roundStarts(score, block)}
-            </p>
-          )}
           <table className="w-full border-collapse text-left">
             <caption className="sr-only">Moves of {block.title}</caption>
             <tbody>
               {slotsOf(block).map((slot, i) => (
-                <tr key={slot.id} className="border-b border-hairline align-top">
-                  <td className="w-5">{i + 1}</td>
-                  <td className="w-44 font-bold">{resolveMove(slot.move, book).name}</td>
-                  <td className="w-40">
-                    {dosesText(slot.dose)} {SIDE_WORDS[slotSides(slot, book)]}
-                  </td>
-                  <td className="w-36">{slot.marks?.flat && `♭ ${wayText(slot.marks.flat, book)}`}</td>
-                  <td className="w-36">{slot.marks?.sharp && `♯ ${wayText(slot.marks.sharp, book)}`}</td>
-                  <td className="text-quiet">{others(parts, slot)}</td>
-                </tr>
+                <SlotRows key={slot.id} slot={slot} number={i + 1} book={book} others={others(parts, slot)} />
               ))}
             </tbody>
           </table>
@@ -136,4 +132,33 @@ function sentence(block: Block): string {
     .filter((number) => number.now > 0)
     .map((number) => `${number.text} ${number.tail}`)
     .join(", ");
+}
+
+/** A move in a line; what others do instead in a second, small one. */
+function SlotRows(props: {
+  readonly slot: Slot;
+  readonly number: number;
+  readonly book: MoveBook;
+  readonly others: string;
+}) {
+  const { slot, number, book } = props;
+  return (
+    <>
+      <tr className={props.others ? "align-top" : "border-b border-hairline align-top"}>
+        <td className="w-5">{number}</td>
+        <td className="w-[28%] font-bold">{resolveMove(slot.move, book).name}</td>
+        <td className="w-[26%]">
+          {dosesText(slot.dose)} {SIDE_WORDS[slotSides(slot, book)]}
+        </td>
+        <td>{slot.marks?.flat && `♭ ${wayText(slot.marks.flat, book)}`}</td>
+        <td>{slot.marks?.sharp && `♯ ${wayText(slot.marks.sharp, book)}`}</td>
+      </tr>
+      {props.others && (
+        <tr className="border-b border-hairline align-top text-[0.88em] text-quiet">
+          <td />
+          <td colSpan={4}>{props.others}</td>
+        </tr>
+      )}
+    </>
+  );
 }

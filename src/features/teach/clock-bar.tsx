@@ -4,8 +4,8 @@ import type { NowNext } from "./now-next";
 import { gapWord } from "./now-next";
 
 const WIDTH = 1216;
-const HEIGHT = 216;
-const LEAN = 46;
+const HEIGHT = 200;
+const LEAN = 42;
 
 /** Digits in cells of one width. */
 export function Digits({ text }: { readonly text: string }) {
@@ -89,19 +89,45 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
           </>
         )}
       </svg>
-      <div
-        className={`absolute inset-y-0 flex items-end gap-6 pb-2 ${working && done > 0.52 ? "left-6" : "right-8"} ${working && done <= 0.52 ? "text-night" : "text-night-text"}`}
-      >
-        <span className="font-clock font-extrabold" style={{ fontSize: 208, lineHeight: 0.86 }}>
-          <Digits text={text} />
-        </span>
-        {word && (
-          <span className="pb-1 text-6xl font-extrabold uppercase">{waited ? "until next" : word}</span>
-        )}
-      </div>
+      {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
+      <Reading
+        text={text}
+        word={waited ? "until next" : word}
+        tone="text-night-text"
+        cut={working ? `inset(0 ${100 - done * 100}% 0 0)` : "none"}
+      />
+      {working && (
+        <Reading
+          text={text}
+          word={waited ? "until next" : word}
+          tone="text-night"
+          cut={`inset(0 0 0 ${done * 100}%)`}
+        />
+      )}
       <span className="sr-only" aria-live="off" data-testid="left">
         {text}
       </span>
+    </div>
+  );
+}
+
+/** Seconds and side, at the right end of the bar. */
+function Reading(props: {
+  readonly text: string;
+  readonly word: string;
+  readonly tone: string;
+  readonly cut: string;
+}) {
+  return (
+    <div
+      aria-hidden
+      className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
+      style={{ clipPath: props.cut }}
+    >
+      <span className="font-clock font-extrabold" style={{ fontSize: 196, lineHeight: 0.84 }}>
+        <Digits text={props.text} />
+      </span>
+      {props.word && <span className="text-[76px] font-extrabold uppercase leading-none">{props.word}</span>}
     </div>
   );
 }

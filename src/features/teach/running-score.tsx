@@ -34,7 +34,7 @@ export function RunningScore(props: {
     <svg
       aria-hidden
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="block w-full"
+      className="block h-[74px] w-full shrink-0"
       preserveAspectRatio="xMidYMid slice"
     >
       <line

@@ -90,7 +90,7 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
         <ClockBar state={state} words={words} />
       </div>
       <Words words={words} paused={state.phase === "paused"} />
-      <div className="mt-auto px-8 text-[34px] leading-tight">
+      <div className="mt-auto max-h-[88px] overflow-hidden px-8 text-[34px] leading-[42px]">
         {groups.length > 0 && (
           <p className="line-clamp-2">
             {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
@@ -214,15 +214,15 @@ function Words({ words, paused }: { readonly words: NowNext; readonly paused: bo
       <p
         className="font-extrabold leading-none"
         data-testid="headline"
-        style={{ fontSize: fitSize(lead + words.headline, 128, 62) }}
+        style={{ fontSize: fitSize(lead + words.headline, 116, 62) }}
       >
         {lead && <span className="text-night-quiet">{lead}</span>}
         {words.headline}
       </p>
-      <p className="mt-2 line-clamp-1 text-[38px] leading-tight text-night-text">
+      <p className="mt-1 line-clamp-1 text-[38px] leading-tight text-night-text">
         {paused ? "Paused" : words.cue}
       </p>
-      <p className="mt-2 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 66, 48) }}>
+      <p className="mt-1 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 62, 48) }}>
         {words.otherSide ? (
           <>
             <span className="font-normal text-night-quiet">then </span>
@@ -242,7 +242,7 @@ function Words({ words, paused }: { readonly words: NowNext; readonly paused: bo
       {words.fetch && (
         <p
           className="truncate leading-tight text-night-quiet"
-          style={{ fontSize: fitSize(words.fetch, 60, 42) }}
+          style={{ fontSize: fitSize(words.fetch, 56, 42) }}
         >
           {words.fetch}
         </p>
