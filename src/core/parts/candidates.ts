@@ -96,7 +96,8 @@ function costOf(slot: Slot, wanted: Wanted, reached: Reached, isTarget: boolean,
     muscles: move.muscles ? lost * COSTS.muscles : 0,
     position: base.position && move.position && base.position !== move.position ? COSTS.position : 0,
     impact: Math.abs(impactStep(base) - impactStep(move)) * COSTS.impact,
-    sidedness: isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
+    sidedness:
+      isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
   };
 }
 

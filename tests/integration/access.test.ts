@@ -1,0 +1,178 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { beforeAll, describe, expect, test } from "vitest";
+import { newClass } from "../../src/core/class/new-class";
+import { ADDRESS, type Asker, ask, NOBODY, newStudio } from "../shared/http";
+
+let owner: Asker;
+let stranger: Asker;
+const ids = { class: "", person: "", run: "" };
+const doc = newClass("Mine alone", "form");
+const eventBody = () => ({ id: crypto.randomUUID(), kind: "pause", payload: {}, seen: 0 });
+const editsBody = () => ({
+  base: 1,
+  edits: [
+    { id: crypto.randomUUID(), edit: { op: "set", target: { in: "class" }, key: "title", to: "Hers" } },
+  ],
+});
+
+/** Every route that an instructor may ask, with a request that its owner may send. `own`: names a thing of a studio's. */
+const ROUTES: readonly {
+  route: string;
+  method: string;
+  path: () => string;
+  body?: () => unknown;
+  own: boolean;
+}[] = [
+  { route: "clock", method: "GET", path: () => "/api/clock", own: false },
+  { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
+  { route: "classes/[id]/file", method: "GET", path: () => `/api/classes/${ids.class}/file`, own: true },
+  {
+    route: "classes/[id]/edits",
+    method: "POST",
+    path: () => `/api/classes/${ids.class}/edits`,
+    body: editsBody,
+    own: true,
+  },
+  {
+    route: "people",
+    method: "POST",
+    path: () => "/api/people",
+    body: () => ({ person: { name: "Somebody" } }),
+    own: false,
+  },
+  {
+    route: "people/import",
+    method: "POST",
+    path: () => "/api/people/import",
+    body: () => ({ roster: { format: "brontle.roster", version: 1, people: [] } }),
+    own: false,
+  },
+  {
+    route: "people/[id]",
+    method: "PUT",
+    path: () => `/api/people/${ids.person}`,
+    body: () => ({ person: { name: "Changed" } }),
+    own: true,
+  },
+  { route: "runs", method: "POST", path: () => "/api/runs", body: () => ({ classId: ids.class }), own: true },
+  { route: "runs/[id]/events", method: "GET", path: () => `/api/runs/${ids.run}/events`, own: true },
+  {
+    route: "runs/[id]/events",
+    method: "POST",
+    path: () => `/api/runs/${ids.run}/events`,
+    body: eventBody,
+    own: true,
+  },
+  { route: "people/[id]", method: "DELETE", path: () => `/api/people/${ids.person}`, own: true },
+  { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
+];
+const OPEN_ROUTES = ["auth/[...all]", "health"];
+const PAGES = ["/classes", "/people", "/people/new"];
+const OWN_PAGES = [
+  () => `/classes/${ids.class}`,
+  () => `/classes/${ids.class}/sheet`,
+  () => `/people/${ids.person}`,
+  () => `/teach/${ids.run}`,
+];
+
+beforeAll(async () => {
+  owner = await newStudio("Owner's studio");
+  stranger = await newStudio("Stranger's studio");
+  ids.class = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+  ids.person = (await ask(owner, "POST", "/api/people", { person: { name: "Private Person" } })).json.id;
+  ids.run = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
+});
+
+test("the table knows every route and method that there is", () => {
+  const root = new URL("../../src/app/api/", import.meta.url).pathname;
+  const found = readdirSync(root, { recursive: true, encoding: "utf8" }).flatMap((file) => {
+    if (!file.endsWith("/route.ts")) return [];
+    const route = file.replace("/route.ts", "");
+    if (OPEN_ROUTES.includes(route)) return [];
+    const methods = [
+      ...readFileSync(root + file, "utf8").matchAll(/export const (GET|POST|PUT|DELETE|PATCH)\b/g),
+    ];
+    return methods.map(([, method]) => `${method} ${route}`);
+  });
+  expect(found.sort()).toEqual(ROUTES.map(({ method, route }) => `${method} ${route}`).sort());
+});
+
+describe("every route", () => {
+  test.each(ROUTES.map((entry) => [`${entry.method} ${entry.route}`, entry] as const))(
+    "%s",
+    async (_name, { method, path, body, own }) => {
+      expect((await ask(NOBODY, method, path(), body?.())).status).toBe(401);
+      if (own) expect((await ask(stranger, method, path(), body?.())).status).toBe(404);
+      if (method !== "GET") {
+        const elsewhere = { ...owner, origin: "http://elsewhere.example" };
+        expect((await ask(elsewhere, method, path(), body?.())).status).toBe(403);
+        if (body) {
+          expect((await ask(owner, method, path(), "{not json")).status).toBe(422);
+          expect((await ask(owner, method, path(), { nonsense: true })).status).toBe(422);
+        }
+      }
+      // The removals come last in the table, so that everything is still there for its owner.
+      const reply = await ask(owner, method, path(), body?.());
+      expect(reply.status, reply.text).toBe(200);
+    },
+  );
+});
+
+describe("every page", () => {
+  test("sends nobody to the sign-in", async () => {
+    for (const path of [...PAGES, ...OWN_PAGES.map((own) => own())]) {
+      const reply = await ask(NOBODY, "GET", path);
+      expect([307, 308], path).toContain(reply.status);
+      expect(reply.headers.get("location")).toContain("/sign-in");
+    }
+  });
+
+  test("of one studio is not there for another, nor is anything under a made-up id", async () => {
+    for (const own of OWN_PAGES) expect((await ask(stranger, "GET", own())).status, own()).toBe(404);
+    for (const path of [
+      "/classes/1",
+      "/people/x",
+      "/teach/0'; drop table run; --",
+      `/classes/${crypto.randomUUID()}`,
+    ]) {
+      expect((await ask(owner, "GET", path)).status, path).toBe(404);
+    }
+  });
+
+  test("has headers that keep strangers' frames and scripts out", async () => {
+    const { headers } = await ask(NOBODY, "GET", "/sign-in");
+    expect(headers.get("content-security-policy")).toContain("frame-ancestors 'none'");
+    expect(headers.get("x-content-type-options")).toBe("nosniff");
+    expect(headers.get("x-powered-by")).toBeNull();
+  });
+});
+
+test("a broken document is told with the path of every fault and stored nowhere", async () => {
+  const reply = await ask(owner, "POST", "/api/classes", { doc: { ...doc, title: "", stance: 3 } });
+  expect(reply.status).toBe(422);
+  expect((reply.json.faults as { path: string }[]).map((fault) => fault.path)).toEqual(["title", "stance"]);
+});
+
+test("a wrong password is refused, and a session ends with its sign-out", async () => {
+  const me = await newStudio("Leaving");
+  const wrong = await ask(NOBODY, "POST", "/api/auth/sign-in/email", {
+    email: me.email,
+    password: "not-the-password",
+  });
+  expect(wrong.status).toBe(401);
+  expect((await ask(me, "GET", "/api/clock")).status).toBe(200);
+  await ask(me, "POST", "/api/auth/sign-out");
+  expect((await ask(me, "GET", "/api/clock")).status).toBe(401);
+});
+
+test("a class that was exported and imported again is the same class", async () => {
+  const id = (await ask(owner, "POST", "/api/classes", { doc: { ...doc, own: { kept: [1, 2] } } })).json.id;
+  const file = await ask(owner, "GET", `/api/classes/${id}/file`);
+  expect(file.headers.get("content-disposition")).toContain("mine-alone.brontle.json");
+  const again = (await ask(owner, "POST", "/api/classes", { doc: JSON.parse(file.text) })).json.id;
+  expect((await ask(owner, "GET", `/api/classes/${again}/file`)).text).toBe(file.text);
+});
+
+test("the tests only ever talk to this machine", () => {
+  expect(new URL(ADDRESS).hostname).toBe("127.0.0.1");
+});

@@ -1,0 +1,109 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { afterAll, describe, expect, test } from "vitest";
+
+const root = new URL("../../", import.meta.url).pathname;
+const folder = mkdtempSync(`${tmpdir()}/brontle-cli-`);
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+function brontle(args: string[], cwd = root) {
+  return spawnSync(`${root}brontle`, args, { cwd, encoding: "utf8", maxBuffer: 1e9 });
+}
+const file = (name: string, text: string) => {
+  writeFileSync(`${folder}/${name}`, text);
+  return `${folder}/${name}`;
+};
+const worked = `${root}tests/cases/lap-mixed.json`;
+
+describe("brontle time", () => {
+  test("prints one object a line and file, from any folder", () => {
+    const cases = readdirSync(`${root}tests/cases`).filter((name) => !name.includes("expected"));
+    const { status, stdout, stderr } = brontle(
+      ["time", ...cases.map((name) => `${root}tests/cases/${name}`)],
+      folder,
+    );
+    expect(stderr.replace(/^npm warn.*\n/gm, "")).toBe("");
+    expect(status).toBe(0);
+    const lines = stdout.trimEnd().split("\n");
+    expect(lines).toHaveLength(cases.length);
+    lines.forEach((line, i) => {
+      const expected = readFileSync(
+        `${root}tests/cases/${cases[i]?.replace(".json", ".expected.json")}`,
+        "utf8",
+      );
+      expect(JSON.parse(line)).toEqual(JSON.parse(expected));
+    });
+  });
+
+  test("tells every fault as a line, goes on with the other files, and exits 1", () => {
+    const bad = file(
+      "bad.json",
+      JSON.stringify({ format: "brontle.class", version: 1, title: "", stance: "x", blocks: [] }),
+    );
+    const text = file("text.json", "{ not json");
+    const { status, stdout, stderr } = brontle(["time", bad, text, `${folder}/none.json`, worked]);
+    expect(status).toBe(1);
+    expect(stdout.trimEnd().split("\n")).toHaveLength(1);
+    expect(stderr).toContain(`${bad}: title: must have 1 to 120 characters\n`);
+    expect(stderr).toContain(`${bad}: stance: must be one of form, strength, density\n`);
+    expect(stderr).toContain(`${bad}: blocks: must have 1 to 60 blocks\n`);
+    expect(stderr).toMatch(new RegExp(`${text}: \\$: is not JSON`));
+    expect(stderr).toContain(`${folder}/none.json: $: can't be read (no such file)`);
+    for (const line of stderr.trimEnd().split("\n")) expect(line).toMatch(/^[^:]+\.json: [\w$.[\]]+: .+$/);
+  });
+
+  test("takes hundreds of files in one call", () => {
+    const { status, stdout } = brontle(["time", ...Array.from({ length: 400 }, () => worked)]);
+    expect(status).toBe(0);
+    expect(stdout.trimEnd().split("\n")).toHaveLength(400);
+  });
+
+  test("wants a file", () => expect(brontle(["time"]).status).toBe(1));
+});
+
+test("brontle moves prints the library with its closed lists, and the table of costs", () => {
+  const all = JSON.parse(brontle(["moves"]).stdout);
+  expect(all.moves.length).toBeGreaterThanOrEqual(40);
+  expect(all.patterns).toContain("squat");
+  expect(all.moves[0]).toMatchObject({
+    id: expect.any(String),
+    needs: expect.any(Array),
+    links: expect.any(Array),
+  });
+  const costs = JSON.parse(brontle(["moves", "--costs"]).stdout);
+  for (const value of Object.values(costs)) expect(Number.isInteger(value)).toBe(true);
+  expect(brontle(["moves", "--nonsense"]).status).toBe(1);
+});
+
+test("brontle parts prints a line for each person, in the order of the roster", () => {
+  const roster = `${root}demo/roster.json`;
+  const { status, stdout } = brontle([
+    "parts",
+    `${root}demo/classes/1-gale-warning.json`,
+    "--roster",
+    roster,
+  ]);
+  expect(status).toBe(0);
+  const people = stdout
+    .trimEnd()
+    .split("\n")
+    .map((line) => JSON.parse(line));
+  expect(people.map((part) => part.person)).toEqual(
+    JSON.parse(readFileSync(roster, "utf8")).people.map((person: { id: string }) => person.id),
+  );
+  for (const part of people) for (const slot of part.slots) expect(slot.why).toMatch(/\.$/);
+  expect(brontle(["parts", worked]).status).toBe(1);
+  const bad = file(
+    "roster.json",
+    JSON.stringify({ format: "brontle.roster", version: 1, people: [{ id: "a" }] }),
+  );
+  expect(brontle(["parts", worked, "--roster", bad]).stderr).toContain(`${bad}: people[0].name: is missing`);
+});
+
+test("an unknown command and help say what there is", () => {
+  const unknown = brontle(["dance"]);
+  expect(unknown.status).toBe(1);
+  expect(unknown.stderr).toContain("dance");
+  expect(brontle(["help"]).stdout).toContain("./brontle demo");
+});

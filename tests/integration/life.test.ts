@@ -1,0 +1,111 @@
+/** The commands themselves: started, found again, killed in every way, stopped. */
+import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { afterAll, expect, test } from "vitest";
+
+const root = new URL("../../", import.meta.url).pathname;
+const data = mkdtempSync(`${tmpdir()}/brontle-life-`);
+// The database's own user must be able to reach its data.
+spawnSync("chmod", ["755", data]);
+const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "" };
+
+function brontle(...args: string[]) {
+  return spawnSync(`${root}brontle`, args, { cwd: root, env, encoding: "utf8", input: "" });
+}
+
+interface Kept {
+  readonly child: ChildProcess;
+  readonly address: string;
+  readonly output: () => string;
+  readonly ended: Promise<number | null>;
+}
+
+/** Starts a command that stays in front, and waits for its address. */
+async function stay(command: string): Promise<Kept> {
+  const child = spawn(`${root}brontle`, [command, "--stay"], {
+    cwd: root,
+    env,
+    stdio: ["ignore", "pipe", "pipe"],
+  });
+  let output = "";
+  const ended = new Promise<number | null>((resolve) => child.on("exit", resolve));
+  const address = await new Promise<string>((resolve, reject) => {
+    const hear = (chunk: Buffer) => {
+      output += chunk.toString();
+      const found = /Brontle is at (http:\/\/127\.0\.0\.1:\d+)/.exec(output);
+      if (found?.[1]) resolve(found[1]);
+    };
+    child.stdout?.on("data", hear);
+    child.stderr?.on("data", hear);
+    child.on("exit", () => reject(new Error(output)));
+  });
+  return { child, address, output: () => output, ended };
+}
+
+const appPid = (kind: string) => JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).pid as number;
+const postgresPid = (kind: string) =>
+  Number(readFileSync(`${data}/${kind}/postgres/postmaster.pid`, "utf8").split("\n")[0]);
+const answers = (address: string) =>
+  fetch(`${address}/api/health`).then(
+    (reply) => reply.ok,
+    () => false,
+  );
+
+afterAll(() => {
+  brontle("stop");
+  rmSync(data, { recursive: true, force: true });
+});
+
+test("demo stays in front; a second one finds it; an interrupt stops everything it started", {
+  timeout: 120_000,
+}, async () => {
+  const first = await stay("demo");
+  expect(await answers(first.address)).toBe(true);
+  const second = brontle("demo");
+  expect(second.status).toBe(0);
+  expect(second.stdout).toContain(first.address);
+  const database = postgresPid("demo");
+  first.child.kill("SIGINT");
+  expect(await first.ended).toBe(0);
+  expect(await answers(first.address)).toBe(false);
+  expect(() => process.kill(database, 0)).toThrow();
+});
+
+test("start has no demo content; it ends with an error when the application dies, and comes back with its data after a hard kill", {
+  timeout: 180_000,
+}, async () => {
+  const first = await stay("start");
+  const signUp = { name: "Own", email: "own@studio.example", password: "a-long-enough-password" };
+  const headers = { "content-type": "application/json", origin: first.address };
+  const made = await fetch(`${first.address}/api/auth/sign-up/email`, {
+    method: "POST",
+    headers,
+    body: JSON.stringify(signUp),
+  });
+  expect(made.status).toBe(200);
+  const page = await fetch(`${first.address}/sign-in`).then((reply) => reply.text());
+  expect(page).not.toContain("Harbour Steps");
+  process.kill(appPid("own"), "SIGKILL");
+  expect(await first.ended).toBe(1);
+  expect(first.output()).toContain("died");
+
+  const second = await stay("start");
+  process.kill(postgresPid("own"), "SIGKILL");
+  process.kill(second.child.pid ?? 0, "SIGKILL");
+  process.kill(appPid("own"), "SIGKILL");
+  await second.ended;
+
+  const third = brontle("start");
+  expect(third.status, third.stderr).toBe(0);
+  const address = /http:\/\/127\.0\.0\.1:\d+/.exec(third.stdout)?.[0] ?? "";
+  const body = JSON.stringify({ email: signUp.email, password: signUp.password });
+  const again = await fetch(`${address}/api/auth/sign-in/email`, {
+    method: "POST",
+    headers: { ...headers, origin: address },
+    body,
+  });
+  expect(again.status).toBe(200);
+  expect(brontle("stop").stderr).toContain("Stopped");
+  expect(await answers(address)).toBe(false);
+});
