@@ -75,6 +75,7 @@ function withEdit(state: State, history: History, edit: Edit): State {
     ...state,
     history,
     pending,
+    save: state.save === "offline" ? "offline" : "saving",
     trouble: null,
     selection: soundSelection(history.doc, state.selection),
   };
@@ -107,7 +108,7 @@ function reduce(state: State, action: Action): State {
         history = next.value;
         pending.push(entry);
       }
-      return { ...state, history, pending };
+      return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
     }
     case "saving":
       return { ...state, save: "saving" };

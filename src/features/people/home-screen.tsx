@@ -36,6 +36,7 @@ export function HomeScreen({ id, person }: { readonly id: string | null; readonl
     <>
       <TopLine here="People" places={PLACES} />
       <main className="mx-auto max-w-5xl px-6 py-5">
+        <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
         <HomeForm person={person} onSave={save} />
         {id !== null && (
           <p className="mt-6 border-t border-hairline pt-3">

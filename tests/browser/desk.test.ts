@@ -1,0 +1,293 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import type { ClassDoc } from "../../src/core/class/document";
+import { LIBRARY_BOOK } from "../../src/core/moves/library";
+import { scoreOf } from "../../src/core/score/score";
+import { clockText } from "../../src/core/units";
+import {
+  accessible,
+  chord,
+  type DemoStudio,
+  demoStudio,
+  named,
+  open,
+  press,
+  see,
+  seeText,
+  tabTo,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+
+let browser: Browser;
+let studio: DemoStudio;
+const folder = mkdtempSync(`${tmpdir()}/brontle-desk-`);
+const driver = () => browser.driver;
+
+beforeAll(async () => {
+  browser = await openBrowser();
+  studio = await demoStudio();
+});
+afterAll(async () => {
+  await browser?.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const total = () => driver().findElement(By.css("[data-testid=total]")).getText();
+const classId = async () => (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
+const saved = () =>
+  see(
+    driver(),
+    "saved",
+    async () => (await driver().findElement(By.css("header [role=status]")).getText()) === "saved",
+  );
+
+/** The class as the server has it. */
+async function stored(): Promise<ClassDoc> {
+  await saved();
+  const asker = { cookie: studio.cookie, origin: ADDRESS };
+  return JSON.parse((await ask(asker, "GET", `/api/classes/${await classId()}/file`)).text) as ClassDoc;
+}
+
+/** What is shown is what the core says of what is stored. */
+async function totalIsTheCores(): Promise<void> {
+  const doc = await stored();
+  expect(await total()).toBe(clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan));
+}
+
+async function openClass(title: string): Promise<void> {
+  await open(driver(), "/classes");
+  await (await named(driver(), "main a", title)).click();
+  await see(
+    driver(),
+    "the Desk",
+    async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
+  );
+}
+
+describe("signing in", () => {
+  test("with a wrong password says so, with the right one leads to the classes", async () => {
+    await open(driver(), "/classes");
+    await seeText(driver(), "Password");
+    await accessible(driver());
+    const fill = async (css: string, text: string) => {
+      const field = await driver().findElement(By.css(css));
+      await field.sendKeys(Key.chord(Key.CONTROL, "a"), text);
+    };
+    await fill("input[type=email]", studio.email);
+    await fill("input[type=password]", "wrong-password");
+    await press(driver(), Key.ENTER);
+    await see(
+      driver(),
+      "an alert",
+      async () => (await driver().findElements(By.css("[role=alert]"))).length > 0,
+    );
+    await fill("input[type=password]", studio.password);
+    await press(driver(), Key.ENTER);
+    await seeText(driver(), "Gale warning");
+    await accessible(driver());
+  });
+});
+
+describe("the Desk", () => {
+  beforeAll(() => useSession(driver(), studio.cookie));
+
+  test("a class is made by keyboard alone, and its length is the core's", async () => {
+    await open(driver(), "/classes");
+    await seeText(driver(), "Classes");
+    await tabTo(driver(), "New class");
+    await press(driver(), Key.ENTER);
+    await seeText(driver(), "Stance");
+    await press(driver(), "Made by keyboard", Key.ENTER);
+    await see(
+      driver(),
+      "the Desk",
+      async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
+    );
+    await accessible(driver());
+    await press(driver(), "a");
+    await seeText(driver(), "of 8 as set");
+    await accessible(driver());
+    await press(driver(), "towel row", Key.ENTER);
+    await seeText(driver(), "Towel row");
+    await chord(driver(), Key.ALT, Key.ARROW_UP);
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.slots?.map((slot) => slot.move)).toEqual([
+      "towel-row",
+      "bodyweight-squat",
+    ]);
+    await press(driver(), "d");
+    await press(driver(), "b");
+    await totalIsTheCores();
+    expect((await stored()).blocks).toHaveLength(4);
+    await chord(driver(), Key.CONTROL, "z");
+    await chord(driver(), Key.CONTROL, "z");
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.slots).toHaveLength(2);
+  });
+
+  test("a number moved with the arrow keys, typed, undone and done again moves the total with it", async () => {
+    await openClass("Gale warning");
+    const before = await total();
+    await press(driver(), "n", Key.ARROW_UP);
+    await see(driver(), "a longer class", async () => (await total()) !== before);
+    await totalIsTheCores();
+    const rest = await named(driver(), "input[role=spinbutton]", "Seconds of rest");
+    await rest.click();
+    await rest.sendKeys(Key.chord(Key.CONTROL, "a"), "20");
+    await totalIsTheCores();
+    const block = (await stored()).blocks[1];
+    expect(block).toMatchObject({ rounds: 5, rest: 20 });
+    await rest.sendKeys(Key.chord(Key.SHIFT, Key.ARROW_UP));
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.rest).toBe(35);
+    await chord(driver(), Key.CONTROL, "z");
+    await chord(driver(), Key.CONTROL, "z");
+    await see(driver(), "the first total", async () => (await total()) === before);
+    await chord(driver(), Key.CONTROL, "y");
+    await see(driver(), "another total", async () => (await total()) !== before);
+    await totalIsTheCores();
+    await chord(driver(), Key.CONTROL, "z");
+  });
+
+  test("what can't be is said and not taken", async () => {
+    await openClass("Gale warning");
+    const before = await total();
+    const rounds = await named(driver(), "input[role=spinbutton]", "Rounds");
+    await rounds.click();
+    await rounds.sendKeys(Key.chord(Key.CONTROL, "a"), "0");
+    expect(await rounds.getAttribute("aria-invalid")).toBe("true");
+    expect(await total()).toBe(before);
+    await press(driver(), Key.ESCAPE);
+    expect(await rounds.getAttribute("value")).toBe("4");
+  });
+
+  test("a dose is typed as a line, and a move shows who does it and why", async () => {
+    await openClass("Quay intervals");
+    const dose = await driver().findElement(By.css("[data-slot-line=i1] input[aria-label=Dose]"));
+    await dose.click();
+    await dose.sendKeys(Key.chord(Key.CONTROL, "a"), "50 s / 40 s / 30 s", Key.ENTER);
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.slots?.[0]?.dose).toEqual([
+      { seconds: 50 },
+      { seconds: 40 },
+      { seconds: 30 },
+    ]);
+    const panel = await driver().findElement(By.css("aside"));
+    await see(driver(), "reasons", async () =>
+      /instead of fast feet: (no jumping|asked for|there is no jumping)/i.test(await panel.getText()),
+    );
+    await accessible(driver());
+  });
+
+  test("without a connection nothing is lost: it says so, keeps it, and sends it when the server is back", async () => {
+    await openClass("Stairwell strength");
+    const chrome = driver() as unknown as { setNetworkConditions(c: object): Promise<void> };
+    await chrome.setNetworkConditions({
+      offline: true,
+      latency: 0,
+      download_throughput: 0,
+      upload_throughput: 0,
+    });
+    await press(driver(), "n", Key.ARROW_UP);
+    await seeText(driver(), "not saved yet");
+    await chrome.setNetworkConditions({
+      offline: false,
+      latency: 0,
+      download_throughput: -1,
+      upload_throughput: -1,
+    });
+    await totalIsTheCores();
+  });
+
+  test("the list of keys opens with ? and closes with Escape", async () => {
+    await openClass("Stairwell strength");
+    await press(driver(), "?");
+    await seeText(driver(), "undo · redo");
+    await accessible(driver());
+    await press(driver(), Key.ESCAPE);
+    await see(
+      driver(),
+      "no dialog",
+      async () => (await driver().findElements(By.css("[role=dialog]"))).length === 0,
+    );
+  });
+});
+
+describe("files", () => {
+  beforeAll(() => useSession(driver(), studio.cookie));
+
+  const choose = async (name: string, text: string) => {
+    writeFileSync(`${folder}/${name}`, text);
+    await driver().findElement(By.css("input[type=file]")).sendKeys(`${folder}/${name}`);
+  };
+
+  test("a broken class file shows every fault by path and stores nothing; mended, it is stored", async () => {
+    await openClass("Gale warning");
+    const doc = await stored();
+    await open(driver(), "/classes");
+    await (await named(driver(), "button", "Import a file")).click();
+    await seeText(driver(), "Nothing is stored before");
+    const broken = { ...doc, title: "", blocks: doc.blocks.map((block) => ({ ...block, rest: "soon" })) };
+    await choose("broken.json", JSON.stringify(broken));
+    await seeText(driver(), "blocks[4].rest");
+    await seeText(driver(), "must be a whole number or a span");
+    await accessible(driver());
+    const store = await named(driver(), "button", "Store it");
+    expect(await store.isEnabled()).toBe(false);
+    await choose("half.json", "{ not json");
+    await seeText(driver(), "must be JSON");
+    await choose("mended.json", JSON.stringify({ ...doc, title: "Mended in an editor" }));
+    await seeText(driver(), "Mended in an editor");
+    await store.click();
+    await see(
+      driver(),
+      "the Desk",
+      async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
+    );
+    expect((await stored()).title).toBe("Mended in an editor");
+  });
+
+  test("every demo class's sheet is one printed page, and readable to all", async () => {
+    for (const title of ["Gale warning", "Stairwell strength", "Quay intervals"]) {
+      await openClass(title);
+      await (await named(driver(), "header a", "Sheet")).click();
+      await seeText(driver(), "Kit as set");
+      await accessible(driver());
+      const chrome = driver() as unknown as {
+        sendAndGetDevToolsCommand(name: string, params: object): Promise<{ data: string }>;
+      };
+      const { data } = await chrome.sendAndGetDevToolsCommand("Page.printToPDF", { preferCSSPageSize: true });
+      const pages =
+        Buffer.from(data, "base64")
+          .toString("latin1")
+          .match(/\/Type \/Page\b(?!s)/g) ?? [];
+      expect(pages, title).toHaveLength(1);
+    }
+  });
+});
+
+describe("people", () => {
+  beforeAll(() => useSession(driver(), studio.cookie));
+
+  test("a home is entered with a few presses and shows in the list", async () => {
+    await open(driver(), "/people");
+    await seeText(driver(), "Wren Aldous");
+    await accessible(driver());
+    await (await named(driver(), "a", "Add a person")).click();
+    await seeText(driver(), "What is at home");
+    await (await named(driver(), "button", "Save")).click();
+    await seeText(driver(), "A name is missing");
+    await (await driver().findElement(By.css("input[name=name]"))).sendKeys("Kestrel Ambrose");
+    await (await named(driver(), "button", "+ dumbbell")).click();
+    await (await named(driver(), "button", "+ towel")).click();
+    const kg = await named(driver(), "input", "dumbbells: each");
+    await kg.sendKeys(Key.chord(Key.CONTROL, "a"), "7.5");
+    await accessible(driver());
+    await (await named(driver(), "button", "Save")).click();
+    await seeText(driver(), "2 dumbbells 7.5 kg, towel");
+  });
+});

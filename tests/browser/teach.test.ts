@@ -1,0 +1,211 @@
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import type { ClassDoc } from "../../src/core/class/document";
+import type { RunEvent } from "../../src/core/live/events";
+import { runState } from "../../src/core/live/fold";
+import { runScore } from "../../src/core/live/run-score";
+import { LIBRARY_BOOK } from "../../src/core/moves/library";
+import { scoreOf } from "../../src/core/score/score";
+import {
+  accessible,
+  type DemoStudio,
+  demoStudio,
+  open,
+  press,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser } from "../shared/browser";
+import { ADDRESS, type Asker, ask } from "../shared/http";
+
+let browser: Browser;
+let studio: DemoStudio;
+let asker: Asker;
+const driver = () => browser.driver;
+
+const slots = (work: number) => [
+  { id: "s1", move: "goblet-squat", dose: { seconds: work }, marks: { flat: { move: "sit-to-stand" } } },
+  { id: "s2", move: "side-plank-lift", dose: { seconds: work } },
+];
+const doc = (work: number, rest: number) =>
+  ({
+    format: "brontle.class",
+    version: 1,
+    title: "Shortened",
+    stance: "density",
+    blocks: [{ id: "b", title: "Short block", rounds: 2, rest, longRest: rest, slots: slots(work) }],
+  }) as ClassDoc;
+
+/** Records what the page hands to the audio clock, as times of day. */
+const RECORD_SOUNDS = `
+  window.sounds = [];
+  const start = OscillatorNode.prototype.start;
+  OscillatorNode.prototype.start = function (when) {
+    const inMs = (when - this.context.currentTime) * 1000;
+    window.sounds.push({ hz: this.frequency.value, atMs: performance.timeOrigin + performance.now() + inMs });
+    return start.call(this, when);
+  };`;
+
+beforeAll(async () => {
+  browser = await openBrowser();
+  studio = await demoStudio();
+  asker = { cookie: studio.cookie, origin: ADDRESS };
+  const chrome = driver() as unknown as { sendDevToolsCommand(name: string, params: object): Promise<void> };
+  await chrome.sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: RECORD_SOUNDS });
+  await useSession(driver(), studio.cookie);
+});
+afterAll(() => browser?.close());
+
+const attribute = (name: string) => driver().findElement(By.css("main")).getAttribute(name);
+const phase = (wanted: string, ms?: number) =>
+  see(driver(), `phase ${wanted}`, async () => (await attribute("data-phase")) === wanted, ms);
+const seconds = async () =>
+  Number(await driver().findElement(By.css("[data-testid=left]")).getAttribute("textContent"));
+const headline = () => driver().findElement(By.css("[data-testid=headline]")).getText();
+const runId = async () => (await driver().getCurrentUrl()).split("/teach/")[1] ?? "";
+
+async function fromServer(): Promise<{ events: RunEvent[]; nowMs: number }> {
+  return (await ask(asker, "GET", `/api/runs/${await runId()}/events`)).json as unknown as {
+    events: RunEvent[];
+    nowMs: number;
+  };
+}
+
+/** Stores the class, opens its Desk and presses Teach. */
+async function teach(document: ClassDoc): Promise<void> {
+  const id = (await ask(asker, "POST", "/api/classes", { doc: document })).json.id;
+  await open(driver(), `/classes/${id}`);
+  await seeText(driver(), "Who does what");
+  await see(driver(), "the page to listen", async () => {
+    await press(driver(), "t");
+    return (await driver().getCurrentUrl()).includes("/teach/");
+  });
+  await phase("ready");
+}
+
+describe("teaching", () => {
+  test("from the start through pause, reload, +10 s, skip and back to the end, by keyboard", async () => {
+    const document = doc(40, 12);
+    await teach(document);
+    await accessible(driver());
+    await press(driver(), Key.ENTER);
+    await phase("count-in");
+    await phase("running", 9000);
+    await seeText(driver(), "round 1 of 2");
+    expect(await headline()).toBe("Goblet squat");
+    await accessible(driver());
+
+    await press(driver(), " ");
+    await phase("paused");
+    const held = await seconds();
+    await driver().navigate().refresh();
+    await phase("paused");
+    expect(await seconds()).toBe(held);
+    await accessible(driver());
+
+    await press(driver(), "+");
+    await see(driver(), "ten more", async () => (await seconds()) === held + 10);
+    await press(driver(), ".");
+    await phase("running");
+
+    // A reload in the middle comes back to the second that the fold of the stored events gives.
+    await driver().navigate().refresh();
+    await phase("running");
+    const score = runScore(document, scoreOf(document, LIBRARY_BOOK));
+    await see(driver(), "the right second", async () => {
+      const { events, nowMs } = await fromServer();
+      const { leftMs } = runState(score, events, nowMs);
+      return Math.abs((await seconds()) - Math.ceil(leftMs / 1000)) <= 1;
+    });
+
+    await press(driver(), Key.PAGE_DOWN);
+    await see(driver(), "the rest", async () => (await headline()) === "Next Side plank lift");
+    await press(driver(), Key.ARROW_RIGHT);
+    await see(
+      driver(),
+      "the left side",
+      async () =>
+        (await driver().findElement(By.css("[role=timer]")).getAttribute("aria-label")) === "Work left",
+    );
+    await seeText(driver(), "then right");
+    await press(driver(), Key.PAGE_UP);
+    await see(driver(), "the rest again", async () => (await headline()) === "Next Side plank lift");
+
+    await press(driver(), "e");
+    await seeText(driver(), "End the class now?");
+    await accessible(driver());
+    await driver().findElement(By.css("[role=dialog] button.bg-ink")).click();
+    await phase("ended");
+    await accessible(driver());
+    const { events } = await see(driver(), "the end stored", async () => {
+      const found = await fromServer();
+      return found.events.at(-1)?.kind === "end" ? found : null;
+    });
+    expect(events.map((event) => event.kind)).toEqual([
+      "start",
+      "pause",
+      "extend",
+      "resume",
+      "skip",
+      "skip",
+      "back",
+      "end",
+    ]);
+    expect(events.map((event) => event.seq)).toEqual(events.map((_, i) => i + 1));
+  });
+
+  test("to the last second by itself, with every sound handed to the audio clock at its time", async () => {
+    await teach(doc(4, 2));
+    await press(driver(), Key.ENTER);
+    await phase("running", 9000);
+    // Two rounds of 4 s, 2 s, 4 s a side, with 2 s between: 2 × (4 + 2 + 8) + 2.
+    await phase("ended", 45_000);
+    await seeText(driver(), "planned 0:30");
+    const { events } = await fromServer();
+    const startedAt = (events[0]?.atMs ?? 0) + 5000;
+    const took = (events.at(-1)?.atMs ?? 0) - startedAt;
+    expect(took).toBeGreaterThanOrEqual(29_900);
+    expect(took).toBeLessThan(32_000);
+    const sounds = (await driver().executeScript("return window.sounds")) as { hz: number; atMs: number }[];
+    const starts = sounds.filter((sound) => sound.hz === 1050).map((sound) => sound.atMs - startedAt);
+    const planned = [0, 6, 10, 16, 22, 26].map((second) => second * 1000);
+    for (const at of planned)
+      expect(Math.min(...starts.map((start) => Math.abs(start - at)))).toBeLessThan(120);
+    expect(sounds.filter((sound) => sound.hz === 660).length).toBeGreaterThanOrEqual(3);
+  });
+
+  test("without a connection the clock goes on, and what was pressed is stored with its time afterwards", async () => {
+    await teach(doc(30, 10));
+    await press(driver(), Key.ENTER);
+    await phase("running", 9000);
+    const chrome = driver() as unknown as { setNetworkConditions(c: object): Promise<void> };
+    await chrome.setNetworkConditions({
+      offline: true,
+      latency: 0,
+      download_throughput: 0,
+      upload_throughput: 0,
+    });
+    const before = await seconds();
+    await see(driver(), "time to go on", async () => (await seconds()) < before - 1);
+    await press(driver(), " ");
+    await phase("paused");
+    await seeText(driver(), "no connection");
+    await chrome.setNetworkConditions({
+      offline: false,
+      latency: 0,
+      download_throughput: -1,
+      upload_throughput: -1,
+    });
+    const { events } = await see(driver(), "the pause stored", async () => {
+      const found = await fromServer();
+      return found.events.length === 2 ? found : null;
+    });
+    expect(events[1]?.kind).toBe("pause");
+    await see(
+      driver(),
+      "the connection back",
+      async () => !(await driver().findElement(By.css("main")).getText()).includes("no connection"),
+    );
+  });
+});

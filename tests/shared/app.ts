@@ -1,0 +1,109 @@
+/** The application in a browser: signing in, waiting for what a person sees, and checking access. */
+import AxeBuilder from "@axe-core/webdriverjs";
+import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import { expect } from "vitest";
+import { importDemo } from "../../ops/seed";
+import { ADDRESS } from "./http";
+
+export interface DemoStudio {
+  readonly email: string;
+  readonly password: string;
+  readonly cookie: string;
+}
+
+/** A studio of its own with the demo's people and classes. */
+export async function demoStudio(): Promise<DemoStudio> {
+  const signIn = {
+    name: "Harbour Steps",
+    email: `${crypto.randomUUID()}@studio.example`,
+    password: "a-long-enough-password",
+  };
+  return { ...signIn, cookie: await importDemo(ADDRESS, signIn) };
+}
+
+/** Puts a session into the browser: sign-in is limited, and tested where it belongs. */
+export async function useSession(driver: WebDriver, cookie: string): Promise<void> {
+  await driver.get(`${ADDRESS}/sign-in`);
+  for (const pair of cookie.split("; ")) {
+    const at = pair.indexOf("=");
+    await driver
+      .manage()
+      .addCookie({ name: pair.slice(0, at), value: decodeURIComponent(pair.slice(at + 1)), path: "/" });
+  }
+}
+
+export async function open(driver: WebDriver, path: string): Promise<void> {
+  await driver.get(`${ADDRESS}${path}`);
+}
+
+/** Waits until `look` gives something that isn't null, undefined or false. */
+export async function see<T>(
+  driver: WebDriver,
+  what: string,
+  look: () => Promise<T | null | undefined | false>,
+  ms = 10_000,
+): Promise<T> {
+  const found = await driver.wait(
+    async () => {
+      try {
+        return (await look()) || null;
+      } catch {
+        // The page is being redrawn; look again.
+        return null;
+      }
+    },
+    ms,
+    `did not see ${what}`,
+  );
+  return found as T;
+}
+
+/** The element with this name for a screen reader, or this text, once it is there. */
+export function named(driver: WebDriver, css: string, name: string): Promise<WebElement> {
+  return see(driver, `${css} "${name}"`, async () => {
+    for (const element of await driver.findElements(By.css(css))) {
+      const label = (await element.getAttribute("aria-label")) ?? (await element.getText());
+      if (label.trim().startsWith(name) && (await element.isDisplayed())) return element;
+    }
+    return null;
+  });
+}
+
+/** Waits until the page's text holds `text`. */
+export function seeText(driver: WebDriver, text: string, ms = 10_000): Promise<true> {
+  return see(
+    driver,
+    `the text "${text}"`,
+    async () => (await driver.findElement(By.css("body")).getText()).includes(text),
+    ms,
+  ) as Promise<true>;
+}
+
+/** Keys sent to whatever has the focus. */
+export async function press(driver: WebDriver, ...keys: string[]): Promise<void> {
+  for (const key of keys) await driver.actions().sendKeys(key).perform();
+}
+
+/** A key held together with another. */
+export async function chord(driver: WebDriver, held: string, key: string): Promise<void> {
+  await driver.actions().keyDown(held).sendKeys(key).keyUp(held).perform();
+}
+
+/** Tabs on until the element with the focus has this text, as somebody without a mouse would. */
+export async function tabTo(driver: WebDriver, text: string): Promise<void> {
+  for (let i = 0; i < 40; i += 1) {
+    const active = await driver.switchTo().activeElement();
+    if ((await active.getText()).trim() === text) return;
+    await press(driver, Key.TAB);
+  }
+  throw new Error(`no way to "${text}" with the Tab key`);
+}
+
+/** No finding of axe on the page as it is now. */
+export async function accessible(driver: WebDriver): Promise<void> {
+  const { violations } = await new AxeBuilder(driver).analyze();
+  const found = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 140)).join(" | ")}`,
+  );
+  expect(found).toEqual([]);
+}
