@@ -22,16 +22,15 @@ export function Dialog(props: {
           } max-w-[94vw]`}
           {...(props.description ? {} : { "aria-describedby": undefined })}
         >
-          <div className="mb-3 flex items-start justify-between gap-4">
-            <Base.Title className="text-xl font-bold">{props.title}</Base.Title>
-            <Base.Close aria-label="Close" className="p-1">
-              <X size={18} aria-hidden />
-            </Base.Close>
-          </div>
+          <Base.Title className="mb-3 pr-10 text-xl font-bold">{props.title}</Base.Title>
           {props.description && (
             <Base.Description className="mb-3 text-quiet">{props.description}</Base.Description>
           )}
           {props.children}
+          {/* Last in order, so that the focus begins at what the dialog is for. */}
+          <Base.Close aria-label="Close" className="absolute right-4 top-4 p-1">
+            <X size={18} aria-hidden />
+          </Base.Close>
         </Base.Content>
       </Base.Portal>
     </Base.Root>

@@ -33,6 +33,16 @@ export function MovePicker(props: {
   );
 }
 
+/** How well a move fits what is typed: its name's beginning, its name, then pattern and kit; every word must be found. */
+function rank(name: string, typed: string, keywords: readonly string[] = []): number {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  const inName = name.toLowerCase();
+  if (inName.startsWith(typed.toLowerCase().trim())) return 1;
+  if (words.every((word) => inName.includes(word))) return 0.8;
+  const all = `${inName} ${keywords.join(" ").toLowerCase()}`;
+  return words.every((word) => all.includes(word)) ? 0.4 : 0;
+}
+
 function Choices({
   people,
   onChoose,
@@ -42,7 +52,7 @@ function Choices({
 }) {
   const moves = useMemo(() => LIBRARY.map((move) => ({ move, can: countAsSet(move, people) })), [people]);
   return (
-    <Command label="Moves" loop>
+    <Command label="Moves" loop filter={rank}>
       <Command.Input
         placeholder="Name, pattern or kit: row, squat, band…"
         className="w-full border-2 border-ink bg-white px-3 py-2 text-base"
@@ -62,8 +72,8 @@ function Choices({
               .map(({ move, can }) => (
                 <Command.Item
                   key={move.id}
-                  value={`${move.name} ${move.id}`}
-                  keywords={[pattern, needsText(move.needs), move.position]}
+                  value={move.name}
+                  keywords={[move.id, pattern, needsText(move.needs), move.position]}
                   onSelect={() => onChoose(move)}
                   className="grid cursor-pointer grid-cols-[1fr_1.4fr_7rem] gap-3 border-b border-hairline px-2 py-1.5 data-[selected=true]:bg-marker"
                 >

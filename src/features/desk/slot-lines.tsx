@@ -89,7 +89,10 @@ export function SlotLines(props: {
   };
   return (
     <DndContext id="slots" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <table className="w-full border-collapse text-left" aria-label="Moves of the block">
+      <table
+        className="w-full border-collapse text-left [&_th]:whitespace-nowrap"
+        aria-label="Moves of the block"
+      >
         <thead className="text-sm text-quiet">
           <tr className="border-b border-hairline">
             <th className="w-6 font-semibold">

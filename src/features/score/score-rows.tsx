@@ -39,6 +39,7 @@ export function ScoreRows({ doc, score, selectedBlock, selectedSlot, onSelect }:
     () => new Map(doc.blocks.map((block) => [block.id, block.title || blockShape(block)])),
     [doc],
   );
+  const titleRows = useMemo(() => rowsForTitles(rows), [rows]);
   const select = (event: React.MouseEvent) => {
     const bar = (event.target as Element).closest("[data-block]");
     const block = bar?.getAttribute("data-block");
@@ -76,6 +77,7 @@ export function ScoreRows({ doc, score, selectedBlock, selectedSlot, onSelect }:
           doc={doc}
           faces={faces}
           titles={titles}
+          titleRows={titleRows}
           pxPerSecond={WIDTH / rowSeconds}
           selectedBlock={selectedBlock}
           selectedSlot={selectedSlot}
@@ -91,6 +93,8 @@ interface RowProps {
   readonly doc: ClassDoc;
   readonly faces: ReadonlyMap<string, SlotFace>;
   readonly titles: ReadonlyMap<string, string>;
+  /** Start of the row that carries a block's title: its first one with room. */
+  readonly titleRows: ReadonlyMap<string, number>;
   readonly pxPerSecond: number;
   readonly selectedBlock: string | null;
   readonly selectedSlot: string | null;
@@ -133,7 +137,7 @@ const Row = memo(function Row(props: RowProps) {
 });
 
 /** A hairline over each block, with its title where it begins; ink where the block is selected. */
-function Brackets({ row, titles, pxPerSecond, selectedBlock }: RowProps) {
+function Brackets({ row, titles, titleRows, pxPerSecond, selectedBlock }: RowProps) {
   const spans: { block: string; from: number; to: number }[] = [];
   for (const { segment, from, to } of row.stretches) {
     const open = spans.at(-1);
@@ -143,8 +147,9 @@ function Brackets({ row, titles, pxPerSecond, selectedBlock }: RowProps) {
   return spans.map(({ block, from, to }, i) => {
     const x0 = from * pxPerSecond;
     const x1 = to * pxPerSecond;
-    const starts = i > 0 || row.start === 0 || startsHere(row, block);
-    const title = starts ? fitText(titles.get(block) ?? "", x1 - x0 - 12, 6.4) : "";
+    const starts = i > 0 || startsHere(row, block);
+    const title =
+      titleRows.get(block) === row.start ? fitText(titles.get(block) ?? "", x1 - x0 - 12, 6.4) : "";
     const chosen = block === selectedBlock;
     const lineFrom = title ? x0 + 10 + title.length * 6.4 : x0;
     return (
@@ -163,6 +168,26 @@ function Brackets({ row, titles, pxPerSecond, selectedBlock }: RowProps) {
       </g>
     );
   });
+}
+
+/** Seconds of a row that a title wants to itself; a block that is shorter everywhere has it in its longest stretch. */
+const TITLE_SECONDS = 32;
+
+/** For each block the start of the row that carries its title. */
+function rowsForTitles(rows: readonly ScoreRow[]): ReadonlyMap<string, number> {
+  const best = new Map<string, { row: number; seconds: number }>();
+  for (const row of rows) {
+    const seconds = new Map<string, number>();
+    for (const { segment, from, to } of row.stretches) {
+      seconds.set(segment.block, (seconds.get(segment.block) ?? 0) + to - from);
+    }
+    for (const [block, own] of seconds) {
+      const known = best.get(block);
+      if (!known || (known.seconds < TITLE_SECONDS && own > known.seconds))
+        best.set(block, { row: row.start, seconds: own });
+    }
+  }
+  return new Map([...best].map(([block, { row }]) => [block, row]));
 }
 
 /** Whether a block's first second lies in this row. */
