@@ -2,7 +2,7 @@
 import type { KnownMove } from "../moves/book";
 import type { Block, ClassDoc, Dose, Slot, Stance } from "./document";
 
-/** Work, rest and rest between rounds with which a stance's new block starts (its table in `docs/coaching.md`). */
+/** Work, rest and rest between rounds with which a stance's new block starts. */
 const STARTS: Record<Stance, { work: number; rest: number; longRest: number; rounds: number }> = {
   form: { work: 30, rest: 30, longRest: 60, rounds: 2 },
   strength: { work: 40, rest: 30, longRest: 90, rounds: 3 },

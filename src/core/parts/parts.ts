@@ -39,8 +39,28 @@ function repsOf(slot: Slot, wanted: Wanted): Triple | null {
   return span === undefined ? null : spanTriple(span);
 }
 
-/** One person's part in one slot. */
+/**
+ * What was worked out before for the same book, slot and person. Documents, people and books are
+ * never changed in place, so an edit of one slot leaves all the others' parts as they are.
+ */
+const known = new WeakMap<MoveBook, WeakMap<Slot, WeakMap<Person, PartSlot>>>();
+
+function getOrMake<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
+  const there = map.get(key);
+  if (there !== undefined) return there;
+  const made = make();
+  map.set(key, made);
+  return made;
+}
+
+/** One person's part in one slot; equal objects in give the same object out. */
 export function partSlotFor(slot: Slot, person: Person, book: MoveBook): PartSlot {
+  const slots = getOrMake(known, book, () => new WeakMap<Slot, WeakMap<Person, PartSlot>>());
+  const people = getOrMake(slots, slot, () => new WeakMap<Person, PartSlot>());
+  return getOrMake(people, person, () => workOut(slot, person, book));
+}
+
+function workOut(slot: Slot, person: Person, book: MoveBook): PartSlot {
   const wanted = wantedFor(slot, person, book);
   const [best] = candidatesFor(slot, person, wanted, book);
   const reps = repsOf(slot, wanted);

@@ -3,7 +3,15 @@
  * The document must be valid; nothing is checked here.
  */
 
-import { type Block, type ClassDoc, doseAt, type Sides, type Slot, slotsOf } from "../class/document";
+import {
+  type Block,
+  type ClassDoc,
+  doseAt,
+  dosesOf,
+  type Sides,
+  type Slot,
+  slotsOf,
+} from "../class/document";
 import { type PieceDose, pieceDoses } from "../class/dose-time";
 import { spanTriple } from "../class/span";
 import { bookWith, type MoveBook, resolveMove } from "../moves/book";
@@ -37,25 +45,79 @@ export interface Segment {
   readonly range?: Triple;
 }
 
-/** Receives segments one by one, without their times. Gives false to stop the expansion. */
-type Emit = (segment: Omit<Segment, "start" | "end">, seconds: Seconds) => boolean;
+/** What a segment says of a piece: its reps, and how its length varies. */
+type Measures = Pick<Segment, "reps" | "range">;
+
+/**
+ * Receives segments one by one, as plain values so that counting and adding up make no objects.
+ * Gives false to stop the expansion.
+ */
+type Emit = (
+  seconds: Seconds,
+  kind: SegmentKind,
+  block: string,
+  slot: string | null,
+  round: number | null,
+  side: Side | null,
+  measures: Measures | null,
+) => boolean;
 
 /** Thrown and caught inside this file when the receiver has had enough. */
 class Enough extends Error {}
 
+/** What is the same in all three expansions of a class: a slot's sides and the pieces of each of its doses. */
+export class Prepared {
+  private readonly slots = new Map<Slot, SlotPieces>();
+
+  constructor(readonly book: MoveBook) {}
+
+  of(slot: Slot): SlotPieces {
+    const known = this.slots.get(slot);
+    if (known) return known;
+    const move = resolveMove(slot.move, this.book);
+    const sides = slot.sides ?? move.sides ?? "both";
+    const count = slot.count ?? "each";
+    const doses = dosesOf(slot).map((dose) =>
+      pieceDoses(dose, sides, count, move.repSeconds).map((piece) => ({
+        seconds: piece.seconds,
+        measures: measures(piece, dose.within),
+      })),
+    );
+    const made = { sides, doses };
+    this.slots.set(slot, made);
+    return made;
+  }
+}
+
+interface PreparedPiece {
+  readonly seconds: Triple;
+  readonly measures: Measures | null;
+}
+
+interface SlotPieces {
+  readonly sides: Sides;
+  readonly doses: readonly (readonly PreparedPiece[])[];
+}
+
 class Expansion {
   constructor(
-    readonly book: MoveBook,
+    readonly prepared: Prepared,
     readonly extreme: Extreme,
     private readonly emit: Emit,
   ) {}
 
-  put(seconds: Seconds, segment: Omit<Segment, "start" | "end">): void {
-    if (seconds > 0 && !this.emit(segment, seconds)) throw new Enough();
+  put(
+    seconds: Seconds,
+    kind: SegmentKind,
+    block: string,
+    slot: string | null = null,
+    round: number | null = null,
+    side: Side | null = null,
+    measures: Measures | null = null,
+  ): void {
+    if (seconds > 0 && !this.emit(seconds, kind, block, slot, round, side, measures)) throw new Enough();
   }
 }
-
-const NOWHERE = { slot: null, round: null, side: null } as const;
 
 function demoOf(block: Block, slot: Slot): Seconds {
   return slot.demo ?? block.demo ?? 0;
@@ -68,19 +130,16 @@ export function slotSides(slot: Slot, book: MoveBook): Sides {
 
 function expandBlock(x: Expansion, block: Block): void {
   const slots = slotsOf(block);
-  x.put(block.brief ?? 0, { kind: "brief", block: block.id, ...NOWHERE });
+  x.put(block.brief ?? 0, "brief", block.id);
   if (slots.length > 0) {
     if (block.demoAt !== "slot" || block.cap !== undefined) {
-      for (const slot of slots) {
-        x.put(demoOf(block, slot), { kind: "demo", block: block.id, slot: slot.id, round: null, side: null });
-      }
+      for (const slot of slots) x.put(demoOf(block, slot), "demo", block.id, slot.id);
     }
-    x.put(block.prepare ?? 0, { kind: "prepare", block: block.id, ...NOWHERE });
-    if (block.cap !== undefined) {
-      x.put(block.cap, { kind: "work", block: block.id, slot: null, round: 1, side: null });
-    } else expandTurns(x, block);
+    x.put(block.prepare ?? 0, "prepare", block.id);
+    if (block.cap !== undefined) x.put(block.cap, "work", block.id, null, 1);
+    else expandTurns(x, block);
   }
-  x.put(block.after ?? 0, { kind: "after", block: block.id, ...NOWHERE });
+  x.put(block.after ?? 0, "after", block.id);
 }
 
 /** Appearances in the order they are done, grouped by turns of the outer loop; empty turns are left out. */
@@ -116,21 +175,15 @@ function expandTurns(x: Expansion, block: Block): void {
   for (const turn of turnsOf(block, rounds)) {
     let first = true;
     for (const appearance of turn) {
+      const { slot, round } = appearance;
       if (before !== null) {
         const own = before.slot.rest === undefined ? rest : spanTriple(before.slot.rest)[x.extreme];
-        x.put(first ? longRest : own, {
-          kind: first ? "long-rest" : "rest",
-          block: block.id,
-          slot: before.slot.id,
-          round: before.round,
-          side: null,
-        });
+        x.put(first ? longRest : own, first ? "long-rest" : "rest", block.id, before.slot.id, before.round);
       }
-      if (block.demoAt === "slot" && !shown.has(appearance.slot)) {
-        const { slot, round } = appearance;
-        x.put(demoOf(block, slot), { kind: "demo", block: block.id, slot: slot.id, round, side: null });
+      if (block.demoAt === "slot" && !shown.has(slot)) {
+        shown.add(slot);
+        x.put(demoOf(block, slot), "demo", block.id, slot.id, round);
       }
-      shown.add(appearance.slot);
       expandAppearance(x, block, appearance);
       before = appearance;
       first = false;
@@ -140,24 +193,24 @@ function expandTurns(x: Expansion, block: Block): void {
 
 function expandAppearance(x: Expansion, block: Block, appearance: Appearance): void {
   const { slot, round, index } = appearance;
-  const dose = doseAt(slot, index);
-  const sides = slotSides(slot, x.book);
-  const pieces = pieceDoses(dose, sides, slot.count ?? "each", resolveMove(slot.move, x.book).repSeconds);
+  const { within } = doseAt(slot, index);
+  const { sides, doses } = x.prepared.of(slot);
+  const pieces = doses[Math.min(index, doses.length - 1)] ?? [];
   const firstSide = slot.firstSide ?? "left";
-  const where = { block: block.id, slot: slot.id, round } as const;
   // What is left of the window; without one there is always room.
-  let left = dose.within ?? Number.POSITIVE_INFINITY;
-  const putCut = (seconds: Seconds, segment: Omit<Segment, "start" | "end">) => {
-    const fits = Math.min(seconds, left);
-    x.put(fits, segment);
-    left -= fits;
-  };
-  pieces.forEach((piece, i) => {
-    if (i > 0) putCut(slot.sideChange ?? 0, { kind: "side-change", ...where, side: null });
-    const side = pieceSide(sides, firstSide, i, index);
-    putCut(piece.seconds[x.extreme], { kind: "work", ...where, side, ...measures(piece, dose.within) });
-  });
-  if (dose.within !== undefined) x.put(left, { kind: "rest", ...where, side: null });
+  let left = within ?? Number.POSITIVE_INFINITY;
+  for (let i = 0; i < pieces.length; i += 1) {
+    const piece = pieces[i] as PreparedPiece;
+    if (i > 0) {
+      const change = Math.min(slot.sideChange ?? 0, left);
+      x.put(change, "side-change", block.id, slot.id, round);
+      left -= change;
+    }
+    const work = Math.min(piece.seconds[x.extreme], left);
+    x.put(work, "work", block.id, slot.id, round, pieceSide(sides, firstSide, i, index), piece.measures);
+    left -= work;
+  }
+  if (within !== undefined) x.put(left, "rest", block.id, slot.id, round);
 }
 
 function pieceSide(sides: Sides, firstSide: Side, piece: number, index: number): Side | null {
@@ -166,13 +219,19 @@ function pieceSide(sides: Sides, firstSide: Side, piece: number, index: number):
   return null;
 }
 
-function measures(piece: PieceDose, within: number | undefined): Pick<Segment, "reps" | "range"> {
+function measures(piece: PieceDose, within: number | undefined): Measures | null {
   const varies = piece.seconds.min !== piece.seconds.max && within === undefined;
+  if (!piece.reps && !varies) return null;
   return { ...(piece.reps ? { reps: piece.reps } : {}), ...(varies ? { range: piece.seconds } : {}) };
 }
 
-function run(doc: ClassDoc, library: MoveBook, extreme: Extreme, emit: Emit): void {
-  const x = new Expansion(bookWith(library, doc.moves), extreme, emit);
+/** Readies a document for its expansions; hand it to each so that nothing is worked out three times. */
+export function prepare(doc: ClassDoc, library: MoveBook): Prepared {
+  return new Prepared(bookWith(library, doc.moves));
+}
+
+function run(doc: ClassDoc, prepared: Prepared, extreme: Extreme, emit: Emit): void {
+  const x = new Expansion(prepared, extreme, emit);
   try {
     for (const block of doc.blocks) expandBlock(x, block);
   } catch (error) {
@@ -181,12 +240,18 @@ function run(doc: ClassDoc, library: MoveBook, extreme: Extreme, emit: Emit): vo
 }
 
 /** All segments of one expansion, contiguous from 0. */
-export function expand(doc: ClassDoc, library: MoveBook, extreme: Extreme = "plan"): readonly Segment[] {
+export function expand(
+  doc: ClassDoc,
+  library: MoveBook,
+  extreme: Extreme = "plan",
+  prepared = prepare(doc, library),
+): readonly Segment[] {
   const segments: Segment[] = [];
   let start = 0;
-  run(doc, library, extreme, (segment, seconds) => {
+  run(doc, prepared, extreme, (seconds, kind, block, slot, round, side, own) => {
     const end = start + seconds;
-    segments.push({ ...segment, start, end });
+    const segment = { kind, start, end, block, slot, round, side };
+    segments.push(own ? { ...segment, ...own } : segment);
     start = end;
     return true;
   });
@@ -194,9 +259,14 @@ export function expand(doc: ClassDoc, library: MoveBook, extreme: Extreme = "pla
 }
 
 /** The length of one expansion in seconds, without making its segments. */
-export function expandedSeconds(doc: ClassDoc, library: MoveBook, extreme: Extreme): Seconds {
+export function expandedSeconds(
+  doc: ClassDoc,
+  library: MoveBook,
+  extreme: Extreme,
+  prepared = prepare(doc, library),
+): Seconds {
   let total = 0;
-  run(doc, library, extreme, (_, seconds) => {
+  run(doc, prepared, extreme, (seconds) => {
     total += seconds;
     return true;
   });
@@ -206,7 +276,7 @@ export function expandedSeconds(doc: ClassDoc, library: MoveBook, extreme: Extre
 /** How many segments an expansion has; counting stops just past `most`. */
 export function countSegments(doc: ClassDoc, library: MoveBook, extreme: Extreme, most: number): number {
   let count = 0;
-  run(doc, library, extreme, () => {
+  run(doc, prepare(doc, library), extreme, () => {
     count += 1;
     return count <= most;
   });

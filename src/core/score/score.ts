@@ -1,7 +1,7 @@
 import type { ClassDoc } from "../class/document";
 import type { MoveBook } from "../moves/book";
 import type { Seconds, Triple } from "../units";
-import { expand, expandedSeconds, SEGMENT_KINDS, type Segment, type SegmentKind } from "./expand";
+import { expand, expandedSeconds, prepare, SEGMENT_KINDS, type Segment, type SegmentKind } from "./expand";
 
 /** A class drawn to scale in time: the segments at plan, and the three totals. */
 export interface Score {
@@ -15,7 +15,8 @@ export interface Score {
 
 /** Works out the score of a valid document: the expansion at plan, and the lengths at min and max. */
 export function scoreOf(doc: ClassDoc, library: MoveBook): Score {
-  const segments = expand(doc, library, "plan");
+  const prepared = prepare(doc, library);
+  const segments = expand(doc, library, "plan", prepared);
   const byKind = Object.fromEntries(SEGMENT_KINDS.map((kind) => [kind, 0])) as Record<SegmentKind, Seconds>;
   let pieces = 0;
   for (const segment of segments) {
@@ -23,9 +24,9 @@ export function scoreOf(doc: ClassDoc, library: MoveBook): Score {
     if (segment.kind === "work") pieces += 1;
   }
   const seconds = {
-    min: expandedSeconds(doc, library, "min"),
+    min: expandedSeconds(doc, library, "min", prepared),
     plan: segments.at(-1)?.end ?? 0,
-    max: expandedSeconds(doc, library, "max"),
+    max: expandedSeconds(doc, library, "max", prepared),
   };
   return { title: doc.title, seconds, byKind, pieces, segments };
 }

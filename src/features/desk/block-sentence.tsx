@@ -1,6 +1,6 @@
 "use client";
-import { useMemo, useState } from "react";
-import { type Block, type BlockRole, ROLES } from "@/core/class/document";
+import { useDeferredValue, useMemo, useState } from "react";
+import { type Block, type BlockRole, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
 import {
   blockShape,
@@ -10,7 +10,8 @@ import {
   stepEdit,
 } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { blockTimes, scoreOf } from "@/core/score/score";
+import { expandedSeconds } from "@/core/score/expand";
+import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
@@ -34,9 +35,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
   const numbers = useMemo(() => sentenceNumbers(block), [block]);
   const times = blockTimes(desk.score).get(block.id);
   const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
-  const effect = focused
-    ? effectOf(desk, block, numbers.find(({ key }) => key === focused.key) ?? focused)
-    : null;
+  const effect = useEffectText(desk, block, numbers.find(({ key }) => key === focused?.key) ?? null);
   const set = (key: string, from: unknown, to: unknown) =>
     desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from, to }, true);
   return (
@@ -108,11 +107,24 @@ function extras(times: { talkSeconds: number; afterSeconds: number } | undefined
   return parts.length > 0 ? `with ${parts.join(", ")}` : "";
 }
 
-/** What one step of a number does to the whole class. */
-function effectOf(desk: Desk, block: Block, number: SentenceNumber): string {
-  const next = applyEdit(desk.doc, stepEdit(block, number, number.step));
+/** What one step of a number does to the whole class; worked out after the score itself is drawn. */
+function useEffectText(desk: Desk, block: Block, number: SentenceNumber | null): string {
+  const settled = useDeferredValue(
+    useMemo(
+      () => ({ doc: desk.doc, plan: desk.score.seconds.plan, block, number }),
+      [desk.doc, desk.score, block, number],
+    ),
+  );
+  return useMemo(
+    () => (settled.number ? effectOf(settled.doc, settled.plan, settled.block, settled.number) : ""),
+    [settled],
+  );
+}
+
+function effectOf(doc: ClassDoc, planSeconds: number, block: Block, number: SentenceNumber): string {
+  const next = applyEdit(doc, stepEdit(block, number, number.step));
   if (!next.ok) return "";
-  const change = scoreOf(next.value, LIBRARY_BOOK).seconds.plan - desk.score.seconds.plan;
+  const change = expandedSeconds(next.value, LIBRARY_BOOK, "plan") - planSeconds;
   const sign = change < 0 ? "−" : "+";
   return `↑ ${number.step} more: ${sign}${clockText(Math.abs(change))} for the class · ↓ less · Shift by ${number.bigStep}`;
 }

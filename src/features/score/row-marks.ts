@@ -1,0 +1,124 @@
+/** What is drawn in one row of the score: paths and labels as data, few of each, so that a row redraws fast. */
+import { type ClassDoc, slotsOf } from "@/core/class/document";
+import type { Segment } from "@/core/score/expand";
+import type { RowStretch, ScoreRow } from "@/core/score/rows";
+import type { SlotFace } from "./faces";
+import { barPath, fitText, type RowMeasures, topAt } from "./shapes";
+
+export interface RowLabel {
+  readonly x: number;
+  readonly y: number;
+  readonly text: string;
+  readonly tone: "ink" | "strong" | "quiet";
+  readonly middle: boolean;
+}
+
+export interface RowMarks {
+  readonly bars: string;
+  readonly chosen: string;
+  /** One each: a fade is relative to its own shape. */
+  readonly soft: readonly string[];
+  readonly softChosen: readonly string[];
+  readonly talk: string;
+  readonly ready: string;
+  readonly turns: string;
+  readonly labels: readonly RowLabel[];
+}
+
+export interface MarksContext {
+  readonly doc: ClassDoc;
+  readonly faces: ReadonlyMap<string, SlotFace>;
+  readonly selectedSlot: string | null;
+  readonly m: RowMeasures;
+}
+
+const UNKNOWN_EFFORT = 5;
+
+/** Effort of a piece; of a capped block's one piece the mean of its slots. */
+function effortOf(segment: Segment, { doc, faces }: MarksContext): number {
+  if (segment.slot !== null) return faces.get(segment.slot)?.effort ?? UNKNOWN_EFFORT;
+  const block = doc.blocks.find((entry) => entry.id === segment.block);
+  const efforts = (block ? slotsOf(block) : []).map((slot) => faces.get(slot.id)?.effort ?? UNKNOWN_EFFORT);
+  return efforts.length === 0 ? UNKNOWN_EFFORT : efforts.reduce((sum, n) => sum + n, 0) / efforts.length;
+}
+
+const round = (n: number) => Math.round(n * 10) / 10;
+
+function box(x0: number, x1: number, baseline: number, height: number): string {
+  return `M${round(x0)} ${baseline}V${baseline - height}H${round(x1)}V${baseline}Z`;
+}
+
+/** The label over a bar: number, side, and in the first round its name; and the round under the first bar. */
+function barLabels(stretch: RowStretch, effort: number, context: MarksContext): RowLabel[] {
+  const { segment } = stretch;
+  const { m } = context;
+  if (stretch.fractionFrom > 0) return [];
+  const face = segment.slot ? context.faces.get(segment.slot) : undefined;
+  const room = (stretch.to - stretch.from) * m.pxPerSecond;
+  const side = segment.side === "left" ? "L" : segment.side === "right" ? "R" : "";
+  const number = face ? `${face.number}${side}` : "";
+  const name = face ? face.name : "As many rounds as possible";
+  const full = segment.round === 1 ? fitText(`${number} ${name}`.trim(), room, 5.6) : "";
+  const text = full || (room > 10 ? number : "");
+  // The label of a leaning bar stands over its higher end's level, so that they never meet.
+  const top = Math.min(topAt(segment, effort, 0, m), topAt(segment, effort, 0.5, m));
+  const x = round(stretch.from * m.pxPerSecond);
+  const tone = segment.slot !== null && segment.slot === context.selectedSlot ? "strong" : "ink";
+  const labels: RowLabel[] = text ? [{ x, y: round(top - 2.5), text, tone, middle: false }] : [];
+  const later = segment.round !== null && segment.round > 1 && face?.number === 1 && segment.side !== "right";
+  if (later && room > 14) {
+    labels.push({ x, y: m.baseline + 9, text: `round ${segment.round}`, tone: "quiet", middle: false });
+  }
+  return labels;
+}
+
+/** A rest is empty; only one with room says how long it is. */
+function gapLabel(stretch: RowStretch, { m }: MarksContext): RowLabel[] {
+  const { segment } = stretch;
+  const text = `${segment.kind === "after" ? "water" : "rest"} ${segment.end - segment.start}`;
+  if ((stretch.to - stretch.from) * m.pxPerSecond < text.length * 5 + 6) return [];
+  const x = round(((stretch.from + stretch.to) / 2) * m.pxPerSecond);
+  return [{ x, y: m.baseline - 4, text, tone: "quiet", middle: true }];
+}
+
+/** A piece that may take longer or shorter is solid as far as its shortest, and fades from there. */
+function splitAtShortest(stretch: RowStretch): readonly [sure: RowStretch, open: RowStretch | null] {
+  const { segment } = stretch;
+  if (!segment.range) return [stretch, null];
+  const length = segment.end - segment.start;
+  const cut = Math.min(stretch.fractionTo, Math.max(stretch.fractionFrom, segment.range.min / length));
+  const cutAt = stretch.from + (cut - stretch.fractionFrom) * length;
+  return [
+    { ...stretch, to: cutAt, fractionTo: cut },
+    { ...stretch, from: cutAt, fractionFrom: cut },
+  ];
+}
+
+/** All marks of a row. */
+export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
+  const { m } = context;
+  const marks = { bars: "", chosen: "", talk: "", ready: "", turns: "" };
+  const soft: string[] = [];
+  const softChosen: string[] = [];
+  const labels: RowLabel[] = [];
+  for (const stretch of row.stretches) {
+    const { segment } = stretch;
+    const x0 = stretch.from * m.pxPerSecond;
+    const x1 = stretch.to * m.pxPerSecond;
+    if (segment.kind === "brief" || segment.kind === "demo")
+      marks.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, 12);
+    else if (segment.kind === "prepare") marks.ready += box(x0, x1, m.baseline, 4);
+    else if (segment.kind === "side-change") {
+      marks.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
+    } else if (segment.kind !== "work") labels.push(...gapLabel(stretch, context));
+    else {
+      const effort = effortOf(segment, context);
+      const isChosen = segment.slot !== null && segment.slot === context.selectedSlot;
+      const [sure, open] = splitAtShortest(stretch);
+      marks[isChosen ? "chosen" : "bars"] += barPath(sure, effort, m);
+      if (open) (isChosen ? softChosen : soft).push(barPath(open, effort, m));
+      labels.push(...barLabels(stretch, effort, context));
+    }
+  }
+  return { ...marks, soft, softChosen, labels };
+}
