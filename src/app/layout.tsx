@@ -12,7 +12,7 @@ export default function RootLayout({ children }: { readonly children: ReactNode 
         {children}
         <Toaster
           position="bottom-left"
-          toastOptions={{ style: { borderRadius: 0, border: "2px solid #101C1A" } }}
+          toastOptions={{ style: { fontFamily: "inherit", borderRadius: 0, border: "2px solid #101C1A" } }}
         />
       </body>
     </html>

@@ -1,7 +1,7 @@
 "use client";
 import { CircleHelp, Redo2, Undo2 } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
@@ -88,6 +88,15 @@ export function DeskScreen(props: {
     teach,
     quiet: picking !== null || keysShown,
   });
+  const { select } = desk;
+  const blockId = block?.id ?? "";
+  const chooseFor = useCallback(
+    (slotId: string) => {
+      select(blockId, slotId);
+      setPicking("replace");
+    },
+    [select, blockId],
+  );
   const choose = (move: KnownMove) => {
     if (picking === "add") actions.addMove(move);
     else actions.replaceMove(move);
@@ -144,15 +153,7 @@ export function DeskScreen(props: {
             <>
               <BlockSentence key={block.id} desk={desk} block={block} />
               {slotsOf(block).length > 0 && (
-                <SlotLines
-                  desk={desk}
-                  block={block}
-                  parts={parts}
-                  onChooseMove={(slotId) => {
-                    desk.select(block.id, slotId);
-                    setPicking("replace");
-                  }}
-                />
+                <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
               )}
               <div className="mt-2 flex flex-wrap gap-x-1">
                 <Button look="bare" onClick={() => setPicking("add")}>

@@ -15,8 +15,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { GripVertical } from "lucide-react";
-import { useState } from "react";
-import { classBook } from "@/core/class/check-class";
+import { memo, useMemo, useState } from "react";
 import {
   type Block,
   type ClassDoc,
@@ -29,7 +28,7 @@ import {
 } from "@/core/class/document";
 import { dosesText, parseDoses } from "@/core/class/dose-text";
 import { type Edit, idAfter } from "@/core/class/edits";
-import { resolveMove } from "@/core/moves/book";
+import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import { slotSides } from "@/core/score/expand";
@@ -68,8 +67,10 @@ export function SlotLines(props: {
   readonly parts: readonly Part[];
   readonly onChooseMove: (slotId: string) => void;
 }) {
-  const { desk, block } = props;
+  const { desk, block, parts, onChooseMove } = props;
   const slots = slotsOf(block);
+  const ids = slots.map((slot) => slot.id).join("\n");
+  const items = useMemo(() => ids.split("\n"), [ids]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -90,7 +91,7 @@ export function SlotLines(props: {
   return (
     <DndContext id="slots" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
       <table
-        className="w-full border-collapse text-left [&_th]:whitespace-nowrap"
+        className="w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
         aria-label="Moves of the block"
       >
         <thead className="text-sm text-quiet">
@@ -105,20 +106,29 @@ export function SlotLines(props: {
             <th className="w-24 font-semibold">Load</th>
             <th className="font-semibold">♭ easier</th>
             <th className="font-semibold">♯ harder</th>
-            <th className="font-semibold">Room of {props.parts.length}</th>
+            <th className="font-semibold">Room of {parts.length}</th>
           </tr>
         </thead>
-        <SortableContext items={slots.map((slot) => slot.id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <tbody>
-            {slots.map((slot, i) => (
-              <SlotLine
-                key={slot.id}
-                {...props}
-                slot={slot}
-                number={i + 1}
-                chosen={slot.id === desk.selection.slot}
-              />
-            ))}
+            {slots.map((slot, i) => {
+              const room = roomCounts(parts, slot.id);
+              return (
+                <SlotLine
+                  key={slot.id}
+                  blockId={block.id}
+                  slot={slot}
+                  own={desk.doc.moves}
+                  number={i + 1}
+                  chosen={slot.id === desk.selection.slot}
+                  room={room.text}
+                  unmet={room.unmet}
+                  edit={desk.edit}
+                  select={desk.select}
+                  onChooseMove={onChooseMove}
+                />
+              );
+            })}
           </tbody>
         </SortableContext>
       </table>
@@ -127,24 +137,28 @@ export function SlotLines(props: {
 }
 
 interface LineProps {
-  readonly desk: Desk;
-  readonly block: Block;
-  readonly parts: readonly Part[];
+  readonly blockId: string;
   readonly slot: Slot;
+  /** The class's own moves: with the library all that a line names. */
+  readonly own: ClassDoc["moves"];
   readonly number: number;
   readonly chosen: boolean;
+  readonly room: string;
+  readonly unmet: number;
+  readonly edit: Desk["edit"];
+  readonly select: Desk["select"];
   readonly onChooseMove: (slotId: string) => void;
 }
 
-function SlotLine({ desk, block, parts, slot, number, chosen, onChooseMove }: LineProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
-    id: slot.id,
-  });
-  const book = classBook(desk.doc, LIBRARY_BOOK);
+/** One line; drawn again only where something of its own has changed. */
+const SlotLine = memo(function SlotLine(props: LineProps) {
+  const { blockId, slot, number, chosen, room, unmet, edit, select, onChooseMove } = props;
+  const sortable = useSortable({ id: slot.id });
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
+  const book = bookWith(LIBRARY_BOOK, props.own);
   const move = resolveMove(slot.move, book);
-  const room = roomCounts(parts, slot.id);
   const set = (key: keyof Slot, to: unknown) =>
-    desk.edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to }, true);
+    edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to }, true);
   const load = loadAt(slot, 0);
   const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
   return (
@@ -154,8 +168,8 @@ function SlotLine({ desk, block, parts, slot, number, chosen, onChooseMove }: Li
       data-slot-line={slot.id}
       aria-selected={chosen || undefined}
       className={cx("border-b border-hairline", chosen && "bg-marker")}
-      onFocusCapture={() => !chosen && desk.select(block.id, slot.id)}
-      onClick={() => desk.select(block.id, slot.id)}
+      onFocusCapture={() => !chosen && select(blockId, slot.id)}
+      onClick={() => select(blockId, slot.id)}
     >
       <td>
         <button
@@ -215,31 +229,30 @@ function SlotLine({ desk, block, parts, slot, number, chosen, onChooseMove }: Li
           ))}
         </select>
       </td>
-      <td>{wayText(slot.marks?.flat, desk.doc)}</td>
-      <td>{wayText(slot.marks?.sharp, desk.doc)}</td>
+      <td>{wayText(slot.marks?.flat, book)}</td>
+      <td>{wayText(slot.marks?.sharp, book)}</td>
       <td className={chosen ? "" : "text-quiet"}>
-        {room.text}
-        {room.unmet > 0 && (
+        {room}
+        {unmet > 0 && (
           <b className="text-rust">
-            {" "}
-            {room.text ? "· " : ""}
-            {room.unmet} unmet
+            {room ? " · " : ""}
+            {unmet} unmet
           </b>
         )}
       </td>
     </tr>
   );
-}
+});
 
 function loadText(load: { kg?: number; rir?: number; rpe?: number }): string {
   if (load.kg !== undefined) return `${load.kg} kg`;
   return load.rir !== undefined ? `${load.rir} in reserve` : `RPE ${load.rpe}`;
 }
 
-function wayText(way: Way | undefined, doc: ClassDoc): string {
+function wayText(way: Way | undefined, book: MoveBook): string {
   if (!way) return "—";
   if (way.note) return way.note;
-  if (way.move !== undefined) return resolveMove(way.move, classBook(doc, LIBRARY_BOOK)).name;
+  if (way.move !== undefined) return resolveMove(way.move, book).name;
   if (way.tempo) return `at ${way.tempo}`;
   return way.seconds === undefined ? "lighter or fewer" : `stop at ${way.seconds} s`;
 }

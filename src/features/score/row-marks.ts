@@ -6,6 +6,8 @@ import type { SlotFace } from "./faces";
 import { barPath, fitText, type RowMeasures, topAt } from "./shapes";
 
 export interface RowLabel {
+  /** The same for the same segment wherever it moves to, so that its element is kept. */
+  readonly key: string;
   readonly x: number;
   readonly y: number;
   readonly text: string;
@@ -63,11 +65,19 @@ function barLabels(stretch: RowStretch, effort: number, context: MarksContext): 
   // The label of a leaning bar stands over its higher end's level, so that they never meet.
   const top = Math.min(topAt(segment, effort, 0, m), topAt(segment, effort, 0.5, m));
   const x = round(stretch.from * m.pxPerSecond);
+  const key = String(stretch.index);
   const tone = segment.slot !== null && segment.slot === context.selectedSlot ? "strong" : "ink";
-  const labels: RowLabel[] = text ? [{ x, y: round(top - 2.5), text, tone, middle: false }] : [];
+  const labels: RowLabel[] = text ? [{ key, x, y: round(top - 2.5), text, tone, middle: false }] : [];
   const later = segment.round !== null && segment.round > 1 && face?.number === 1 && segment.side !== "right";
   if (later && room > 14) {
-    labels.push({ x, y: m.baseline + 9, text: `round ${segment.round}`, tone: "quiet", middle: false });
+    labels.push({
+      key: `${key} round`,
+      x,
+      y: m.baseline + 9,
+      text: `round ${segment.round}`,
+      tone: "quiet",
+      middle: false,
+    });
   }
   return labels;
 }
@@ -78,7 +88,7 @@ function gapLabel(stretch: RowStretch, { m }: MarksContext): RowLabel[] {
   const text = `${segment.kind === "after" ? "water" : "rest"} ${segment.end - segment.start}`;
   if ((stretch.to - stretch.from) * m.pxPerSecond < text.length * 5 + 6) return [];
   const x = round(((stretch.from + stretch.to) / 2) * m.pxPerSecond);
-  return [{ x, y: m.baseline - 4, text, tone: "quiet", middle: true }];
+  return [{ key: String(stretch.index), x, y: m.baseline - 4, text, tone: "quiet", middle: true }];
 }
 
 /** A piece that may take longer or shorter is solid as far as its shortest, and fades from there. */

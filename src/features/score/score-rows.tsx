@@ -101,6 +101,13 @@ interface RowProps {
   readonly brackets: readonly Bracket[];
 }
 
+/** The three tones of labels: what all labels of a tone share is said once. */
+const TONES: readonly (readonly [RowLabel["tone"], string, number, number])[] = [
+  ["ink", "fill-ink", 10.5, 400],
+  ["strong", "fill-ink", 10.5, 700],
+  ["quiet", "fill-quiet", 9.3, 400],
+];
+
 const Row = memo(
   function Row({ top, start, right, marks, brackets }: RowProps) {
     return (
@@ -131,8 +138,16 @@ const Row = memo(
           {marks.softChosen.map((d) => (
             <path key={d} d={d} fill="url(#soft-now)" className="stroke-ink" strokeWidth="0.6" />
           ))}
-          {marks.labels.map((label) => (
-            <Label key={`${label.x} ${label.y}`} label={label} />
+          {TONES.map(([tone, className, fontSize, fontWeight]) => (
+            <g key={tone} className={className} fontSize={fontSize} fontWeight={fontWeight}>
+              {marks.labels.map(({ key, x, y, text, tone: own, middle }) =>
+                own === tone ? (
+                  <text key={key} x={x} y={y} textAnchor={middle ? "middle" : undefined}>
+                    {text}
+                  </text>
+                ) : null,
+              )}
+            </g>
           ))}
         </g>
       </g>
@@ -157,22 +172,5 @@ function BracketMark({ bracket }: { readonly bracket: Bracket }) {
         </text>
       )}
     </>
-  );
-}
-
-function Label({ label }: { readonly label: RowLabel }) {
-  const { x, y, text, tone, middle } = label;
-  const quiet = tone === "quiet";
-  return (
-    <text
-      x={x}
-      y={y}
-      textAnchor={middle ? "middle" : "start"}
-      fontSize={quiet ? 9.3 : 10.5}
-      fontWeight={tone === "strong" ? 700 : 400}
-      className={quiet ? "fill-quiet" : "fill-ink"}
-    >
-      {text}
-    </text>
   );
 }

@@ -124,7 +124,7 @@ function Reading(props: {
       className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
       style={{ clipPath: props.cut }}
     >
-      <span className="font-clock font-extrabold" style={{ fontSize: 196, lineHeight: 0.84 }}>
+      <span className="font-clock font-extrabold" style={{ fontSize: 176, lineHeight: 0.84 }}>
         <Digits text={props.text} />
       </span>
       {props.word && <span className="text-[76px] font-extrabold uppercase leading-none">{props.word}</span>}

@@ -17,6 +17,16 @@ interface Waiting {
   readonly offline: boolean;
 }
 
+/**
+ * A command that waited behind this device's own earlier ones has seen those: it was pressed after
+ * them. Somebody else's in between it has not.
+ */
+function sawOwn(entry: Waiting, events: readonly RunEvent[], mine: ReadonlySet<string>): Waiting {
+  const since = events.filter((event) => event.seq > entry.seen);
+  const last = since.at(-1);
+  return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
+}
+
 const TICK_MS = 100;
 const RETRY_MS = 1500;
 const FOLLOW_MS = 4000;
@@ -72,6 +82,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
   const latest = useRef({ confirmed, waiting });
   latest.current = { confirmed, waiting };
   const sending = useRef(false);
+  const mine = useRef(new Set<string>());
   const storeKey = `brontle.run.${id}`;
 
   // What this device did without a connection survives a reload of the page.
@@ -106,7 +117,10 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
       return;
     }
     setReached(true);
-    setWaiting((list) => list.filter((entry) => entry.event.id !== event.id));
+    const after = reply.ok ? reply.value.events : [];
+    setWaiting((list) =>
+      list.filter((entry) => entry.event.id !== event.id).map((entry) => sawOwn(entry, after, mine.current)),
+    );
     if (!reply.ok) toast.error(`Not done: ${reply.failure.message}`);
     else {
       setConfirmed(reply.value.events);
@@ -146,6 +160,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
         seq: (lastKnown?.seq ?? 0) + 1,
         atMs: Math.max(now(), lastKnown?.atMs ?? 0),
       };
+      mine.current.add(event.id);
       setWaiting([...list, { event, seen: known.at(-1)?.seq ?? 0, offline: false }]);
     },
     [now],
