@@ -55,6 +55,7 @@ export function ScoreRows({ doc, score, selectedBlock, selectedSlot, onSelect }:
     // biome-ignore lint/a11y/useKeyWithClickEvents: the list of moves below selects the same by keyboard
     <svg
       role="img"
+      textRendering="optimizeSpeed"
       aria-label={label}
       viewBox={`0 0 ${GUTTER + WIDTH + 2} ${Math.max(1, rows.length) * ROW + 4}`}
       className="block w-full cursor-pointer select-none"
@@ -101,7 +102,10 @@ interface RowProps {
   readonly brackets: readonly Bracket[];
 }
 
-/** The three tones of labels: what all labels of a tone share is said once. */
+/**
+ * The three tones of labels; what all labels of a tone share is said once. A label is placed by a
+ * transform: text that only moves is not laid out anew.
+ */
 const TONES: readonly (readonly [RowLabel["tone"], string, number, number])[] = [
   ["ink", "fill-ink", 10.5, 400],
   ["strong", "fill-ink", 10.5, 700],
@@ -142,7 +146,11 @@ const Row = memo(
             <g key={tone} className={className} fontSize={fontSize} fontWeight={fontWeight}>
               {marks.labels.map(({ key, x, y, text, tone: own, middle }) =>
                 own === tone ? (
-                  <text key={key} x={x} y={y} textAnchor={middle ? "middle" : undefined}>
+                  <text
+                    key={key}
+                    transform={`translate(${x} ${y})`}
+                    textAnchor={middle ? "middle" : undefined}
+                  >
                     {text}
                   </text>
                 ) : null,
