@@ -101,11 +101,11 @@ export function SlotLines(props: {
             </th>
             <th className="w-6 font-semibold">#</th>
             <th className="pr-4 font-semibold">Move</th>
-            <th className="w-36 font-semibold">Dose</th>
-            <th className="w-24 font-semibold">Sides</th>
-            <th className="w-24 font-semibold">Load</th>
-            <th className="font-semibold">♭ easier</th>
-            <th className="font-semibold">♯ harder</th>
+            <th className="font-semibold">Dose</th>
+            <th className="font-semibold">Sides</th>
+            <th className="font-semibold">Load</th>
+            <th className="w-[19%] font-semibold">♭ easier</th>
+            <th className="w-[19%] font-semibold">♯ harder</th>
             <th className="font-semibold">Room of {parts.length}</th>
           </tr>
         </thead>
@@ -200,7 +200,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       <td>
         <select
           aria-label={`Sides of ${move.name}`}
-          className={cx(CELL, "w-full")}
+          className={CELL}
           value={slotSides(slot, book)}
           onChange={(event) => set("sides", event.target.value)}
         >
@@ -214,7 +214,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       <td>
         <select
           aria-label={`Load of ${move.name}`}
-          className={cx(CELL, "w-full")}
+          className={CELL}
           value={load?.target ?? (load ? "other" : "")}
           onChange={(event) =>
             set("load", event.target.value === "" ? undefined : { target: event.target.value })
@@ -229,9 +229,9 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           ))}
         </select>
       </td>
-      <td>{wayText(slot.marks?.flat, book)}</td>
-      <td>{wayText(slot.marks?.sharp, book)}</td>
-      <td className={chosen ? "" : "text-quiet"}>
+      <WayCell way={slot.marks?.flat} book={book} />
+      <WayCell way={slot.marks?.sharp} book={book} />
+      <td className={cx("whitespace-nowrap", !chosen && "text-quiet")}>
         {room}
         {unmet > 0 && (
           <b className="text-rust">
@@ -243,6 +243,16 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
     </tr>
   );
 });
+
+/** A level's way in one line; cut where it is long, and whole on pointing at it. */
+function WayCell({ way, book }: { readonly way: Way | undefined; readonly book: MoveBook }) {
+  const text = wayText(way, book);
+  return (
+    <td className="max-w-0 truncate" title={text}>
+      {text}
+    </td>
+  );
+}
 
 function loadText(load: { kg?: number; rir?: number; rpe?: number }): string {
   if (load.kg !== undefined) return `${load.kg} kg`;
@@ -277,7 +287,7 @@ function DoseCell({
     <input
       aria-label="Dose"
       title="Such as: 40 s · hold 30 s · 8–12 reps at 3-0-1-0 · 10 reps in 60 s · to limit 40 s"
-      className={cx(CELL, "w-full aria-invalid:text-rust")}
+      className={cx(CELL, "min-w-12 aria-invalid:text-rust")}
       aria-invalid={bad || undefined}
       value={draft ?? text}
       onChange={(event) => setDraft(event.target.value)}

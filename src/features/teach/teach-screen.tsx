@@ -220,7 +220,7 @@ function Words({ words, paused }: { readonly words: NowNext; readonly paused: bo
         {words.headline}
       </p>
       <p className="mt-1 line-clamp-1 text-[38px] leading-tight text-night-text">
-        {paused ? "Paused" : words.cue}
+        {paused ? <b>Paused. Space or the clicker goes on.</b> : words.cue}
       </p>
       <p className="mt-1 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 62, 48) }}>
         {words.otherSide ? (
