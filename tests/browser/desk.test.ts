@@ -183,6 +183,37 @@ describe("the Desk", () => {
     await accessible(driver());
   });
 
+  test("more of a move and of a block: ways, words, rounds and the promise are edited and stored", async () => {
+    await openClass("Stairwell strength");
+    await press(driver(), "m");
+    await seeText(driver(), "Say before");
+    const fill = async (label: string, text: string) => {
+      const field = await named(driver(), "input", label);
+      await field.click();
+      await field.sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
+    };
+    await fill("Said before it starts", "Roll to your side to sit up");
+    await fill("♯ harder: what to do differently", "Two counts at the floor");
+    await fill("Promised minutes", "42");
+    await fill("Rounds in which it appears", "1, 9");
+    await seeText(driver(), "must be at most 4");
+    await (await named(driver(), "button", "more of this block")).click();
+    await (await named(driver(), "select", "At the end of counted reps")).sendKeys("goes on");
+    await accessible(driver());
+    await totalIsTheCores();
+    const doc = await stored();
+    expect(doc.promise?.minutes).toBe(42);
+    expect(doc.blocks[1]).toMatchObject({
+      atEnd: "run",
+      slots: [{ call: "Roll to your side to sit up" }, {}],
+    });
+    expect(doc.blocks[1]?.slots?.[0]?.marks?.sharp).toEqual({
+      move: "feet-up-press-up",
+      note: "Two counts at the floor",
+    });
+    expect(doc.blocks[1]?.slots?.[0]?.rounds).toBeUndefined();
+  });
+
   test("without a connection nothing is lost: it says so, keeps it, and sends it when the server is back", async () => {
     await openClass("Stairwell strength");
     const chrome = driver() as unknown as { setNetworkConditions(c: object): Promise<void> };

@@ -13,6 +13,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import { expandedSeconds } from "@/core/score/expand";
 import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { BlockChoices } from "./block-choices";
 import { NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
 
@@ -78,16 +79,15 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
           → <b className="text-lg">{clockText(times?.seconds ?? 0)}</b>
         </span>
         <span className="text-quiet">{extras(times)}</span>
-        {numbers.length > shown.length || all ? (
-          <button
-            type="button"
-            className="text-sm text-quiet underline underline-offset-2"
-            onClick={() => setAll(!all)}
-          >
-            {all ? "fewer numbers" : "more numbers"}
-          </button>
-        ) : null}
+        <button
+          type="button"
+          className="text-sm text-quiet underline underline-offset-2"
+          onClick={() => setAll(!all)}
+        >
+          {all ? "less of this block" : "more of this block"}
+        </button>
       </div>
+      {all && <BlockChoices desk={desk} block={block} />}
       <p className="h-5 text-sm" aria-live="polite">
         {desk.trouble ? (
           <span className="text-rust">{desk.trouble}</span>

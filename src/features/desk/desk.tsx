@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { type ClassDoc, slotsOf } from "@/core/class/document";
+import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import type { KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -16,7 +16,9 @@ import { PLACES, TopLine } from "@/ui/top-line";
 import { BlockSentence } from "./block-sentence";
 import { KeysDialog } from "./keys";
 import { MovePicker } from "./move-picker";
+import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
+import { TextCell } from "./text-cell";
 import { type Desk, useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { WhoDoesWhat } from "./who-does-what";
@@ -32,6 +34,11 @@ function LengthLine({ desk }: { readonly desk: Desk }) {
   const { seconds } = desk.score;
   const minutes = desk.doc.promise?.minutes;
   const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
+  const promise = (text: string) => {
+    const { minutes: _old, ...rest } = desk.doc.promise ?? {};
+    const to = text.trim() === "" ? rest : { ...rest, minutes: Number(text) };
+    desk.edit({ op: "set", target: { in: "class" }, key: "promise", from: desk.doc.promise, to });
+  };
   return (
     <div className="flex items-baseline gap-2 whitespace-nowrap">
       <output
@@ -42,11 +49,21 @@ function LengthLine({ desk }: { readonly desk: Desk }) {
         {clockText(seconds.plan)}
       </output>
       <span className="text-quiet">
-        {minutes !== undefined && (
+        of{" "}
+        <TextCell
+          label="Promised minutes"
+          className="w-9 min-w-0 text-center text-ink"
+          placeholder="…"
+          value={minutes === undefined ? "" : String(minutes)}
+          fits={(text) => /^\s*(\d{1,3})?\s*$/.test(text)}
+          onTake={promise}
+        />{" "}
+        min
+        {spare !== null && (
           <>
-            of {minutes}:00 ·{" "}
-            <span className={spare !== null && spare < -60 ? "font-bold text-rust" : ""}>
-              {spare !== null && spare < 0 ? `${clockText(-spare)} over` : `${clockText(spare ?? 0)} spare`}
+            {" · "}
+            <span className={spare < -60 ? "font-bold text-rust" : ""}>
+              {spare < 0 ? `${clockText(-spare)} over` : `${clockText(spare)} spare`}
             </span>
           </>
         )}
@@ -72,6 +89,7 @@ export function DeskScreen(props: {
   const router = useRouter();
   const [picking, setPicking] = useState<"replace" | "add" | null>(null);
   const [keysShown, setKeysShown] = useState(false);
+  const [more, setMore] = useState(false);
   const settled = useDeferredValue(desk.doc);
   const parts = useMemo(() => partsFor(settled, props.people, LIBRARY_BOOK), [settled, props.people]);
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
@@ -85,9 +103,11 @@ export function DeskScreen(props: {
   const actions = useDeskActions(desk, {
     pick: setPicking,
     showKeys: () => setKeysShown(true),
+    showMore: () => setMore((on) => !on),
     teach,
     quiet: picking !== null || keysShown,
   });
+  const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
   const { select } = desk;
   const blockId = block?.id ?? "";
   const chooseFor = useCallback(
@@ -114,6 +134,16 @@ export function DeskScreen(props: {
             onChange={(event) => actions.setTitle(event.target.value)}
           />
         </h1>
+        <select
+          aria-label="Stance of the class"
+          className="appearance-none [field-sizing:content] bg-transparent text-quiet underline decoration-hairline underline-offset-4"
+          value={desk.doc.stance}
+          onChange={(event) => actions.setStance(event.target.value)}
+        >
+          {STANCES.map((stance) => (
+            <option key={stance}>{stance}</option>
+          ))}
+        </select>
         <LengthLine desk={desk} />
         <span
           role="status"
@@ -155,7 +185,11 @@ export function DeskScreen(props: {
               {slotsOf(block).length > 0 && (
                 <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
               )}
+              {more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
               <div className="mt-2 flex flex-wrap gap-x-1">
+                <Button look="bare" disabled={!slot} aria-expanded={more} onClick={() => setMore(!more)}>
+                  {more ? "Less of this move" : "More of this move"}
+                </Button>
                 <Button look="bare" onClick={() => setPicking("add")}>
                   Add a move
                 </Button>

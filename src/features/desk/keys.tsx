@@ -12,6 +12,7 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["Delete", "remove the move"],
   ["N", "to the first number of the sentence"],
   ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
+  ["M", "more of the move: sides, rounds, easier and harder ways, what to say"],
   ["T", "teach"],
   ["?", "this list"],
 ];

@@ -15,7 +15,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { GripVertical } from "lucide-react";
-import { memo, useMemo, useState } from "react";
+import { memo, useMemo } from "react";
 import {
   type Block,
   type ClassDoc,
@@ -34,6 +34,7 @@ import type { Part } from "@/core/parts/part";
 import { slotSides } from "@/core/score/expand";
 import { cx } from "@/ui/cx";
 import { roomCounts } from "./room";
+import { CELL, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
 const SIDE_WORDS = {
@@ -42,8 +43,6 @@ const SIDE_WORDS = {
   inTurn: "L then R",
   swap: "swap each round",
 } as const;
-const CELL =
-  "appearance-none border-b border-transparent bg-transparent hover:border-hairline focus:border-ink";
 
 /** The edit that puts a slot one place up or down in its block, or null at the end. */
 export function moveSlotEdit(block: Block, slotId: string, by: -1 | 1): Edit | null {
@@ -195,7 +194,13 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
         </button>
       </td>
       <td>
-        <DoseCell slot={slot} onChange={(dose) => set("dose", dose)} />
+        <TextCell
+          label="Dose"
+          title="Such as: 40 s · hold 30 s · 8–12 reps at 3-0-1-0 · 10 reps in 60 s · to limit 40 s"
+          value={dosesText(slot.dose)}
+          fits={(text) => parseDoses(text) !== null}
+          onTake={(text) => set("dose", parseDoses(text))}
+        />
       </td>
       <td>
         <select
@@ -265,37 +270,4 @@ function wayText(way: Way | undefined, book: MoveBook): string {
   if (way.move !== undefined) return resolveMove(way.move, book).name;
   if (way.tempo) return `at ${way.tempo}`;
   return way.seconds === undefined ? "lighter or fewer" : `stop at ${way.seconds} s`;
-}
-
-/** The dose as a line of text; taken when Enter is pressed or the cell is left. */
-function DoseCell({
-  slot,
-  onChange,
-}: {
-  readonly slot: Slot;
-  readonly onChange: (dose: Slot["dose"]) => void;
-}) {
-  const text = dosesText(slot.dose);
-  const [draft, setDraft] = useState<string | null>(null);
-  const bad = draft !== null && parseDoses(draft) === null;
-  const take = () => {
-    const dose = draft === null ? null : parseDoses(draft);
-    if (dose !== null && draft !== text) onChange(dose);
-    setDraft(null);
-  };
-  return (
-    <input
-      aria-label="Dose"
-      title="Such as: 40 s · hold 30 s · 8–12 reps at 3-0-1-0 · 10 reps in 60 s · to limit 40 s"
-      className={cx(CELL, "min-w-12 aria-invalid:text-rust")}
-      aria-invalid={bad || undefined}
-      value={draft ?? text}
-      onChange={(event) => setDraft(event.target.value)}
-      onBlur={take}
-      onKeyDown={(event) => {
-        if (event.key === "Enter") take();
-        else if (event.key === "Escape") setDraft(null);
-      }}
-    />
-  );
 }

@@ -13,6 +13,7 @@ import type { Desk } from "./use-desk";
 interface Doors {
   readonly pick: (kind: "replace" | "add") => void;
   readonly showKeys: () => void;
+  readonly showMore: () => void;
   readonly teach: () => void;
   /** True while a dialog has the keys. */
   readonly quiet: boolean;
@@ -100,6 +101,8 @@ export function useDeskActions(desk: Desk, doors: Doors) {
   };
   const setTitle = (title: string) =>
     desk.edit({ op: "set", target: { in: "class" }, key: "title", from: doc.title, to: title }, true);
+  const setStance = (to: string) =>
+    desk.edit({ op: "set", target: { in: "class" }, key: "stance", from: doc.stance, to });
   const stepSlot = (by: -1 | 1) => {
     const all = doc.blocks.flatMap((entry) =>
       slotsOf(entry).map((own) => ({ block: entry.id, slot: own.id })),
@@ -149,9 +152,10 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       Delete: key((at) => at.remove()),
       Backspace: key((at) => at.remove()),
       n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
+      m: key((at) => at.doors.showMore()),
       t: key((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),
     });
   }, []);
-  return { addMove, replaceMove, duplicate, remove, canRemove, addBlock, removeBlock, setTitle };
+  return { addMove, replaceMove, duplicate, remove, canRemove, addBlock, removeBlock, setTitle, setStance };
 }

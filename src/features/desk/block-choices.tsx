@@ -1,0 +1,63 @@
+"use client";
+import { type Block, slotsOf } from "@/core/class/document";
+import type { Desk } from "./use-desk";
+
+const SELECT = "appearance-none border-b-2 border-pine bg-transparent font-bold";
+/** A cap begins with ten minutes. */
+const FIRST_CAP_SECONDS = 600;
+
+/** How a block goes round, shows its moves and ends its counted pieces. */
+export function BlockChoices({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
+  if (slotsOf(block).length === 0) return null;
+  const set = (key: keyof Block, to: unknown) =>
+    desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from: block[key], to });
+  const way = block.cap !== undefined ? "cap" : (block.loop ?? "lap");
+  const goRound = (to: string) => {
+    const target = { in: "block", id: block.id } as const;
+    const cap = to === "cap" ? (block.cap ?? FIRST_CAP_SECONDS) : undefined;
+    const loop = to === "station" ? "station" : undefined;
+    desk.edit({
+      op: "together",
+      edits: [
+        { op: "set", target, key: "loop", from: block.loop, to: loop },
+        { op: "set", target, key: "cap", from: block.cap, to: cap },
+      ],
+    });
+  };
+  return (
+    <p className="text-base leading-7">
+      It goes{" "}
+      <select
+        aria-label="How the block goes round"
+        className={SELECT}
+        value={way}
+        onChange={(event) => goRound(event.target.value)}
+      >
+        <option value="lap">once through all moves, then the next round</option>
+        <option value="station">through all sets of a move, then the next move</option>
+        <option value="cap">round as often as possible in a fixed time</option>
+      </select>
+      , shows moves{" "}
+      <select
+        aria-label="When moves are shown"
+        className={SELECT}
+        value={block.demoAt ?? "block"}
+        onChange={(event) => set("demoAt", event.target.value)}
+      >
+        <option value="block">all before the block</option>
+        <option value="slot">each at its turn</option>
+      </select>
+      , and at the end of counted reps{" "}
+      <select
+        aria-label="At the end of counted reps"
+        className={SELECT}
+        value={block.atEnd ?? "run"}
+        onChange={(event) => set("atEnd", event.target.value)}
+      >
+        <option value="run">goes on by itself</option>
+        <option value="wait">waits for “next”</option>
+      </select>
+      .
+    </p>
+  );
+}

@@ -1,0 +1,157 @@
+"use client";
+import type { Slot, Way } from "@/core/class/document";
+import { parseSpan } from "@/core/class/span";
+import { bookWith, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { slotSides } from "@/core/score/expand";
+import { TextCell } from "./text-cell";
+import type { Desk } from "./use-desk";
+
+const SELECT = "appearance-none border-b-2 border-pine bg-transparent font-bold";
+const FIELD = "border-b-2 border-pine font-bold";
+
+/** The levels a move is linked to that way, then its swaps. */
+function linked(move: KnownMove, kind: "easier" | "harder", book: MoveBook): KnownMove[] {
+  const to = (wanted: string) =>
+    (move.links ?? []).filter((link) => link.kind === wanted).map((link) => book.get(link.to));
+  return [...to(kind), ...to("swap")].filter((entry): entry is KnownMove => entry !== undefined);
+}
+
+/** Whole seconds in a text, or null. */
+function seconds(text: string): number | null {
+  const span = parseSpan(text);
+  return typeof span === "number" && span <= 7200 ? span : null;
+}
+
+/** Round numbers as they are typed, `1, 3`; empty for all; null where it can't be read. */
+function roundsOf(text: string): readonly number[] | "all" | null {
+  if (/^\s*(all)?\s*$/i.test(text)) return "all";
+  const parts = text.split(/[\s,]+/).filter(Boolean);
+  return parts.every((part) => /^\d{1,3}$/.test(part)) ? parts.map(Number) : null;
+}
+
+/** What the line of a slot doesn't show: its sides in detail, its rounds, its levels, its words. */
+export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot: Slot }) {
+  const book = bookWith(LIBRARY_BOOK, desk.doc.moves);
+  const move = resolveMove(slot.move, book);
+  const sides = slotSides(slot, book);
+  const set = (key: keyof Slot, to: unknown) =>
+    desk.edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to });
+  const setWay = (mark: "flat" | "sharp", part: Partial<Way>) => {
+    const way = Object.fromEntries(
+      Object.entries({ ...slot.marks?.[mark], ...part }).filter(([, value]) => value),
+    );
+    const marks = { ...slot.marks, [mark]: Object.keys(way).length > 0 ? way : undefined };
+    const kept = Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined));
+    set("marks", Object.keys(kept).length > 0 ? kept : undefined);
+  };
+  return (
+    <section aria-label={`More of ${move.name}`} className="mt-2 space-y-1.5 border-t border-hairline pt-2">
+      <p>
+        <b>{move.name}</b>
+        {sides !== "both" && (
+          <>
+            {" "}
+            counted{" "}
+            <select
+              aria-label="How numbers are counted"
+              className={SELECT}
+              value={slot.count ?? "each"}
+              onChange={(event) => set("count", event.target.value)}
+            >
+              <option value="each">each side</option>
+              <option value="total">in total</option>
+            </select>
+            , beginning{" "}
+            <select
+              aria-label="First side"
+              className={SELECT}
+              value={slot.firstSide ?? "left"}
+              onChange={(event) => set("firstSide", event.target.value)}
+            >
+              <option value="left">left</option>
+              <option value="right">right</option>
+            </select>
+            {sides === "inTurn" && (
+              <>
+                , with{" "}
+                <TextCell
+                  label="Seconds to change sides"
+                  className={FIELD}
+                  value={String(slot.sideChange ?? 0)}
+                  fits={(text) => seconds(text) !== null}
+                  onTake={(text) => set("sideChange", seconds(text) ?? 0)}
+                />
+                s to change sides
+              </>
+            )}
+          </>
+        )}
+        ; in{" "}
+        <TextCell
+          label="Rounds in which it appears"
+          className={FIELD}
+          value={slot.rounds ? `${slot.rounds.join(", ")}` : "all"}
+          fits={(text) => roundsOf(text) !== null}
+          onTake={(text) => {
+            const rounds = roundsOf(text);
+            set("rounds", rounds === "all" || rounds === null ? undefined : rounds);
+          }}
+        />{" "}
+        rounds
+      </p>
+      {(["flat", "sharp"] as const).map((mark) => {
+        const way = slot.marks?.[mark];
+        const word = mark === "flat" ? "♭ easier" : "♯ harder";
+        const chosen = typeof way?.move === "string" ? way.move : "";
+        const offered = linked(move, mark === "flat" ? "easier" : "harder", book);
+        const others =
+          chosen && !offered.some((entry) => entry.id === chosen) ? [resolveMove(chosen, book)] : [];
+        return (
+          <p key={mark}>
+            {word}:{" "}
+            <select
+              aria-label={`${word}: move`}
+              className={SELECT}
+              value={chosen}
+              onChange={(event) => setWay(mark, { move: event.target.value || undefined })}
+            >
+              <option value="">the same move</option>
+              {[...offered, ...others].map((entry) => (
+                <option key={entry.id} value={entry.id ?? ""}>
+                  {entry.name}
+                </option>
+              ))}
+            </select>
+            ,{" "}
+            <TextCell
+              label={`${word}: what to do differently`}
+              className={FIELD}
+              placeholder="what to do differently"
+              value={way?.note ?? ""}
+              onTake={(note) => setWay(mark, { note })}
+            />
+          </p>
+        );
+      })}
+      <p>
+        Say before:{" "}
+        <TextCell
+          label="Said before it starts"
+          className={FIELD}
+          placeholder="kit, set-up, caution"
+          value={slot.call ?? ""}
+          onTake={(text) => set("call", text || undefined)}
+        />
+        ; while working:{" "}
+        <TextCell
+          label="Said while it is worked"
+          className={FIELD}
+          placeholder={move.cues?.[0] ?? "a cue"}
+          value={slot.cue ?? ""}
+          onTake={(text) => set("cue", text || undefined)}
+        />
+      </p>
+    </section>
+  );
+}
