@@ -37,6 +37,13 @@ const FILLS: Record<NeedRole, readonly KitType[]> = {
   "soft-surface": ["mat"],
   towel: ["towel"],
   stick: ["broomstick"],
+  kettlebell: ["kettlebell"],
+  bench: ["bench"],
+  barbell: ["barbell"],
+  filling: ["bottle", "tin", "jug", "plate", "books"],
+  // No home kit is a cable or a machine: ways of the gym that need one are sources only.
+  cable: [],
+  machine: [],
 };
 
 /** The kit types that can fill a role. */

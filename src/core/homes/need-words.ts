@@ -21,6 +21,12 @@ const ROLE_WORDS: Record<NeedRole, readonly [one: string, many: string]> = {
   "soft-surface": ["a mat or carpet", "mats"],
   towel: ["a towel", "towels"],
   stick: ["a broomstick", "broomsticks"],
+  kettlebell: ["a kettlebell", "kettlebells"],
+  bench: ["a bench", "benches"],
+  barbell: ["a barbell", "barbells"],
+  filling: ["something to fill it", "things to fill it"],
+  cable: ["a cable", "cables"],
+  machine: ["a machine", "machines"],
 };
 
 const COUNTS = ["no", "one", "two", "three", "four", "five", "six"];

@@ -1,17 +1,23 @@
 import { describe, expect, test } from "vitest";
 import { Faults, type Json } from "../class/check-values";
 import { parseTempo } from "../class/tempo";
-import { fillersOf } from "../homes/match";
+import type { Person } from "../homes/home";
+import type { KitItem } from "../homes/kit";
+import { excludes, LIMITS } from "../homes/limits";
+import { fillersOf, fillMove } from "../homes/match";
 import { nearestIds } from "./book";
 import { checkOwnMove } from "./check-move";
 import { LIBRARY, LIBRARY_BOOK } from "./library";
-import { PATTERNS, type Pattern } from "./move";
+import { type KitKind, NO_WAY_UNDER_LIMIT, NO_WAY_WITH_KIT, NO_WAY_WITH_NOTHING } from "./library/gaps";
+import { type Move, PATTERNS, type Pattern } from "./move";
 
 const byId = new Map(LIBRARY.map((move) => [move.id, move]));
+const ofPattern = (pattern: Pattern) => LIBRARY.filter((move) => move.pattern === pattern);
+const needsNothing = (move: Move) => move.needs.some((list) => list.length === 0);
 
 describe("the library", () => {
-  test("has at least 40 moves over all patterns, with unique ids and names", () => {
-    expect(LIBRARY.length).toBeGreaterThanOrEqual(40);
+  test("has at least 160 moves over all patterns, with unique ids and names", () => {
+    expect(LIBRARY.length).toBeGreaterThanOrEqual(160);
     expect(new Set(LIBRARY.map((move) => move.id)).size).toBe(LIBRARY.length);
     expect(new Set(LIBRARY.map((move) => move.name.toLowerCase())).size).toBe(LIBRARY.length);
     expect(new Set(LIBRARY.map((move) => move.pattern))).toEqual(new Set(PATTERNS));
@@ -26,8 +32,37 @@ describe("the library", () => {
     expect(move.cues.length).toBeLessThanOrEqual(4);
     expect(move.faults).toHaveLength(2);
     expect(move.cautions.length).toBeGreaterThanOrEqual(1);
-    for (const need of move.needs.flat()) expect(fillersOf(need.as).length).toBeGreaterThan(0);
-    for (const link of move.links) expect(byId.has(link.to)).toBe(true);
+    expect(move.muscles.primary.length + move.muscles.secondary.length).toBeGreaterThan(0);
+    for (const text of [...move.cues, ...move.faults, ...move.cautions])
+      expect(text).toMatch(/^[A-Z].+[.?]$/);
+    for (const link of move.links) expect(byId.has(link.to), link.to).toBe(true);
+    expect(move.links.length, "is linked to something").toBeGreaterThan(
+      move.id === "slow-breathing" ? -1 : 0,
+    );
+  });
+
+  test("every need is one that some kit can meet, but a gym's cables and machines", () => {
+    for (const move of LIBRARY) {
+      const open = move.needs.some((list) => list.every((need) => fillersOf(need.as).length > 0));
+      const gymOnly = move.needs.every((list) => list.some((n) => n.as === "cable" || n.as === "machine"));
+      expect(open || (move.gym === true && gymOnly), move.id).toBe(true);
+    }
+  });
+
+  test("every way of the gym leads home: a swap with the same pattern and a shared muscle", () => {
+    for (const move of LIBRARY.filter((entry) => entry.gym)) {
+      const home = move.links
+        .filter((link) => link.kind === "swap")
+        .map((link) => byId.get(link.to) as Move)
+        .filter((to) => !to.gym && to.pattern === move.pattern)
+        .filter((to) => to.muscles.primary.some((muscle) => move.muscles.primary.includes(muscle)));
+      expect(home.length, move.id).toBeGreaterThanOrEqual(2);
+    }
+    for (const word of ["barbell", "cable", "machine", "bench"]) {
+      expect(LIBRARY.some((move) => move.gym && move.needs.flat().some((need) => need.as === word))).toBe(
+        true,
+      );
+    }
   });
 
   test("easier and harder are each other's inverse, swaps go both ways, no move links to itself", () => {
@@ -40,7 +75,11 @@ describe("the library", () => {
           ?.links.find((other) => other.to === move.id && other.kind === inverse[link.kind]);
         expect(back, `${move.id} → ${link.to}`).toBeDefined();
       }
-      expect(new Set(move.links.map((link) => link.to)).size).toBe(move.links.length);
+      const to = move.links.map((link) => link.to);
+      expect(
+        to.filter((id, i) => to.indexOf(id) !== i),
+        move.id,
+      ).toEqual([]);
     }
   });
 
@@ -56,23 +95,116 @@ describe("the library", () => {
     for (const move of LIBRARY) visit(move.id);
   });
 
-  test("every pattern has a way with nothing, or is one of those that say there is none", () => {
-    // An arm is loaded by a thing or not at all; these begin with a towel or a wall.
-    const none: Pattern[] = ["arm-flexion", "arm-extension", "push-vertical"];
-    for (const pattern of PATTERNS) {
-      const free = LIBRARY.some(
-        (move) => move.pattern === pattern && move.needs.some((list) => list.length === 0),
+  test.each(PATTERNS)("%s has at least three levels, one above the other", (pattern) => {
+    const depth = (move: Move): number =>
+      1 +
+      Math.max(
+        0,
+        ...move.links
+          .filter((link) => link.kind === "harder")
+          .map((link) => byId.get(link.to) as Move)
+          .filter((to) => to.pattern === pattern)
+          .map(depth),
       );
-      expect(free || none.includes(pattern), pattern).toBe(true);
+    expect(Math.max(...ofPattern(pattern).map(depth))).toBeGreaterThanOrEqual(3);
+  });
+
+  test.each(PATTERNS)("%s has a way with nothing, or says that there is none", (pattern) => {
+    expect(ofPattern(pattern).some(needsNothing)).toBe(NO_WAY_WITH_NOTHING[pattern] === undefined);
+  });
+
+  test("every limit leaves a way in every pattern, or says that there is none", () => {
+    for (const pattern of PATTERNS) {
+      for (const limit of LIMITS) {
+        const left = ofPattern(pattern).some((move) => !move.gym && !excludes(limit, move));
+        const stated = NO_WAY_UNDER_LIMIT.some((gap) => gap.limit === limit && gap.pattern === pattern);
+        expect(left, `${limit} in ${pattern}`).toBe(!stated);
+      }
+    }
+  });
+
+  const KITS: Record<KitKind, readonly Omit<KitItem, "id">[]> = {
+    household: [
+      { type: "chair", sturdy: true },
+      { type: "sofa", sturdy: true },
+      { type: "counter", sturdy: true },
+      { type: "table", sturdy: true },
+      { type: "wall" },
+      { type: "door", latches: true, opens: "away" },
+      { type: "towel", count: 2 },
+      { type: "backpack", maxKg: 15 },
+      { type: "bottle", count: 4, litres: 1.5 },
+      { type: "books" },
+      { type: "broomstick" },
+    ],
+    band: [
+      { type: "tube-band", tension: "medium" },
+      { type: "loop-band", tension: "heavy" },
+      { type: "mini-band", tension: "medium" },
+      { type: "door-anchor" },
+      { type: "door", latches: true, opens: "away" },
+    ],
+    dumbbell: [{ type: "dumbbell", count: 2, kg: 6 }],
+    kettlebell: [{ type: "kettlebell", kg: 8 }],
+    straps: [
+      { type: "strap-trainer" },
+      { type: "door-anchor" },
+      { type: "door", latches: true, opens: "away" },
+    ],
+  };
+  test.each(Object.entries(KITS))("every pattern has a way that uses %s, or says why not", (kind, items) => {
+    const home: Person = {
+      id: "p",
+      name: "P",
+      space: { floor: "smooth" },
+      kit: items.map((item, i) => ({ ...item, id: `k${i}` })),
+    };
+    for (const pattern of PATTERNS) {
+      const found = ofPattern(pattern).some(
+        (move) =>
+          !move.gym &&
+          move.needs.some((list) => list.length > 0 && (fillMove([list], home)?.length ?? 0) > 0),
+      );
+      const stated = NO_WAY_WITH_KIT[pattern]?.[kind as KitKind];
+      expect(found, `${pattern} with ${kind}`).toBe(stated === undefined);
+    }
+  });
+
+  test("there are seated and low-impact ways in the patterns that carry a class", () => {
+    const carrying: Pattern[] = PATTERNS.filter((pattern) => pattern !== "stretch");
+    for (const pattern of carrying) {
+      expect(
+        ofPattern(pattern).some((move) => move.position === "seated"),
+        `seated ${pattern}`,
+      ).toBe(true);
+      expect(
+        ofPattern(pattern).some((move) => move.impact === "none"),
+        `quiet ${pattern}`,
+      ).toBe(true);
     }
   });
 
   test("what is done on the floor says so, and what jumps lands", () => {
     for (const move of LIBRARY) {
       const low = !["standing", "seated"].includes(move.position);
-      expect(move.loads.includes("floor"), move.id).toBe(low);
+      if (low) expect(move.loads.includes("floor"), move.id).toBe(true);
+      if (move.position === "standing") expect(move.loads.includes("floor"), move.id).toBe(false);
       expect(move.landings.perRep > 0, move.id).toBe(move.loads.includes("jump"));
+      if (move.position === "kneeling" || move.position === "half-kneeling") {
+        expect(move.loads.includes("kneeling"), move.id).toBe(true);
+      }
+      const always = (role: string) => move.needs.every((list) => list.some((need) => need.as === role));
+      const cautions = move.cautions.join(" ");
+      if (always("anchor") || always("door")) expect(cautions, move.id).toMatch(/door/i);
+      if (always("long-band") && !always("anchor")) expect(cautions, move.id).toMatch(/band|anchor/i);
     }
+  });
+
+  test("no brand, and no claim to slim a place", () => {
+    const words = LIBRARY.flatMap((move) => [move.name, ...move.cues, ...move.faults, ...move.cautions]).join(
+      " ",
+    );
+    expect(words).not.toMatch(/[®™]|slim|fat|burn|tone up|melt|detox|calorie/i);
   });
 
   test("a misspelt id finds its neighbours, a strange one nothing far-fetched", () => {

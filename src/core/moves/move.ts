@@ -102,6 +102,12 @@ export const NEED_ROLES = [
   "soft-surface",
   "towel",
   "stick",
+  "kettlebell",
+  "bench",
+  "barbell",
+  "filling",
+  "cable",
+  "machine",
 ] as const;
 export type NeedRole = (typeof NEED_ROLES)[number];
 
@@ -181,6 +187,13 @@ export interface MoveFacts {
   readonly faults: readonly string[];
   readonly cautions: readonly string[];
   readonly links: readonly Link[];
+  /**
+   * Share of the body's mass that the move lifts, 0–1, where the body is most of the load; left out
+   * where the thing held is. Sources stand beside `BODY_SHARE` in the library.
+   */
+  readonly bodyShare?: number;
+  /** A way of the gym: in the library so that a gym plan can be put in and brought home. */
+  readonly gym?: boolean;
 }
 
 /** A move of the library, or an instructor's own. Ids are kebab-case and never change once shipped. */

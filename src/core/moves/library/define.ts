@@ -1,5 +1,5 @@
 /** How the library's files write a move: what differs is given, what is usual for all is filled in here. */
-import type { Energy, LinkHow, Move, Need } from "../move";
+import type { Energy, LinkHow, LinkKind, Move, Need } from "../move";
 
 /**
  * Energy costs: category headings and values of the 2011 Compendium of Physical Activities
@@ -21,7 +21,7 @@ export function estimate(met: number): Energy {
 }
 
 /** A link as the files write it; the other direction is added by the library. */
-export type WrittenLink = readonly [kind: "harder" | "swap", to: string, how: LinkHow];
+export type WrittenLink = readonly [kind: LinkKind, to: string, how: LinkHow];
 
 type Usual = Pick<
   Move,

@@ -1,23 +1,57 @@
 /** The library that ships with Brontle: all moves, with their links in both directions. */
 import { type MoveBook, makeBook } from "../book";
 import type { Link, Move } from "../move";
+import { MORE_CURLS, MORE_EXTENSIONS, MORE_RAISES } from "./arms";
 import type { LibraryMove, WrittenLink } from "./define";
 import { EASE } from "./ease";
+import { GYM } from "./gym";
+import { MORE_ABDUCTIONS, MORE_CALVES, MORE_HINGES } from "./hips";
+import { MORE_LUNGES, MORE_SQUATS } from "./knees";
 import { HINGES, LUNGES, SQUATS } from "./legs";
+import { MORE_MOBILITY, MORE_STRETCHES } from "./loosen";
+import { LOW_PULLS, MORE_PULL_DOWNS, MORE_ROWS } from "./pulls";
 import { ARMS, PULLS, PUSHES } from "./push-pull";
+import { MORE_FLAT_PUSHES, MORE_HIGH_PUSHES } from "./pushes";
+import { MORE_JUMPS, MORE_RUNS } from "./travel";
+import { MORE_BRACES, MORE_CARRIES, MORE_FLEXES, MORE_TURNS, WALL_TRUNK } from "./trunk";
 import { ENGINE, TRUNK } from "./trunk-engine";
 
 const WRITTEN: readonly LibraryMove[] = [
   ...SQUATS,
+  ...MORE_SQUATS,
   ...LUNGES,
+  ...MORE_LUNGES,
   ...HINGES,
+  ...MORE_HINGES,
+  ...MORE_CALVES,
+  ...MORE_ABDUCTIONS,
   ...PUSHES,
+  ...MORE_FLAT_PUSHES,
+  ...MORE_HIGH_PUSHES,
   ...PULLS,
+  ...MORE_ROWS,
+  ...LOW_PULLS,
+  ...MORE_PULL_DOWNS,
   ...ARMS,
+  ...MORE_CURLS,
+  ...MORE_EXTENSIONS,
+  ...MORE_RAISES,
   ...TRUNK,
+  ...MORE_BRACES,
+  ...WALL_TRUNK,
+  ...MORE_FLEXES,
+  ...MORE_TURNS,
+  ...MORE_CARRIES,
   ...ENGINE,
+  ...MORE_JUMPS,
+  ...MORE_RUNS,
   ...EASE,
+  ...MORE_MOBILITY,
+  ...MORE_STRETCHES,
+  ...GYM,
 ];
+
+const INVERSE = { easier: "harder", harder: "easier", swap: "swap" } as const;
 
 /** What is written as harder one way is easier the other way; a swap is a swap both ways. */
 function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
@@ -25,7 +59,7 @@ function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
   for (const move of moves) {
     for (const [kind, to, how] of move.links as readonly WrittenLink[]) {
       links.get(move.id)?.push({ to, kind, how });
-      links.get(to)?.push({ to: move.id, kind: kind === "harder" ? "easier" : "swap", how });
+      links.get(to)?.push({ to: move.id, kind: INVERSE[kind], how });
     }
   }
   return moves.map((move) => ({ ...move, links: links.get(move.id) ?? [] }));

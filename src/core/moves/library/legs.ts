@@ -1,4 +1,5 @@
 import { CAUTION, define, ENERGY, handWeights, heldWeight, sturdy, WALL } from "./define";
+import { BODY_SHARE } from "./sheet";
 
 const knees = { primary: ["quads", "glutes"], secondary: ["adductors", "lower-back"] } as const;
 const hips = { primary: ["hamstrings", "glutes"], secondary: ["lower-back"] } as const;
@@ -7,6 +8,7 @@ const hips = { primary: ["hamstrings", "glutes"], secondary: ["lower-back"] } as
 export const SQUATS = [
   define({
     id: "sit-to-stand",
+    bodyShare: BODY_SHARE.squat,
     name: "Sit to stand",
     pattern: "squat",
     muscles: knees,
@@ -23,6 +25,7 @@ export const SQUATS = [
   }),
   define({
     id: "shallow-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Shallow squat",
     pattern: "squat",
     muscles: knees,
@@ -37,6 +40,7 @@ export const SQUATS = [
   }),
   define({
     id: "bodyweight-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Squat",
     pattern: "squat",
     muscles: knees,
@@ -55,6 +59,7 @@ export const SQUATS = [
   }),
   define({
     id: "pause-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Pause squat",
     pattern: "squat",
     muscles: knees,
@@ -71,6 +76,7 @@ export const SQUATS = [
   }),
   define({
     id: "goblet-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Goblet squat",
     pattern: "squat",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "upper-back", "abs"] },
@@ -89,6 +95,7 @@ export const SQUATS = [
   }),
   define({
     id: "backpack-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Backpack squat",
     pattern: "squat",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "lower-back", "abs"] },
@@ -128,6 +135,7 @@ export const SQUATS = [
 export const LUNGES = [
   define({
     id: "held-split-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Split squat with a hand on support",
     pattern: "lunge",
     muscles: knees,
@@ -144,6 +152,7 @@ export const LUNGES = [
   }),
   define({
     id: "split-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Split squat",
     pattern: "lunge",
     muscles: knees,
@@ -163,6 +172,7 @@ export const LUNGES = [
   }),
   define({
     id: "weighted-split-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Split squat with weights",
     pattern: "lunge",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "forearms"] },
@@ -181,6 +191,7 @@ export const LUNGES = [
   }),
   define({
     id: "reverse-lunge",
+    bodyShare: BODY_SHARE.squat,
     name: "Reverse lunge",
     pattern: "lunge",
     muscles: knees,
@@ -196,6 +207,7 @@ export const LUNGES = [
   }),
   define({
     id: "rear-foot-up-split-squat",
+    bodyShare: BODY_SHARE.squat,
     name: "Rear-foot-up split squat",
     pattern: "lunge",
     muscles: knees,
@@ -309,6 +321,7 @@ export const HINGES = [
   }),
   define({
     id: "bridge",
+    bodyShare: BODY_SHARE.bridge,
     name: "Bridge",
     pattern: "hinge",
     muscles: { primary: ["glutes"], secondary: ["hamstrings"] },
@@ -327,6 +340,7 @@ export const HINGES = [
   }),
   define({
     id: "single-leg-bridge",
+    bodyShare: BODY_SHARE.bridge,
     name: "Single-leg bridge",
     pattern: "hinge",
     muscles: { primary: ["glutes", "hamstrings"], secondary: ["abs"] },

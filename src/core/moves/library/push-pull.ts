@@ -1,4 +1,5 @@
 import { CAUTION, define, ENERGY, handWeights, LONG_BAND, sturdy, WALL } from "./define";
+import { BODY_SHARE } from "./sheet";
 
 const press = { primary: ["chest", "triceps"], secondary: ["front-shoulders", "abs"] } as const;
 const row = { primary: ["upper-back", "lats"], secondary: ["biceps", "rear-shoulders"] } as const;
@@ -41,6 +42,7 @@ export const PUSHES = [
   }),
   define({
     id: "counter-press-up",
+    bodyShare: BODY_SHARE.handsUpPressUp,
     name: "Counter press-up",
     pattern: "push-horizontal",
     muscles: press,
@@ -58,6 +60,7 @@ export const PUSHES = [
   }),
   define({
     id: "knee-press-up",
+    bodyShare: BODY_SHARE.kneePressUp,
     name: "Kneeling press-up",
     pattern: "push-horizontal",
     muscles: press,
@@ -73,6 +76,7 @@ export const PUSHES = [
   }),
   define({
     id: "press-up",
+    bodyShare: BODY_SHARE.pressUp,
     name: "Press-up",
     pattern: "push-horizontal",
     muscles: press,
@@ -95,6 +99,7 @@ export const PUSHES = [
   }),
   define({
     id: "feet-up-press-up",
+    bodyShare: BODY_SHARE.feetUpPressUp,
     name: "Feet-up press-up",
     pattern: "push-horizontal",
     muscles: press,
