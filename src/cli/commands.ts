@@ -1,7 +1,9 @@
 /** The commands over the core. Each gives an exit code and writes through the doors it is handed. */
 import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import { MUSCLES, NEED_ROLES, PATTERNS, POSITIONS } from "../core/moves/move";
-import { COST_TABLE, partFor, partJson } from "../core/parts/parts";
+import { CHANGE_OVER } from "../core/parts/change-over";
+import { COSTS } from "../core/parts/costs";
+import { partFor, partJson } from "../core/parts/parts";
 import { scoreJson, scoreOf } from "../core/score/score";
 import { readClass, readRoster } from "./files";
 
@@ -36,7 +38,7 @@ export function movesCommand(args: readonly string[], doors: Doors): number {
     doors.err(`brontle moves: doesn't know ${unknown}; it takes --costs or nothing.`);
     return 1;
   }
-  if (args.length > 0) doors.out(JSON.stringify(COST_TABLE, null, 2));
+  if (args.length > 0) doors.out(JSON.stringify({ ...COSTS, changeOverSeconds: CHANGE_OVER }, null, 2));
   else {
     const lists = { patterns: PATTERNS, muscles: MUSCLES, positions: POSITIONS, roles: NEED_ROLES };
     doors.out(JSON.stringify({ ...lists, moves: LIBRARY }, null, 2));
@@ -59,7 +61,7 @@ export function partsCommand(args: readonly string[], doors: Doors): number {
   for (const result of [doc, roster]) if (!result.ok) result.error.forEach(doors.err);
   if (!doc.ok || !roster.ok) return 1;
   for (const person of roster.value.people) {
-    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK))));
+    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK, { instead: true }))));
   }
   return 0;
 }

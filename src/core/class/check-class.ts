@@ -48,6 +48,7 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
   key("stance", (p, v) => checkOneOf(faults, p, v, STANCES), true);
   key("promise", (p, v) => checkPromise(faults, p, v));
   key("acknowledged", (p, v) => checkList(faults, p, v, (q, w) => checkAcknowledged(faults, q, w)));
+  key("overruled", (p, v) => checkList(faults, p, v, (q, w) => checkOverruled(faults, q, w)));
   key("moves", (p, v) => checkOwnMoves(faults, p, v));
   const book = bookWith(library, soundMoves(input.moves));
   const seen: Seen = { blocks: new Map(), slots: new Map() };
@@ -95,6 +96,13 @@ function checkPromise(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "kit", (p, v) =>
     checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, KIT_TYPES)),
   );
+}
+
+function checkOverruled(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const name of ["slot", "person", "move"]) {
+    checkKey(faults, path, value, name, (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
+  }
 }
 
 function checkAcknowledged(faults: Faults, path: string, value: unknown): void {

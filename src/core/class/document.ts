@@ -131,6 +131,14 @@ export interface Acknowledged {
   readonly of: string;
 }
 
+/** The instructor's choice of a move for one person in one slot of this class. */
+export interface Overruled {
+  readonly slot: string;
+  /** Id of the person in the roster. */
+  readonly person: string;
+  readonly move: string;
+}
+
 export interface ClassDoc {
   readonly format: "brontle.class";
   readonly version: 1;
@@ -139,6 +147,7 @@ export interface ClassDoc {
   readonly promise?: Promised;
   readonly moves?: readonly Move[];
   readonly acknowledged?: readonly Acknowledged[];
+  readonly overruled?: readonly Overruled[];
   readonly blocks: readonly Block[];
 }
 

@@ -44,6 +44,10 @@ export interface Person {
   /** Left out: not said yet. Empty: nothing. */
   readonly kit?: readonly KitItem[];
   readonly workingSets?: readonly WorkingSet[];
+  /** Body mass, only where the person chose to give it: loads of squats and press-ups then count it. */
+  readonly bodyKg?: number;
+  /** The instructor's standing choices: instead of the first move they always do the second. */
+  readonly always?: Readonly<Record<string, string>>;
 }
 
 export interface Roster {

@@ -1,5 +1,6 @@
 /** What people have at home: types, measures, and what each thing can do for a move. */
 import type { Tension } from "../moves/move";
+import { type MassUnits, massText } from "../units";
 
 export const KIT_TYPES = [
   "dumbbell",
@@ -107,18 +108,20 @@ export function kitName(type: KitType, count = 1): string {
 }
 
 /** A kit line in words: `2 dumbbells 6 kg`, `tube band, medium`, `4 bottles 1.5 l`. */
-export function kitText(item: KitItem, count = kitCount(item)): string {
+export function kitText(item: KitItem, count = kitCount(item), units: MassUnits = "kg"): string {
   const name = count === 1 ? kitName(item.type) : `${count} ${kitName(item.type, count)}`;
-  const measure = measureText(item);
+  const measure = measureText(item, units);
   return measure === null ? name : `${name} ${measure}`;
 }
 
-function measureText(item: KitItem): string | null {
+function measureText(item: KitItem, units: MassUnits): string | null {
   if (item.litres !== undefined) return `${item.litres} l`;
   if (item.grams !== undefined) return `${item.grams} g`;
-  if (item.kg !== undefined) return `${item.kg} kg`;
-  if (item.minKg !== undefined && item.maxKg !== undefined) return `${item.minKg}–${item.maxKg} kg`;
-  if (item.type === "backpack" && item.maxKg !== undefined) return `up to ${item.maxKg} kg`;
+  if (item.kg !== undefined) return massText(item.kg, units);
+  if (item.minKg !== undefined && item.maxKg !== undefined) {
+    return `${massText(item.minKg, units)}–${massText(item.maxKg, units)}`;
+  }
+  if (item.type === "backpack" && item.maxKg !== undefined) return `up to ${massText(item.maxKg, units)}`;
   if (item.tension !== undefined) return `(${item.tension})`;
   if (item.heightCm !== undefined) return `${item.heightCm} cm`;
   return null;

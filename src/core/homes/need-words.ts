@@ -1,5 +1,6 @@
 /** Needs and uses in words. */
 import type { Need, NeedRole } from "../moves/move";
+import type { MassUnits } from "../units";
 import type { KitItem } from "./kit";
 import { kitText } from "./kit";
 import { needCount, type Use } from "./match";
@@ -56,16 +57,32 @@ export function needsText(needs: readonly (readonly Need[])[] | undefined): stri
 }
 
 /** The things in use, in words: `two dumbbells 6 kg`, `a towel and a door`. Empty where nothing is used. */
-export function usesText(uses: readonly Use[], kit: readonly KitItem[]): string {
+export function usesText(uses: readonly Use[], kit: readonly KitItem[], units: MassUnits = "kg"): string {
+  const packed = uses.filter((use) => use.as === "filling");
   const words = uses.flatMap((use) => {
     const item = kit.find((entry) => entry.id === use.kit);
-    if (!item) return [];
-    return [kitText(use.kg !== undefined ? { ...item, ...shownKg(item, use.kg) } : item, use.count)];
+    if (!item || use.as === "filling") return [];
+    const shown = kitText(
+      use.kg !== undefined ? { ...item, ...shownKg(item, use.kg) } : item,
+      use.count,
+      units,
+    );
+    const holds = item.type === "backpack" || item.type === "barbell";
+    const inside = holds
+      ? usesText(
+          packed.map((part) => ({ ...part, as: "support" })),
+          kit,
+          units,
+        )
+      : "";
+    return [inside === "" ? shown : `${shown} (${inside})`];
   });
   return words.length <= 1 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
 }
 
 /** A thing whose weight is chosen shows the chosen weight; one with a fixed measure keeps it. */
 function shownKg(item: KitItem, kg: number): Partial<KitItem> {
-  return item.type === "adjustable-dumbbell" || item.type === "backpack" ? { kg } : {};
+  return item.type === "adjustable-dumbbell" || item.type === "backpack" || item.type === "barbell"
+    ? { kg }
+    : {};
 }

@@ -100,6 +100,11 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   key("kit", (p, v) => {
     if (checkList(faults, p, v, (q, w) => checkKitItem(faults, q, w))) checkUniqueIds(faults, p, v, "kit");
   });
+  key("bodyKg", (p, v) => checkNumber(faults, p, v, { least: 20, most: 400 }));
+  key("always", (p, v) => {
+    if (!checkObject(faults, p, v)) return;
+    for (const [from, to] of Object.entries(v)) checkText(faults, at(p, from), to, { least: 1, most: 100 });
+  });
   key("workingSets", (p, v) => checkList(faults, p, v, (q, w) => checkWorkingSet(faults, q, w)));
 }
 

@@ -1,10 +1,11 @@
 import { describe, expect, test } from "vitest";
 import { Faults, type Json } from "../class/check-values";
 import { parseTempo } from "../class/tempo";
+import { fillMove } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import type { KitItem } from "../homes/kit";
 import { excludes, LIMITS } from "../homes/limits";
-import { fillersOf, fillMove } from "../homes/match";
+import { fillersOf } from "../homes/match";
 import { nearestIds } from "./book";
 import { checkOwnMove } from "./check-move";
 import { LIBRARY, LIBRARY_BOOK } from "./library";

@@ -1,8 +1,8 @@
 /** A part: what one person does in every slot of a class, with what they have at home. */
 import type { Mark } from "../homes/home";
 import type { Use } from "../homes/match";
-import type { Tension } from "../moves/move";
-import type { Triple } from "../units";
+import type { Position, Tension } from "../moves/move";
+import type { Seconds, Triple } from "../units";
 import type { CostSheet } from "./costs";
 
 export const STATUSES = ["as-set", "eased", "raised", "swapped", "unmet"] as const;
@@ -19,6 +19,23 @@ export const STATUS_WORDS: Record<Status, string> = {
 
 export type PartLoad = { readonly kg: number; readonly items: number } | { readonly tension: Tension } | null;
 
+/** Reps that are predicted at the load there is, with the reserve that is meant. */
+export interface Predicted {
+  readonly reps: number;
+  readonly rir: number;
+  /** Past 10 reps a prediction is rough. */
+  readonly rough: boolean;
+}
+
+/** Another way that was open, and why it wasn't taken. */
+export interface Instead {
+  readonly move: string;
+  readonly name: string;
+  /** Cost of the whole part with this way here. */
+  readonly cost: number;
+  readonly whyNot: string;
+}
+
 export interface PartSlot {
   readonly slot: string;
   readonly status: Status;
@@ -26,15 +43,35 @@ export interface PartSlot {
   /** Move id, or null where the move is known by name only or nothing can be done. */
   readonly move: string | null;
   readonly name: string;
+  readonly position: Position | null;
   readonly uses: readonly Use[];
   readonly load: PartLoad;
   /** Stops early after so many seconds, where the level says so. */
-  readonly seconds: number | null;
+  readonly seconds: Seconds | null;
+  /** A one-sided way in a two-sided timed slot: the slot's seconds shared between the sides. */
+  readonly shares: readonly [first: Seconds, second: Seconds] | null;
   readonly reps: Triple | null;
+  readonly predicted: Predicted | null;
+  /** What to do about a load that is too light or too heavy, best first. */
+  readonly adjust: readonly string[];
   /** What to do differently, from the slot's own level mark; null where nothing was noted. */
   readonly note: string | null;
+  /** Chosen by the instructor. */
+  readonly overruled: boolean;
   readonly why: string;
   readonly cost: CostSheet;
+  readonly instead: readonly Instead[];
+}
+
+/** What a person needs between two slots, or between the sides of one, against the gap they have. */
+export interface ChangeOver {
+  readonly from: string;
+  readonly to: string;
+  readonly times: number;
+  readonly needs: Seconds;
+  /** The shortest gap that the score gives. */
+  readonly gap: Seconds;
+  readonly short: Seconds;
 }
 
 export interface Part {
@@ -43,7 +80,10 @@ export interface Part {
   /** False where the person has not said what they have. */
   readonly homeKnown: boolean;
   readonly cost: number;
+  /** False where the class was too tangled to prove the least cost. */
+  readonly exact: boolean;
   readonly slots: readonly PartSlot[];
   /** What to bring, in order of first use. */
   readonly bring: readonly { readonly kit: string; readonly count: number }[];
+  readonly changeovers: readonly ChangeOver[];
 }

@@ -1,100 +1,105 @@
-/** Working out parts: for each person and slot the nearest way, and a sentence that says why. */
-
+/** Working out parts: for each person the best ways of the whole class at once. */
 import { type ClassDoc, doseAt, type Slot, slotsOf } from "../class/document";
 import { spanTriple } from "../class/span";
 import type { Mark, Person } from "../homes/home";
-import type { Use } from "../homes/match";
-import { bookWith, type MoveBook } from "../moves/book";
-import type { Triple } from "../units";
-import { type Candidate, candidatesFor, type Wanted, wantedFor } from "./candidates";
-import { COSTS, type CostSheet, costSum } from "./costs";
-import { unmetReason, whyText } from "./explain";
-import type { Part, PartLoad, PartSlot, Status } from "./part";
-
-const NOTHING: CostSheet = { mark: 0, link: 0, pattern: 0, muscles: 0, position: 0, impact: 0, sidedness: 0 };
-/** What a slot that can't be done adds to a part's cost: more than any way can. */
-const UNMET_COST = 1000;
+import type { MoveBook } from "../moves/book";
+import { slotSides } from "../score/expand";
+import type { Seconds } from "../units";
+import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
+import { chooseBest } from "./choose";
+import { NO_COST } from "./costs";
+import { adjustments, insteadOf, overruledTrouble, unmetReason, whyText } from "./explain";
+import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
+import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
+import { bookFor, type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
+import { isTimed, type OpenWay, type Wanted } from "./ways";
 
 function markOf(level: number): Mark {
   return level < 0 ? "flat" : level > 0 ? "sharp" : "natural";
 }
 
-function statusOf(candidate: Candidate, wanted: Wanted): Status {
-  if (candidate.move === wanted.target) return "as-set";
-  if (candidate.swapped || candidate.level === wanted.targetLevel) return "swapped";
-  return candidate.level < wanted.targetLevel ? "eased" : "raised";
+function statusOf(way: OpenWay, wanted: Wanted): Status {
+  if (way.isTarget) return "as-set";
+  if (way.swapped || way.level === wanted.targetLevel) return "swapped";
+  return way.level < wanted.targetLevel ? "eased" : "raised";
 }
 
-function loadOf(uses: readonly Use[], person: Person): PartLoad {
-  const held = uses.filter((use) => use.kg !== undefined);
-  const [first] = held;
-  if (first?.kg !== undefined) return { kg: first.kg, items: held.reduce((sum, use) => sum + use.count, 0) };
-  const band = uses.find((use) => use.as === "long-band" || use.as === "mini-band");
-  const tension = band && person.kit?.find((item) => item.id === band.kit)?.tension;
-  return tension ? { tension } : null;
+function loadOf(way: OpenWay): PartLoad {
+  if (way.kg !== null) {
+    const { filling } = way;
+    return { kg: filling.doubled ? way.kg / filling.items : way.kg, items: filling.items };
+  }
+  return way.filling.tension ? { tension: way.filling.tension } : null;
 }
 
-function repsOf(slot: Slot, wanted: Wanted): Triple | null {
-  const span = wanted.way?.reps ?? doseAt(slot, 0).reps;
-  return span === undefined ? null : spanTriple(span);
+function predictedOf(way: OpenWay): Predicted | null {
+  const { goal, kg } = way;
+  if (goal.kind !== "predicted" || kg === null) return null;
+  const reps = repsAtLoad(goal.maximum, kg + goal.bodyKg, goal.rir);
+  return reps === null || reps > MOST_REPS ? null : { reps, rir: goal.rir, rough: reps > ROUGH_REPS };
 }
 
-/**
- * What was worked out before for the same book, slot and person. Documents, people and books are
- * never changed in place, so an edit of one slot leaves all the others' parts as they are.
- */
-const known = new WeakMap<MoveBook, WeakMap<Slot, WeakMap<Person, PartSlot>>>();
-
-function getOrMake<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
-  const there = map.get(key);
-  if (there !== undefined) return there;
-  const made = make();
-  map.set(key, made);
-  return made;
+function sharesOf(slot: Slot, way: OpenWay, book: MoveBook): PartSlot["shares"] {
+  const sides = slotSides(slot, book);
+  if (way.isTarget || way.move.sides !== "inTurn" || sides === "inTurn" || sides === "swap") return null;
+  if (!isTimed(slot)) return null;
+  const dose = doseAt(slot, 0);
+  const { plan } = spanTriple(dose.seconds ?? dose.hold);
+  return [Math.ceil(plan / 2), Math.floor(plan / 2)];
 }
 
-/** One person's part in one slot; equal objects in give the same object out. */
-export function partSlotFor(slot: Slot, person: Person, book: MoveBook): PartSlot {
-  const slots = getOrMake(known, book, () => new WeakMap<Slot, WeakMap<Person, PartSlot>>());
-  const people = getOrMake(slots, slot, () => new WeakMap<Person, PartSlot>());
-  return getOrMake(people, person, () => workOut(slot, person, book));
-}
-
-function workOut(slot: Slot, person: Person, book: MoveBook): PartSlot {
-  const wanted = wantedFor(slot, person, book);
-  const [best] = candidatesFor(slot, person, wanted, book);
-  const reps = repsOf(slot, wanted);
+function slotPart(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
+  const { slot, wanted } = cell;
+  const own = way?.isTarget ? wanted.way : null;
+  const reps = own?.reps ?? doseAt(slot, 0).reps;
   const common = {
     slot: slot.id,
-    seconds: wanted.way?.seconds ?? null,
-    reps,
-    note: wanted.way?.note ?? null,
+    reps: reps === undefined ? null : spanTriple(reps),
+    overruled: cell.overruled !== null,
+    instead: [],
   };
-  if (!best) {
+  if (!way) {
+    const why =
+      cell.overruled === null
+        ? unmetReason(wanted, problem.person, book)
+        : overruledTrouble(cell.overruled, problem.person, book);
     return {
       ...common,
       status: "unmet",
       mark: wanted.mark,
       move: null,
       name: wanted.base.name,
+      position: null,
       uses: [],
       load: null,
-      why: unmetReason(wanted, person, book),
-      cost: NOTHING,
+      seconds: null,
+      shares: null,
+      predicted: null,
+      adjust: [],
+      note: null,
+      why,
+      cost: NO_COST,
     };
   }
-  const status = statusOf(best, wanted);
+  const status = statusOf(way, wanted);
+  const predicted = predictedOf(way);
+  const adjust = adjustments(way, slot, predicted, problem.person, book);
   return {
     ...common,
     status,
-    mark: status === "as-set" ? markOf(wanted.targetLevel) : markOf(best.level),
-    move: best.move.id,
-    name: best.move.name,
-    uses: best.uses,
-    load: loadOf(best.uses, person),
-    note: status === "as-set" ? common.note : null,
-    why: whyText(best, wanted, status, person),
-    cost: best.cost,
+    mark: status === "as-set" ? markOf(wanted.targetLevel) : markOf(way.level),
+    move: way.move.id,
+    name: way.move.name,
+    position: way.move.position ?? null,
+    uses: way.uses,
+    load: loadOf(way),
+    seconds: own?.seconds ?? null,
+    shares: sharesOf(slot, way, book),
+    predicted,
+    adjust,
+    note: own?.note ?? null,
+    why: whyText(way, wanted, status, problem.person, { overruled: common.overruled, predicted, adjust }),
+    cost: way.cost,
   };
 }
 
@@ -109,38 +114,85 @@ function bringList(slots: readonly PartSlot[]): Part["bring"] {
   return [...most].map(([kit, count]) => ({ kit, count }));
 }
 
-/** One person's part in the whole class. The document must be valid. */
-export function partFor(doc: ClassDoc, person: Person, library: MoveBook): Part {
-  const book = bookWith(library, doc.moves);
-  const slots = doc.blocks.flatMap((block) => slotsOf(block).map((slot) => partSlotFor(slot, person, book)));
-  const cost = slots.reduce(
-    (sum, slot) => sum + (slot.status === "unmet" ? UNMET_COST : costSum(slot.cost)),
-    0,
-  );
+function changeOversOf(problem: PartProblem, chosen: ReadonlyMap<string, OpenWay | null>): ChangeOver[] {
+  const { sequence, kit, table } = problem;
+  const line = (from: string, to: string, times: number, needs: Seconds, gap: Seconds): ChangeOver => ({
+    from,
+    to,
+    times,
+    needs,
+    gap,
+    short: Math.max(0, needs - gap),
+  });
+  const between = sequence.pairs.flatMap(({ from, to, times, gapSeconds }) => {
+    const [a, b] = [chosen.get(from) ?? null, chosen.get(to) ?? null];
+    if (gapSeconds === null || !a || !b) return [];
+    return [line(from, to, times, changeOverSeconds(standOf(a), standOf(b), kit, table), gapSeconds)];
+  });
+  const within = sequence.sides.flatMap(({ slot, times, gapSeconds }) => {
+    const way = chosen.get(slot);
+    if (!way || way.move.sides === "both" || way.move.sides === "alternating") return [];
+    return [line(slot, slot, times, sideChangeSeconds(standOf(way), table), gapSeconds)];
+  });
+  return [...between, ...within];
+}
+
+/** Whether the best two alternatives of every slot are worked out too; they take longer than the part. */
+export interface PartOptions {
+  readonly table?: ChangeOverTable;
+  readonly instead?: boolean;
+}
+
+/** One person's part in the whole class: the exact least cost. The document must be valid. */
+export function partFor(doc: ClassDoc, person: Person, library: MoveBook, options: PartOptions = {}): Part {
+  const book = bookFor(doc, library);
+  const problem = partProblem(doc, person, library, options.table);
+  const own = ownCosts(problem);
+  const pairs = pairCosts(problem);
+  const choice = chooseBest(own, pairs);
+  const ways = problem.cells.map((cell, i) => cell.ways[choice.states[i] as number] ?? null);
+  let slots = problem.cells.map((cell, i) => slotPart(cell, ways[i] ?? null, problem, book));
+  if (options.instead) {
+    slots = slots.map((slot, i) => ({
+      ...slot,
+      instead: insteadOf(i, ways, problem, doc, book, choice.cost),
+    }));
+  }
+  const chosen = new Map(problem.cells.map((cell, i) => [cell.slot.id, ways[i] ?? null]));
   return {
     person: person.id,
     name: person.name,
     homeKnown: person.kit !== undefined,
-    cost,
+    cost: choice.cost,
+    exact: choice.exact,
     slots,
     bring: bringList(slots),
+    changeovers: changeOversOf(problem, chosen),
   };
 }
 
 /** Everyone's parts, in the order of the roster. */
-export function partsFor(doc: ClassDoc, people: readonly Person[], library: MoveBook): readonly Part[] {
-  return people.map((person) => partFor(doc, person, library));
+export function partsFor(
+  doc: ClassDoc,
+  people: readonly Person[],
+  library: MoveBook,
+  options: PartOptions = {},
+): readonly Part[] {
+  return people.map((person) => partFor(doc, person, library, options));
 }
 
-/** A part as `./brontle parts` prints it. Alternatives and change-overs come with the whole-sequence choice. */
+/** A part as `./brontle parts` prints it: the keys of the contract, and those of a load. */
 export function partJson(part: Part): unknown {
-  const slots = part.slots.map(({ name: _name, note: _note, ...slot }) => ({
+  const slots = part.slots.map(({ name: _name, position: _position, ...slot }) => ({
     ...slot,
     uses: slot.uses.map(({ kg: _kg, ...use }) => use),
-    instead: [],
+    instead: slot.instead.map(({ name: _own, ...instead }) => instead),
   }));
-  return { person: part.person, cost: part.cost, slots, bring: part.bring, changeovers: [] };
+  return {
+    person: part.person,
+    cost: part.cost,
+    slots,
+    bring: part.bring,
+    changeovers: part.changeovers,
+  };
 }
-
-/** The table that `./brontle moves --costs` prints. */
-export const COST_TABLE = { ...COSTS, unmet: UNMET_COST };

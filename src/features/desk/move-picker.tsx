@@ -1,22 +1,19 @@
 "use client";
 import { Command } from "cmdk";
 import { useMemo } from "react";
-import { newSlot } from "@/core/class/new-class";
+import { fillMove } from "@/core/homes/fillings";
 import type { Person } from "@/core/homes/home";
 import { needsText } from "@/core/homes/need-words";
 import type { KnownMove } from "@/core/moves/book";
 import { LIBRARY, LIBRARY_BOOK } from "@/core/moves/library";
 import { PATTERNS } from "@/core/moves/move";
-import { partSlotFor } from "@/core/parts/parts";
+import { obstacle } from "@/core/parts/ways";
 import { Dialog } from "@/ui/dialog";
 
-/** How many of these people can do a move as it stands, at their own mark. */
+/** How many of these people can do a move as it stands. */
 function countAsSet(move: KnownMove, people: readonly Person[]): number {
-  const slot = newSlot("probe", move, 40);
-  return people.filter(
-    (person) =>
-      partSlotFor(slot, { ...person, mark: "natural", marks: {} }, LIBRARY_BOOK).status === "as-set",
-  ).length;
+  return people.filter((person) => obstacle(move, person) === null && fillMove(move.needs, person) !== null)
+    .length;
 }
 
 /** Choosing a move: by name, pattern or kit; each shows what it needs and how many can do it as set. */

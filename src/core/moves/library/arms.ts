@@ -64,7 +64,7 @@ export const MORE_CURLS = sheet("arm-flexion", [
     cues: "Both hands under the weight, elbows in. | Slow on the way down.",
     faults: "Swinging from the hips. | Wrists bend back.",
     cautions: "Lighter if the elbows nag.",
-    links: "easier curl limbs; swap towel-curl kit",
+    links: "harder curl limbs; swap towel-curl kit",
   },
   {
     id: "strap-curl",

@@ -79,7 +79,7 @@ export const MORE_FLAT_PUSHES = sheet("push-horizontal", [
     cues: "Both hands round the weight, elbows in. | Press over the breastbone.",
     faults: "Weight drifts to the face. | Wrists bend back.",
     cautions: "Grip it so that it can't slip; never over the face.",
-    links: "easier floor-press limbs",
+    links: "harder floor-press limbs",
   },
   {
     id: "loaded-press-up",
@@ -224,7 +224,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
     cues: "Both hands on the weight at the breastbone. | Press overhead, ribs down.",
     faults: "Arching back. | Weight drifts forward.",
     cautions: CAUTION.overhead,
-    links: "easier standing-press limbs; harder one-arm-press limbs",
+    links: "harder standing-press limbs; harder one-arm-press limbs",
   },
   {
     id: "push-press",

@@ -1,0 +1,190 @@
+/**
+ * All the ways in which a home can meet the needs of a move: which thing in which role. `match.ts`
+ * answers whether there is one; the choice of parts needs every one, since holding on to the same
+ * thing from slot to slot saves a change.
+ */
+import type { Need, NeedRole, Tension } from "../moves/move";
+import type { Person } from "./home";
+import { type HomeIndex, homeIndex } from "./home-index";
+import { type KitItem, kitCount } from "./kit";
+import { expandNeeds, measuresFit, needCount, type Use } from "./match";
+import type { WeightOption } from "./packing";
+
+export interface Filling {
+  readonly uses: readonly Use[];
+  /** The role whose weight can be chosen, or null where nothing has a weight. */
+  readonly weighed: NeedRole | null;
+  /** Weights of each thing in that role, lightest first; empty where nothing has a weight. */
+  readonly weights: readonly WeightOption[];
+  /** Things held in that role. */
+  readonly items: number;
+  readonly tension: Tension | null;
+  /** Two things where the move asks for one, because one is too light. */
+  readonly doubled: boolean;
+}
+
+const WEIGHED: readonly NeedRole[] = ["hand-weight", "held-weight", "worn-weight", "kettlebell", "barbell"];
+/** Of these two can be held at once in both hands. */
+const DOUBLES: readonly KitItem["type"][] = ["dumbbell", "bottle", "plate", "tin"];
+/** A home with more ways than this to meet one list of needs is cut there, in the order of its kit. */
+const MOST = 120;
+
+interface Taking {
+  readonly items: readonly { readonly item: KitItem; readonly count: number }[];
+  readonly weights: readonly WeightOption[] | null;
+  readonly doubled: boolean;
+}
+
+function within(weights: readonly WeightOption[], need: Need): readonly WeightOption[] {
+  const { kg } = need;
+  return kg ? weights.filter((option) => option.kg >= kg[0] && option.kg <= kg[1]) : weights;
+}
+
+function common(a: readonly WeightOption[], b: readonly WeightOption[]): readonly WeightOption[] {
+  const known = new Set(b.map((option) => option.kg));
+  return a.filter((option) => known.has(option.kg));
+}
+
+/** Every way to take this need from what is left. */
+function takingsOf(need: Need, left: ReadonlyMap<string, number>, home: HomeIndex): Taking[] {
+  const weighed = WEIGHED.includes(need.as);
+  const count = needCount(need);
+  const fitting = home.fillers(need.as).filter((item) => measuresFit(item, need, home.person));
+  const has = (item: KitItem) => left.get(item.id) ?? 0;
+  const out: Taking[] = [];
+  fitting.forEach((item, i) => {
+    const all = weighed ? home.weightsOf(item) : null;
+    const weights = all && within(all, need);
+    const usable = weights === null || weights.length > 0;
+    if (usable && has(item) >= count) out.push({ items: [{ item, count }], weights, doubled: false });
+    if (count === 1 && has(item) >= 2 && (need.as === "held-weight" || need.as === "long-band")) {
+      const twice = all?.map((option) => ({ ...option, kg: option.kg * 2 })) ?? null;
+      const two = twice && within(twice, need);
+      const fits = need.as === "long-band" || (DOUBLES.includes(item.type) && (two?.length ?? 0) > 0);
+      if (fits) out.push({ items: [{ item, count: 2 }], weights: two, doubled: true });
+    }
+    if (count !== 2 || has(item) !== 1) return;
+    // Two lines of one each: alike in type and weight where the need says so.
+    for (const other of fitting.slice(i + 1)) {
+      if (has(other) < 1 || (need.equal && other.type !== item.type)) continue;
+      const shared = weights && within(home.weightsOf(other), need);
+      const both = weights && shared && (need.equal ? common(weights, shared) : weights);
+      if (both === null || both.length > 0) {
+        out.push({
+          items: [
+            { item, count: 1 },
+            { item: other, count: 1 },
+          ],
+          weights: both,
+          doubled: false,
+        });
+      }
+    }
+  });
+  return out;
+}
+
+const NOTHING: Filling = {
+  uses: [],
+  weighed: null,
+  weights: [],
+  items: 0,
+  tension: null,
+  doubled: false,
+};
+const ONLY_NOTHING: readonly Filling[] = [NOTHING];
+const NONE: readonly Filling[] = [];
+
+/** What is made so far, with this need taken in this way. */
+function withTaking(made: Filling, need: Need, taking: Taking): Filling {
+  const banded = need.as === "long-band" || need.as === "mini-band";
+  const weighs = taking.weights !== null && made.weighed === null;
+  return {
+    uses: [...made.uses, ...taking.items.map(({ item, count }) => ({ kit: item.id, count, as: need.as }))],
+    weighed: weighs ? need.as : made.weighed,
+    weights: weighs ? (taking.weights ?? []) : made.weights,
+    items: weighs ? taking.items.reduce((sum, { count }) => sum + count, 0) : made.items,
+    tension: banded ? (taking.items[0]?.item.tension ?? null) : made.tension,
+    doubled: made.doubled || taking.doubled,
+  };
+}
+
+/** Fillings of one list of needs; each thing holds one role. */
+function fillingsOfList(needs: readonly Need[], home: HomeIndex): readonly Filling[] {
+  if (needs.length === 0) return ONLY_NOTHING;
+  // Most homes lack most things: nothing is put together where a role can't be filled at all.
+  for (const { as } of needs) {
+    if (home.fillers(as).length === 0 && !(as === "soft-surface" && home.softFloor)) return NONE;
+  }
+  const out: Filling[] = [];
+  const left = new Map(home.kit.map((item) => [item.id, kitCount(item)]));
+  const take = (taking: Taking, by: 1 | -1) => {
+    for (const { item, count } of taking.items) left.set(item.id, (left.get(item.id) ?? 0) + by * count);
+  };
+  const go = (open: readonly Need[], made: Filling): void => {
+    if (out.length >= MOST) return;
+    const [need, ...others] = open;
+    if (!need) {
+      const filling = withoutTaken(made);
+      if (filling.weighed === null || filling.weights.length > 0) out.push(filling);
+      return;
+    }
+    if (need.as === "soft-surface" && home.softFloor) {
+      go(others, made);
+      return;
+    }
+    for (const taking of takingsOf(need, left, home)) {
+      take(taking, -1);
+      go(expandNeeds(others, taking.items[0]?.item ?? null), withTaking(made, need, taking));
+      take(taking, 1);
+    }
+  };
+  go(needs, NOTHING);
+  return out;
+}
+
+/** Whether a single need could be met by itself. */
+export function hasFor(need: Need, person: Person): boolean {
+  return fillingsOfList([need], homeIndex(person)).length > 0;
+}
+
+/** What fills a bag can't hold a role of its own at the same time. */
+function withoutTaken(filling: Filling): Filling {
+  if (filling.weights.every((option) => option.filling.length === 0)) return filling;
+  const taken = new Set(filling.uses.map((use) => use.kit));
+  const weights = filling.weights.filter((option) => !option.filling.some((use) => taken.has(use.kit)));
+  return { ...filling, weights };
+}
+
+/** Every way to meet a move's needs, in the order of its alternatives. Unknown needs are taken as none. */
+export function fillingsOf(
+  needs: readonly (readonly Need[])[] | undefined,
+  home: HomeIndex,
+): readonly Filling[] {
+  if (!needs || needs.length === 0) return ONLY_NOTHING;
+  const [only] = needs;
+  if (needs.length === 1 && only) return fillingsOfList(only, home);
+  return needs.flatMap((list) => fillingsOfList(list, home));
+}
+
+/** The things of a filling at one of its weights, with the kilograms of each. */
+export function usesAt(filling: Filling, option: WeightOption | null): readonly Use[] {
+  if (option === null) return filling.uses;
+  const each = filling.doubled ? option.kg / filling.items : option.kg;
+  const uses = filling.uses.map((use) => (use.as === filling.weighed ? { ...use, kg: each } : use));
+  return [...uses, ...option.filling];
+}
+
+/** The first way to meet all needs of one list, at its lightest, or null where there is none. */
+export function fillNeeds(needs: readonly Need[], person: Person): readonly Use[] | null {
+  return fillMove([needs], person);
+}
+
+/** The first way to meet a move's needs, at its lightest, or null where there is none. */
+export function fillMove(
+  needs: readonly (readonly Need[])[] | undefined,
+  person: Person,
+): readonly Use[] | null {
+  const [first] = fillingsOf(needs, homeIndex(person));
+  return first ? usesAt(first, first.weights[0] ?? null) : null;
+}
