@@ -1,9 +1,6 @@
 /** Everyone's parts as the Desk shows them: counted by slot, folded into groups that do the same. */
 
-import type { Person } from "@/core/homes/home";
 import { MARK_GLYPH } from "@/core/homes/home";
-import type { KitItem } from "@/core/homes/kit";
-import { kitName } from "@/core/homes/kit";
 import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "@/core/parts/part";
 
 export interface Group {
@@ -53,25 +50,4 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
 /** The status with its mark: `swapped ♭`. */
 export function statusText({ status, mark }: PartSlot): string {
   return mark === "natural" ? STATUS_WORDS[status] : `${STATUS_WORDS[status]} ${MARK_GLYPH[mark]}`;
-}
-
-/** What the class uses, in order of first use, with how many people use it. */
-export function kitToAnnounce(
-  parts: readonly Part[],
-  people: readonly Person[],
-): readonly { readonly name: string; readonly people: number }[] {
-  const users = new Map<KitItem["type"], Set<string>>();
-  const slots = parts[0]?.slots.length ?? 0;
-  for (let i = 0; i < slots; i += 1) {
-    for (const part of parts) {
-      const kit = people.find((person) => person.id === part.person)?.kit ?? [];
-      for (const use of part.slots[i]?.uses ?? []) {
-        const type = kit.find((item) => item.id === use.kit)?.type;
-        if (!type) continue;
-        const set = users.get(type) ?? new Set();
-        users.set(type, set.add(part.person));
-      }
-    }
-  }
-  return [...users].map(([type, set]) => ({ name: kitName(type, 2), people: set.size }));
 }

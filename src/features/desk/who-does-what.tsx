@@ -6,8 +6,9 @@ import type { Person } from "@/core/homes/home";
 import { needsText, usesText } from "@/core/homes/need-words";
 import { resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part } from "@/core/parts/part";
-import { type Group, groupsOf, kitToAnnounce, statusText } from "./room";
+import { type Group, groupsOf, statusText } from "./room";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {

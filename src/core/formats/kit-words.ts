@@ -1,0 +1,187 @@
+/**
+ * A home's kit as a line of text, for a cell of a table: `2 dumbbell 6 kg; tube-band medium handles;
+ * 4 bottle 1.5 l; chair sturdy; door latches away`. Things are divided by semicolons; a count leads,
+ * the type follows, then measures in any order. `nothing` is nothing; an empty cell is not said yet.
+ */
+import { KIT_TYPES, type KitItem, type KitType, kitCount } from "../homes/kit";
+import { TENSIONS, type Tension } from "../moves/move";
+import { err, ok, type Result } from "../result";
+import { KG_PER_LB } from "../units";
+
+type Measures = { -readonly [K in keyof KitItem]?: KitItem[K] };
+
+function rounded(n: number): string {
+  return String(Math.round(n * 1000) / 1000);
+}
+
+/** One thing: everything that `readKit` needs to make it again. */
+function itemWords(item: KitItem): string {
+  const words: string[] = [];
+  if (item.count !== undefined) words.push(String(kitCount(item)));
+  words.push(item.type);
+  if (item.type === "backpack" && item.maxKg !== undefined) words.push(`holds ${rounded(item.maxKg)} kg`);
+  else if (item.minKg !== undefined && item.maxKg !== undefined) {
+    words.push(`${rounded(item.minKg)}-${rounded(item.maxKg)} kg`);
+  }
+  if (item.stepKg !== undefined) words.push(`step ${rounded(item.stepKg)} kg`);
+  if (item.changeSeconds !== undefined) words.push(`change ${item.changeSeconds} s`);
+  if (item.kg !== undefined) words.push(`${rounded(item.kg)} kg`);
+  if (item.litres !== undefined) words.push(`${rounded(item.litres)} l`);
+  if (item.grams !== undefined) words.push(`${rounded(item.grams)} g`);
+  if (item.heightCm !== undefined) words.push(`${rounded(item.heightCm)} cm`);
+  if (item.tension !== undefined) words.push(item.tension);
+  if (item.fullStretchKg !== undefined) words.push(`stretch ${rounded(item.fullStretchKg)} kg`);
+  if (item.handles !== undefined) words.push(item.handles ? "handles" : "no-handles");
+  if (item.sturdy !== undefined) words.push(item.sturdy ? "sturdy" : "not-sturdy");
+  if (item.latches !== undefined) words.push(item.latches ? "latches" : "no-latch");
+  if (item.opens !== undefined) words.push(item.opens);
+  return words.join(" ");
+}
+
+/** A whole kit as a line; empty where nothing has been said. */
+export function kitWords(kit: readonly KitItem[] | undefined): string {
+  if (kit === undefined) return "";
+  return kit.length === 0 ? "nothing" : kit.map(itemWords).join("; ");
+}
+
+const NUMBER = "(\\d+(?:[.,]\\d+)?)";
+const number = (text: string) => Number(text.replace(",", "."));
+const mass = (text: string, unit: string) =>
+  unit === "lb" ? Math.round(number(text) * KG_PER_LB * 100) / 100 : number(text);
+
+type Reader = readonly [pattern: RegExp, put: (match: RegExpExecArray, into: Measures) => void];
+
+const READERS: readonly Reader[] = [
+  [
+    new RegExp(`^holds ${NUMBER} ?(kg|lb)`),
+    (m, to) => {
+      to.maxKg = mass(m[1] as string, m[2] as string);
+    },
+  ],
+  [
+    new RegExp(`^step ${NUMBER} ?(kg|lb)`),
+    (m, to) => {
+      to.stepKg = mass(m[1] as string, m[2] as string);
+    },
+  ],
+  [
+    new RegExp(`^stretch ${NUMBER} ?(kg|lb)`),
+    (m, to) => {
+      to.fullStretchKg = mass(m[1] as string, m[2] as string);
+    },
+  ],
+  [
+    new RegExp(`^change ${NUMBER} ?s`),
+    (m, to) => {
+      to.changeSeconds = number(m[1] as string);
+    },
+  ],
+  [
+    new RegExp(`^${NUMBER} ?[-–] ?${NUMBER} ?(kg|lb)`),
+    (m, to) => {
+      to.minKg = mass(m[1] as string, m[3] as string);
+      to.maxKg = mass(m[2] as string, m[3] as string);
+    },
+  ],
+  [
+    new RegExp(`^${NUMBER} ?(kg|lb)`),
+    (m, to) => {
+      to.kg = mass(m[1] as string, m[2] as string);
+    },
+  ],
+  [
+    new RegExp(`^${NUMBER} ?cm`),
+    (m, to) => {
+      to.heightCm = number(m[1] as string);
+    },
+  ],
+  [
+    new RegExp(`^${NUMBER} ?l(?![a-z])`),
+    (m, to) => {
+      to.litres = number(m[1] as string);
+    },
+  ],
+  [
+    new RegExp(`^${NUMBER} ?g(?![a-z])`),
+    (m, to) => {
+      to.grams = number(m[1] as string);
+    },
+  ],
+  [
+    new RegExp(`^(${TENSIONS.join("|")})(?![a-z])`),
+    (m, to) => {
+      to.tension = m[1] as Tension;
+    },
+  ],
+  [
+    /^(no-handles|handles)/,
+    (m, to) => {
+      to.handles = m[1] === "handles";
+    },
+  ],
+  [
+    /^(not-sturdy|sturdy)/,
+    (m, to) => {
+      to.sturdy = m[1] === "sturdy";
+    },
+  ],
+  [
+    /^(no-latch|latches)/,
+    (m, to) => {
+      to.latches = m[1] === "latches";
+    },
+  ],
+  [
+    /^(away|towards)/,
+    (m, to) => {
+      to.opens = m[1] as "away" | "towards";
+    },
+  ],
+];
+
+/** The longest type first, so that `mini-band` isn't read as another. */
+const TYPES = [...KIT_TYPES].sort((a, b) => b.length - a.length);
+
+function readItem(text: string, id: string): Result<KitItem, string> {
+  let rest = text.trim().toLowerCase();
+  const into: Measures = {};
+  const count = /^(\d+) (?=[a-z])/.exec(rest);
+  if (count) {
+    into.count = Number(count[1]);
+    rest = rest.slice(count[0].length);
+  }
+  const type = TYPES.find(
+    (name) => rest === name || rest.startsWith(`${name} `) || rest.startsWith(`${name}s`),
+  );
+  if (!type) return err(`doesn't know the thing "${text.trim()}"`);
+  rest = rest
+    .slice(type.length)
+    .replace(/^s(?![a-z])/, "")
+    .trim();
+  while (rest !== "") {
+    const reader = READERS.find(([pattern]) => pattern.test(rest));
+    const match = reader?.[0].exec(rest);
+    if (!reader || !match) return err(`can't read "${rest}" of "${text.trim()}"`);
+    reader[1](match, into);
+    rest = rest.slice(match[0].length).replace(/^[\s,]+/, "");
+  }
+  return ok({ id, type: type as KitType, ...into });
+}
+
+/** Reads what `kitWords` writes, and lb for kg. Undefined: not said yet. Ids are made from the types. */
+export function readKit(text: string): Result<readonly KitItem[] | undefined, readonly string[]> {
+  const trimmed = text.trim();
+  if (trimmed === "") return ok(undefined);
+  if (trimmed.toLowerCase() === "nothing") return ok([]);
+  const items: KitItem[] = [];
+  const faults: string[] = [];
+  for (const part of trimmed.split(";").filter((piece) => piece.trim() !== "")) {
+    const read = readItem(part, "");
+    if (!read.ok) faults.push(read.error);
+    else {
+      const n = items.filter((item) => item.type === read.value.type).length + 1;
+      items.push({ ...read.value, id: `${read.value.type}-${n}` });
+    }
+  }
+  return faults.length > 0 ? err(faults) : ok(items);
+}

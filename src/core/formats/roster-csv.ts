@@ -1,0 +1,223 @@
+/**
+ * A roster as a table of text: a line a person, for spreadsheets. The roster file (JSON) holds
+ * everything; the table holds what people type: kit as words (`kit-words.ts`), limits and marks by
+ * name, working sets as `goblet-squat 12 kg x10 rir 2 on 2026-11-02`.
+ */
+import Papa from "papaparse";
+import { type Fault, faultLine } from "../class/faults";
+import type { Person, Space, WorkingSet } from "../homes/home";
+import { checkPerson } from "../homes/roster";
+import { kitWords, readKit } from "./kit-words";
+
+export const COLUMNS = [
+  "id",
+  "name",
+  "level",
+  "levels by pattern",
+  "limits",
+  "units",
+  "time zone",
+  "language",
+  "floor",
+  "length m",
+  "ceiling cm",
+  "jumping",
+  "kit",
+  "working sets",
+  "body kg",
+] as const;
+type Column = (typeof COLUMNS)[number];
+type Line = Partial<Record<Column, string>>;
+
+function setWords(set: WorkingSet): string {
+  const rir = set.rir === undefined ? "" : ` rir ${set.rir}`;
+  return `${set.move} ${set.kg} kg x${set.reps}${rir}${set.date ? ` on ${set.date}` : ""}`;
+}
+
+function lineOf(person: Person): Line {
+  const { space } = person;
+  const text = (value: string | number | undefined) => (value === undefined ? "" : String(value));
+  return {
+    id: person.id,
+    name: person.name,
+    level: text(person.mark),
+    "levels by pattern": Object.entries(person.marks ?? {})
+      .map(([pattern, mark]) => `${pattern} ${mark}`)
+      .join("; "),
+    limits: (person.limits ?? []).join("; "),
+    units: text(person.units),
+    "time zone": text(person.timeZone),
+    language: text(person.language),
+    floor: text(space?.floor),
+    "length m": text(space?.lengthM),
+    "ceiling cm": text(space?.ceilingCm),
+    jumping: space?.jumping === undefined ? "" : space.jumping ? "yes" : "no",
+    kit: kitWords(person.kit),
+    "working sets": (person.workingSets ?? []).map(setWords).join("; "),
+    "body kg": text(person.bodyKg),
+  };
+}
+
+/** The table as CSV, a heading first; cells that a spreadsheet would take for a formula are escaped. */
+export function rosterCsv(people: readonly Person[]): string {
+  return `${Papa.unparse(
+    { fields: [...COLUMNS], data: people.map((person) => COLUMNS.map((name) => lineOf(person)[name] ?? "")) },
+    { escapeFormulae: true, newline: "\n" },
+  )}\n`;
+}
+
+export interface CsvFault {
+  /** Line of the file, the heading being 1. */
+  readonly line: number;
+  readonly column: string;
+  readonly sentence: string;
+}
+
+export interface CsvRoster {
+  readonly people: readonly Person[];
+  readonly faults: readonly CsvFault[];
+}
+
+const pieces = (text: string) =>
+  text
+    .split(/[;,]/)
+    .map((piece) => piece.trim())
+    .filter(Boolean);
+
+/** A spreadsheet's guard before a formula sign is taken off again. */
+const plain = (cell: string) => cell.trim().replace(/^'(?=[=+\-@\t\r])/, "");
+
+/** A number as typed, or the text itself so that the check names it. */
+function numeral(text: string): number | string {
+  const value = Number(text.replace(",", "."));
+  return Number.isFinite(value) ? value : text;
+}
+
+function readSet(text: string): Record<string, unknown> | null {
+  const match =
+    /^([a-z0-9-]+) (\d+(?:\.\d+)?) ?kg ?x ?(\d+)(?: rir (\d+(?:\.\d+)?))?(?: on (\d{4}-\d{2}-\d{2}))?$/i.exec(
+      text,
+    );
+  if (!match) return null;
+  const [, move, kg, reps, rir, date] = match;
+  return {
+    move,
+    kg: Number(kg),
+    reps: Number(reps),
+    ...(rir === undefined ? {} : { rir: Number(rir) }),
+    ...(date === undefined ? {} : { date }),
+  };
+}
+
+/** Where in the table a fault of a person's document stands. */
+function columnOf(fault: Fault): string {
+  const path = fault.path.replace(/^\$\.?/, "");
+  const names: Readonly<Record<string, string>> = {
+    mark: "level",
+    marks: "levels by pattern",
+    timeZone: "time zone",
+    "space.floor": "floor",
+    "space.lengthM": "length m",
+    "space.ceilingCm": "ceiling cm",
+    "space.jumping": "jumping",
+    workingSets: "working sets",
+    bodyKg: "body kg",
+  };
+  const top = path.startsWith("space.") ? path : (path.split(/[.[]/)[0] ?? path);
+  return names[top] ?? top;
+}
+
+/** An id for somebody who has none yet: the same name gives the same id, so a second import updates. */
+function idFromName(name: string): string {
+  return name
+    .normalize("NFKD")
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-|-$/g, "");
+}
+
+function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
+  const cell = (name: Column) => plain(line[name] ?? "");
+  const before = faults.length;
+  const fault = (column: Column, sentence: string) => faults.push({ line: n, column, sentence });
+  const kit = readKit(cell("kit"));
+  if (!kit.ok) for (const sentence of kit.error) fault("kit", sentence);
+  const marks: Record<string, string> = {};
+  for (const piece of pieces(cell("levels by pattern"))) {
+    const [pattern, mark, ...rest] = piece.split(/\s+/);
+    if (!pattern || !mark || rest.length > 0) fault("levels by pattern", `can't read "${piece}"`);
+    else marks[pattern] = mark;
+  }
+  const sets = cell("working sets")
+    .split(";")
+    .map((piece) => piece.trim())
+    .filter(Boolean)
+    .flatMap((piece) => {
+      const set = readSet(piece);
+      if (!set) fault("working sets", `can't read "${piece}"`);
+      return set ? [set] : [];
+    });
+  const jumping = cell("jumping").toLowerCase();
+  if (jumping !== "" && jumping !== "yes" && jumping !== "no") fault("jumping", `must be yes, no or empty`);
+  const space: Record<string, unknown> = {};
+  if (cell("floor") !== "") space.floor = cell("floor") as Space["floor"];
+  if (cell("length m") !== "") space.lengthM = numeral(cell("length m"));
+  if (cell("ceiling cm") !== "") space.ceilingCm = numeral(cell("ceiling cm"));
+  if (jumping === "yes" || jumping === "no") space.jumping = jumping === "yes";
+  const limits = pieces(cell("limits"));
+  const made: Record<string, unknown> = { id: cell("id") || idFromName(cell("name")), name: cell("name") };
+  if (cell("level") !== "") made.mark = cell("level");
+  if (Object.keys(marks).length > 0) made.marks = marks;
+  if (limits.length > 0) made.limits = limits;
+  if (cell("units") !== "") made.units = cell("units");
+  if (cell("time zone") !== "") made.timeZone = cell("time zone");
+  if (cell("language") !== "") made.language = cell("language");
+  if (Object.keys(space).length > 0) made.space = space;
+  if (kit.ok && kit.value !== undefined) made.kit = kit.value;
+  if (sets.length > 0) made.workingSets = sets;
+  if (cell("body kg") !== "") made.bodyKg = numeral(cell("body kg"));
+  const checked = checkPerson(made);
+  if (!checked.ok) {
+    for (const own of checked.error) {
+      faults.push({ line: n, column: columnOf(own), sentence: faultLine(own).replace(/^[^:]*: /, "") });
+    }
+  }
+  return faults.length === before && checked.ok ? checked.value : null;
+}
+
+/** Reads a table. Every fault at once, by line; people on lines without a fault are given all the same. */
+export function readRosterCsv(text: string): CsvRoster {
+  const parsed = Papa.parse<Line>(text.replace(/^\uFEFF/, ""), {
+    header: true,
+    skipEmptyLines: "greedy",
+    transformHeader: (heading) => heading.trim().toLowerCase(),
+  });
+  const faults: CsvFault[] = parsed.errors
+    .filter((error) => error.code !== "UndetectableDelimiter")
+    .map((error) => ({ line: (error.row ?? 0) + 2, column: "", sentence: error.message }));
+  const headings = parsed.meta.fields ?? [];
+  if (!headings.includes("name")) {
+    faults.push({ line: 1, column: "name", sentence: "the column is missing" });
+  }
+  for (const heading of headings) {
+    if (!(COLUMNS as readonly string[]).includes(heading)) {
+      faults.push({ line: 1, column: heading, sentence: "is no column of a roster" });
+    }
+  }
+  if (faults.some((fault) => fault.line === 1)) return { people: [], faults };
+  const people: Person[] = [];
+  const lines = new Map<string, number>();
+  parsed.data.forEach((line, i) => {
+    const n = i + 2;
+    const person = personOf(line, n, faults);
+    if (!person) return;
+    const first = lines.get(person.id);
+    if (first !== undefined) {
+      faults.push({ line: n, column: "id", sentence: `is the same as on line ${first}` });
+      return;
+    }
+    lines.set(person.id, n);
+    people.push(person);
+  });
+  return { people, faults: faults.sort((a, b) => a.line - b.line) };
+}
