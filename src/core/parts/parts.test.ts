@@ -385,9 +385,9 @@ describe("the demo", () => {
     (name) => read(`classes/${name}`) as ClassDoc,
   );
 
-  test("its people are eight with homes of their own, and each has a way in most slots", () => {
+  test("its people are twenty-four with homes of their own, and each has a way in most slots", () => {
     if (!roster.ok) throw new Error(JSON.stringify(roster.error));
-    expect(roster.value.people).toHaveLength(8);
+    expect(roster.value.people).toHaveLength(24);
     for (const doc of classes) {
       for (const person of roster.value.people) {
         const part = partFor(doc, person, LIBRARY_BOOK);
