@@ -19,13 +19,16 @@ module.exports = {
       name: "core-is-pure",
       severity: "error",
       from: { path: "^src/core", pathNot: "(\\.test\\.ts$|^src/core/testing)" },
-      to: { dependencyTypes: ["core", "npm"], pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse)" },
+      to: {
+        dependencyTypes: ["core", "npm"],
+        pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse)",
+      },
     },
     only("cli-is-core-only", "^src/cli", "^src/(core|cli)"),
     only("ui-knows-no-domain", "^src/ui", "^src/ui"),
     only("browser-and-server-never-meet", "^src/browser", "^src/(core|browser)"),
     only("server-and-browser-never-meet", "^src/server", "^src/(core|server)"),
-    only("features-are-over-the-rest", "^src/features", "^src/(core|ui|browser|features)"),
+    only("features-are-over-the-rest", "^src/features", "^src/(core|ui|browser|workers|features)"),
     only("workers-are-core", "^src/workers", "^src/(core|workers)"),
   ],
   options: {
@@ -37,6 +40,5 @@ module.exports = {
       exportsFields: ["exports"],
       conditionNames: ["import", "require", "node", "default"],
     },
-    parser: "swc",
   },
 };

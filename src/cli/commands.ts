@@ -31,14 +31,15 @@ export function timeCommand(files: readonly string[], doors: Doors): number {
   return code;
 }
 
-/** `brontle moves [--costs]`: the library and its closed lists as JSON, or the table of costs. */
+/** `brontle moves [--costs | --change-over]`: the library with its closed lists as JSON, or one of the tables. */
 export function movesCommand(args: readonly string[], doors: Doors): number {
-  const unknown = args.find((arg) => arg !== "--costs");
+  const unknown = args.find((arg) => arg !== "--costs" && arg !== "--change-over");
   if (unknown !== undefined) {
-    doors.err(`brontle moves: doesn't know ${unknown}; it takes --costs or nothing.`);
+    doors.err(`brontle moves: doesn't know ${unknown}; it takes --costs, --change-over or nothing.`);
     return 1;
   }
-  if (args.length > 0) doors.out(JSON.stringify({ ...COSTS, changeOverSeconds: CHANGE_OVER }, null, 2));
+  if (args.includes("--costs")) doors.out(JSON.stringify(COSTS, null, 2));
+  else if (args.length > 0) doors.out(JSON.stringify(CHANGE_OVER, null, 2));
   else {
     const lists = { patterns: PATTERNS, muscles: MUSCLES, positions: POSITIONS, roles: NEED_ROLES };
     doors.out(JSON.stringify({ ...lists, moves: LIBRARY }, null, 2));

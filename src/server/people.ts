@@ -63,6 +63,23 @@ export async function updatePerson(
   await db().update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
 }
 
+/** Keeps (or with null drops) the instructor's standing choice of a move for a person. */
+export async function setAlways(
+  studioId: string,
+  id: string,
+  from: string,
+  to: string | null,
+): Promise<void> {
+  await db().transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such person here.");
+    const { [from]: _old, ...others } = row.doc.always ?? {};
+    const always = to === null ? others : { ...others, [from]: to };
+    const doc = checked({ ...row.doc, always });
+    await tx.update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  });
+}
+
 /** Removes a person and all that is kept of them here. */
 export async function deletePerson(studioId: string, id: string): Promise<void> {
   const rows = await db().delete(person).where(owned(studioId, id)).returning({ id: person.id });

@@ -32,4 +32,5 @@ export function TopLine(props: {
 export const PLACES = [
   { name: "Classes", href: "/classes" },
   { name: "People", href: "/people" },
+  { name: "Moves", href: "/moves" },
 ] as const;

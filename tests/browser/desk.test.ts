@@ -109,7 +109,7 @@ describe("the Desk", () => {
     );
     await accessible(driver());
     await press(driver(), "a");
-    await seeText(driver(), "of 8 as set");
+    await seeText(driver(), "of 24 as set");
     await accessible(driver());
     await press(driver(), "towel row", Key.ENTER);
     await seeText(driver(), "Towel row");

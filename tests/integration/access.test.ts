@@ -1,11 +1,19 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
+import { LIBRARY_BOOK } from "../../src/core/moves/library";
+import type { Move } from "../../src/core/moves/move";
+import { idOf, startingMove } from "../../src/features/moves/starting-move";
 import { ADDRESS, type Asker, ask, NOBODY, newStudio } from "../shared/http";
 
 let owner: Asker;
 let stranger: Asker;
-const ids = { class: "", person: "", run: "" };
+const ids = { class: "", person: "", run: "", move: "" };
+const ownMove = (name: string) => ({
+  ...startingMove(LIBRARY_BOOK.get("low-step-up") as Move),
+  id: idOf(name),
+  name,
+});
 const doc = newClass("Mine alone", "form");
 const eventBody = () => ({ id: crypto.randomUUID(), kind: "pause", payload: {}, seen: 0 });
 const editsBody = () => ({
@@ -47,6 +55,29 @@ const ROUTES: readonly {
     body: () => ({ roster: { format: "brontle.roster", version: 1, people: [] } }),
     own: false,
   },
+  { route: "people/export", method: "GET", path: () => "/api/people/export?form=csv", own: false },
+  {
+    route: "people/[id]/always",
+    method: "PUT",
+    path: () => `/api/people/${ids.person}/always`,
+    body: () => ({ from: "press-up", to: "wall-press-up" }),
+    own: true,
+  },
+  {
+    route: "moves",
+    method: "POST",
+    path: () => "/api/moves",
+    body: () => ({ move: ownMove("Quay step") }),
+    own: false,
+  },
+  {
+    route: "moves/[id]",
+    method: "PUT",
+    path: () => `/api/moves/${ids.move}`,
+    body: () => ({ move: ownMove("Pier step") }),
+    own: true,
+  },
+  { route: "moves/[id]", method: "DELETE", path: () => `/api/moves/${ids.move}`, own: true },
   {
     route: "people/[id]",
     method: "PUT",
@@ -67,11 +98,13 @@ const ROUTES: readonly {
   { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
 ];
 const OPEN_ROUTES = ["auth/[...all]", "health"];
-const PAGES = ["/classes", "/people", "/people/new"];
+const PAGES = ["/classes", "/people", "/people/new", "/moves", "/moves/press-up", "/moves/new"];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
   () => `/classes/${ids.class}/sheet`,
   () => `/people/${ids.person}`,
+  () => "/moves/harbour-step",
+  () => "/moves/harbour-step/edit",
   () => `/teach/${ids.run}`,
 ];
 
@@ -80,6 +113,7 @@ beforeAll(async () => {
   stranger = await newStudio("Stranger's studio");
   ids.class = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
   ids.person = (await ask(owner, "POST", "/api/people", { person: { name: "Private Person" } })).json.id;
+  ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Harbour step") })).json.id;
   ids.run = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
 });
 

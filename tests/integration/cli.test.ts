@@ -64,7 +64,7 @@ describe("brontle time", () => {
 
 test("brontle moves prints the library with its closed lists, and the table of costs", () => {
   const all = JSON.parse(brontle(["moves"]).stdout);
-  expect(all.moves.length).toBeGreaterThanOrEqual(40);
+  expect(all.moves.length).toBeGreaterThanOrEqual(160);
   expect(all.patterns).toContain("squat");
   expect(all.moves[0]).toMatchObject({
     id: expect.any(String),
@@ -73,6 +73,8 @@ test("brontle moves prints the library with its closed lists, and the table of c
   });
   const costs = JSON.parse(brontle(["moves", "--costs"]).stdout);
   for (const value of Object.values(costs)) expect(Number.isInteger(value)).toBe(true);
+  const changes = JSON.parse(brontle(["moves", "--change-over"]).stdout);
+  expect(changes.position.standing.supine).toBeGreaterThan(0);
   expect(brontle(["moves", "--nonsense"]).status).toBe(1);
 });
 

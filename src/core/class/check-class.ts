@@ -1,7 +1,9 @@
 /** The check of a whole class document: every fault at once, each with its path. */
+
 import { KIT_TYPES } from "../homes/kit";
 import { bookWith, type KnownMove, type MoveBook, makeBook } from "../moves/book";
 import { checkOwnMove } from "../moves/check-move";
+import { LINK_KINDS } from "../moves/move";
 import { err, ok, type Result } from "../result";
 import { countSegments } from "../score/expand";
 import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
@@ -81,9 +83,13 @@ export const EMPTY_BOOK: MoveBook = makeBook([]);
 /** Own moves whose id and name can be used, so that one bad move doesn't make every slot a fault too. */
 function soundMoves(value: unknown): (KnownMove & { id: string })[] {
   if (!Array.isArray(value)) return [];
-  return value.filter(
-    (move) => isObject(move) && typeof move.id === "string" && typeof move.name === "string",
-  );
+  return value
+    .filter((move) => isObject(move) && typeof move.id === "string" && typeof move.name === "string")
+    .map((move) => ({ ...move, links: Array.isArray(move.links) ? move.links.filter(isSoundLink) : [] }));
+}
+
+function isSoundLink(link: unknown): boolean {
+  return isObject(link) && typeof link.to === "string" && LINK_KINDS.some((kind) => kind === link.kind);
 }
 
 function checkPromise(faults: Faults, path: string, value: unknown): void {

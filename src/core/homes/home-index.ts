@@ -14,6 +14,8 @@ export class HomeIndex {
   private readonly weights = new Map<string, readonly WeightOption[]>();
   /** For what others work out about this home, by whatever it is about. */
   readonly known = new Map<unknown, unknown>();
+  /** The same for what comes and goes with edits: forgotten with the object it is about. */
+  readonly passing = new WeakMap<object, unknown>();
 
   constructor(readonly person: Person) {
     this.kit = [...(person.kit ?? [])].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));

@@ -1,6 +1,6 @@
 import { distance } from "fastest-levenshtein";
 import type { MoveRef, NamedMove } from "../class/document";
-import type { Move, MoveFacts } from "./move";
+import type { Link, Move, MoveFacts } from "./move";
 
 /** A move as far as it is known: library moves know everything, others what was given. */
 export type KnownMove = Partial<MoveFacts> & {
@@ -25,14 +25,36 @@ export function makeBook(moves: readonly (KnownMove & { readonly id: string })[]
   return { moves: [...byId.values()], get: (id) => byId.get(id) };
 }
 
-/** The book with a class's own moves added. Gives the same book where there are none. */
+const INVERSE = { easier: "harder", harder: "easier", swap: "swap" } as const;
+
+/** The same moves with every link also in the other direction: what is harder one way is easier the other. */
+function linkedBack(moves: readonly (KnownMove & { readonly id: string })[], own: ReadonlySet<string>) {
+  const back = new Map<string, Link[]>();
+  for (const move of moves) {
+    if (!own.has(move.id)) continue;
+    for (const link of move.links ?? []) {
+      const kind = INVERSE[link.kind];
+      back.set(link.to, [...(back.get(link.to) ?? []), { to: move.id, kind, how: link.how }]);
+    }
+  }
+  return moves.map((move) => {
+    const more = (back.get(move.id) ?? []).filter(
+      (link) => !(move.links ?? []).some((known) => known.to === link.to),
+    );
+    return more.length > 0 ? { ...move, links: [...(move.links ?? []), ...more] } : move;
+  });
+}
+
+/** The book with own moves added, linked both ways. Gives the same book where there are none. */
 export function bookWith(
   book: MoveBook,
   own: readonly (Partial<Move> & { id: string; name: string })[] | undefined,
-) {
+): MoveBook {
   if (!own || own.length === 0) return book;
   const added = own.map((move) => ({ ...move, repSeconds: move.repSeconds ?? DEFAULT_REP_SECONDS }));
-  return makeBook([...(book.moves as (KnownMove & { id: string })[]), ...added]);
+  const ids = new Set(own.map((move) => move.id));
+  const others = (book.moves as (KnownMove & { id: string })[]).filter((move) => !ids.has(move.id));
+  return makeBook(linkedBack([...others, ...added], ids));
 }
 
 /** The move that a slot names. An id that the book doesn't have gives a move known by that name only. */

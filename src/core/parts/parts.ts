@@ -1,7 +1,8 @@
 /** Working out parts: for each person the best ways of the whole class at once. */
-import { type ClassDoc, doseAt, type Slot, slotsOf } from "../class/document";
+import { type ClassDoc, doseAt, type Slot } from "../class/document";
 import { spanTriple } from "../class/span";
 import type { Mark, Person } from "../homes/home";
+import { homeIndex } from "../homes/home-index";
 import type { MoveBook } from "../moves/book";
 import { slotSides } from "../score/expand";
 import type { Seconds } from "../units";
@@ -48,7 +49,18 @@ function sharesOf(slot: Slot, way: OpenWay, book: MoveBook): PartSlot["shares"] 
   return [Math.ceil(plan / 2), Math.floor(plan / 2)];
 }
 
+/** What a way comes to; a way that is chosen again for the same slot says the same again. */
 function slotPart(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
+  if (!way) return describe(cell, null, problem, book);
+  const { passing } = homeIndex(problem.person);
+  const there = passing.get(way) as PartSlot | undefined;
+  if (there) return there;
+  const made = describe(cell, way, problem, book);
+  passing.set(way, made);
+  return made;
+}
+
+function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
   const { slot, wanted } = cell;
   const own = way?.isTarget ? wanted.way : null;
   const reps = own?.reps ?? doseAt(slot, 0).reps;

@@ -1,6 +1,7 @@
 /** What the choice of a part is made of: the open ways of every slot, and what changing between them costs. */
 import { type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
+import { homeIndex } from "../homes/home-index";
 import type { KitItem } from "../homes/kit";
 import { bookWith, type MoveBook } from "../moves/book";
 import type { Seconds } from "../units";
@@ -87,9 +88,41 @@ function distinct(ways: readonly OpenWay[]): readonly OpenWay[] {
   });
 }
 
+interface KnownCell {
+  readonly book: MoveBook;
+  readonly stance: ClassDoc["stance"];
+  readonly within: number;
+  readonly cell: Cell;
+}
+
+/** The cell of a slot; one that was worked out for as much or more serves again. */
 function cellFor(doc: ClassDoc, slot: Slot, person: Person, book: MoveBook, within: number): Cell {
-  const wanted = wantedFor(slot, person, book);
   const overruled = overruledMove(doc, slot, person);
+  const { passing } = homeIndex(person);
+  const there = passing.get(slot) as KnownCell | undefined;
+  if (
+    there &&
+    there.book === book &&
+    there.stance === doc.stance &&
+    there.within >= within &&
+    there.cell.overruled === overruled
+  ) {
+    return there.cell;
+  }
+  const cell = workOutCell(doc, slot, person, book, within, overruled);
+  passing.set(slot, { book, stance: doc.stance, within, cell } satisfies KnownCell);
+  return cell;
+}
+
+function workOutCell(
+  doc: ClassDoc,
+  slot: Slot,
+  person: Person,
+  book: MoveBook,
+  within: number,
+  overruled: string | null,
+): Cell {
+  const wanted = wantedFor(slot, person, book);
   const ways =
     overruled === null
       ? openWays(slot, wanted, person, book, doc.stance, within)

@@ -1,15 +1,19 @@
 "use client";
 import { CircleHelp, Redo2, Undo2 } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useCallback, useDeferredValue, useMemo, useState } from "react";
+import { useCallback, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import type { KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { partsFor } from "@/core/parts/parts";
+import type { Move } from "@/core/moves/move";
+import { bookFor } from "@/core/parts/problem";
 import { clockText } from "@/core/units";
+import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
+import { RoomPanel } from "@/features/room/room-panel";
+import { useParts } from "@/features/room/use-parts";
 import { ScoreRows } from "@/features/score/score-rows";
 import { Button, ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
@@ -21,6 +25,7 @@ import { SlotLines } from "./slot-lines";
 import { TextCell } from "./text-cell";
 import { type Desk, useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
+import { useOverrule } from "./use-overrule";
 import { WhoDoesWhat } from "./who-does-what";
 
 const SAVE_WORDS = {
@@ -83,15 +88,22 @@ export function DeskScreen(props: {
   readonly id: string;
   readonly doc: ClassDoc;
   readonly revision: number;
-  readonly people: readonly Person[];
+  readonly people: readonly { readonly id: string; readonly doc: Person }[];
+  /** The studio's own moves. */
+  readonly ownMoves: readonly Move[];
 }) {
   const desk = useDesk(props.id, props.doc, props.revision);
   const router = useRouter();
   const [picking, setPicking] = useState<"replace" | "add" | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const [more, setMore] = useState(false);
-  const settled = useDeferredValue(desk.doc);
-  const parts = useMemo(() => partsFor(settled, props.people, LIBRARY_BOOK), [settled, props.people]);
+  const [view, setView] = useState<"score" | "room">("score");
+  const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
+  const { people, overrule } = useOverrule(desk, props.people);
+  const room = useParts(desk.doc, people);
+  const { parts } = room;
+  const book = bookFor(desk.doc, LIBRARY_BOOK);
+  const toggleView = () => setView((now) => (now === "score" ? "room" : "score"));
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
 
   const teach = async () => {
@@ -104,6 +116,8 @@ export function DeskScreen(props: {
     pick: setPicking,
     showKeys: () => setKeysShown(true),
     showMore: () => setMore((on) => !on),
+    showRoom: toggleView,
+    own: props.ownMoves,
     teach,
     quiet: picking !== null || keysShown,
   });
@@ -160,6 +174,9 @@ export function DeskScreen(props: {
         <Button look="bare" aria-label="List of keys" className="px-1" onClick={() => setKeysShown(true)}>
           <CircleHelp size={16} aria-hidden />
         </Button>
+        <Button aria-pressed={view === "room"} className="aria-pressed:bg-marker" onClick={toggleView}>
+          Room
+        </Button>
         <ButtonLink href={`/classes/${props.id}/sheet`}>Sheet</ButtonLink>
         <ButtonLink href={`/api/classes/${props.id}/file`} plain>
           Export
@@ -170,52 +187,75 @@ export function DeskScreen(props: {
       </TopLine>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
         <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
-          <div className="min-h-0 shrink-0">
-            <ScoreRows
-              doc={desk.doc}
-              score={desk.score}
-              selectedBlock={desk.selection.block}
-              selectedSlot={desk.selection.slot}
-              onSelect={desk.select}
-            />
-          </div>
-          {block && (
+          {view === "room" ? (
+            <RoomGrid doc={room.doc} parts={parts} book={book} choice={choice} onChoose={setChoice} />
+          ) : (
             <>
-              <BlockSentence key={block.id} desk={desk} block={block} />
-              {slotsOf(block).length > 0 && (
-                <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
-              )}
-              {more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
-              <div className="mt-2 flex flex-wrap gap-x-1">
-                <Button look="bare" disabled={!slot} aria-expanded={more} onClick={() => setMore(!more)}>
-                  {more ? "Less of this move" : "More of this move"}
-                </Button>
-                <Button look="bare" onClick={() => setPicking("add")}>
-                  Add a move
-                </Button>
-                <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
-                  Copy this move
-                </Button>
-                <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
-                  Remove this move
-                </Button>
-                <span className="w-4" />
-                <Button look="bare" onClick={actions.addBlock}>
-                  Add a block
-                </Button>
-                <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
-                  Remove this block
-                </Button>
+              <div className="min-h-0 shrink-0">
+                <ScoreRows
+                  doc={desk.doc}
+                  score={desk.score}
+                  selectedBlock={desk.selection.block}
+                  selectedSlot={desk.selection.slot}
+                  onSelect={desk.select}
+                />
               </div>
+              {block && (
+                <>
+                  <BlockSentence key={block.id} desk={desk} block={block} />
+                  {slotsOf(block).length > 0 && (
+                    <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
+                  )}
+                  {more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
+                  <div className="mt-2 flex flex-wrap gap-x-1">
+                    <Button look="bare" disabled={!slot} aria-expanded={more} onClick={() => setMore(!more)}>
+                      {more ? "Less of this move" : "More of this move"}
+                    </Button>
+                    <Button look="bare" onClick={() => setPicking("add")}>
+                      Add a move
+                    </Button>
+                    <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
+                      Copy this move
+                    </Button>
+                    <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
+                      Remove this move
+                    </Button>
+                    <span className="w-4" />
+                    <Button look="bare" onClick={actions.addBlock}>
+                      Add a block
+                    </Button>
+                    <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
+                      Remove this block
+                    </Button>
+                  </div>
+                </>
+              )}
             </>
           )}
         </main>
-        <WhoDoesWhat doc={settled} slotId={desk.selection.slot} parts={parts} people={props.people} />
+        {view === "room" && (choice.person !== null || choice.slot === null) ? (
+          <RoomPanel
+            doc={desk.doc}
+            room={room}
+            book={book}
+            choice={choice}
+            onChoose={setChoice}
+            overrule={overrule}
+          />
+        ) : (
+          <WhoDoesWhat
+            doc={room.doc}
+            slotId={view === "room" ? choice.slot : desk.selection.slot}
+            parts={parts}
+            people={room.people}
+          />
+        )}
       </div>
       <MovePicker
         open={picking !== null}
         onOpenChange={(open) => !open && setPicking(null)}
-        people={props.people}
+        people={people}
+        own={props.ownMoves}
         onChoose={choose}
       />
       <KeysDialog open={keysShown} onOpenChange={setKeysShown} />

@@ -13,6 +13,7 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["N", "to the first number of the sentence"],
   ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
   ["M", "more of the move: sides, rounds, easier and harder ways, what to say"],
+  ["R", "the room: everyone by every move, and back to the score"],
   ["T", "teach"],
   ["?", "this list"],
 ];

@@ -5,7 +5,9 @@ import { fillMove } from "@/core/homes/fillings";
 import type { Person } from "@/core/homes/home";
 import { needsText } from "@/core/homes/need-words";
 import type { KnownMove } from "@/core/moves/book";
-import { LIBRARY, LIBRARY_BOOK } from "@/core/moves/library";
+import { bookWith } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Move } from "@/core/moves/move";
 import { PATTERNS } from "@/core/moves/move";
 import { obstacle } from "@/core/parts/ways";
 import { Dialog } from "@/ui/dialog";
@@ -21,6 +23,8 @@ export function MovePicker(props: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly people: readonly Person[];
+  /** The studio's own moves, offered beside the library's. */
+  readonly own: readonly Move[];
   readonly onChoose: (move: KnownMove) => void;
 }) {
   return (
@@ -42,12 +46,17 @@ function rank(name: string, typed: string, keywords: readonly string[] = []): nu
 
 function Choices({
   people,
+  own,
   onChoose,
 }: {
   readonly people: readonly Person[];
+  readonly own: readonly Move[];
   readonly onChoose: (move: KnownMove) => void;
 }) {
-  const moves = useMemo(() => LIBRARY.map((move) => ({ move, can: countAsSet(move, people) })), [people]);
+  const moves = useMemo(
+    () => bookWith(LIBRARY_BOOK, own).moves.map((move) => ({ move, can: countAsSet(move, people) })),
+    [people, own],
+  );
   return (
     <Command label="Moves" loop filter={rank}>
       <Command.Input
@@ -70,7 +79,7 @@ function Choices({
                 <Command.Item
                   key={move.id}
                   value={move.name}
-                  keywords={[move.id, pattern, needsText(move.needs), move.position]}
+                  keywords={[move.id ?? "", pattern, needsText(move.needs), move.position ?? ""]}
                   onSelect={() => onChoose(move)}
                   className="grid cursor-pointer grid-cols-[1fr_1.4fr_7rem] gap-3 border-b border-hairline px-2 py-1.5 data-[selected=true]:bg-marker"
                 >

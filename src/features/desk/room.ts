@@ -1,6 +1,5 @@
 /** Everyone's parts as the Desk shows them: counted by slot, folded into groups that do the same. */
 
-import { MARK_GLYPH } from "@/core/homes/home";
 import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "@/core/parts/part";
 
 export interface Group {
@@ -45,9 +44,4 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
       (a, b) =>
         order.indexOf(a.slot.status) - order.indexOf(b.slot.status) || b.names.length - a.names.length,
     );
-}
-
-/** The status with its mark: `swapped ♭`. */
-export function statusText({ status, mark }: PartSlot): string {
-  return mark === "natural" ? STATUS_WORDS[status] : `${STATUS_WORDS[status]} ${MARK_GLYPH[mark]}`;
 }

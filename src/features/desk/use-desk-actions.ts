@@ -1,5 +1,4 @@
 "use client";
-/** What can be done at the Desk, by button and by key. */
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
 import { type Block, slotsOf } from "@/core/class/document";
@@ -7,6 +6,8 @@ import { type Edit, idAfter } from "@/core/class/edits";
 import { freeId, newBlock, newSlot } from "@/core/class/new-class";
 import { type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+/** What can be done at the Desk, by button and by key. */
+import type { Move } from "@/core/moves/move";
 import { moveSlotEdit } from "./slot-lines";
 import type { Desk } from "./use-desk";
 
@@ -14,6 +15,9 @@ interface Doors {
   readonly pick: (kind: "replace" | "add") => void;
   readonly showKeys: () => void;
   readonly showMore: () => void;
+  readonly showRoom: () => void;
+  /** The studio's own moves: one that is put in travels with the class. */
+  readonly own: readonly Move[];
   readonly teach: () => void;
   /** True while a dialog has the keys. */
   readonly quiet: boolean;
@@ -49,16 +53,29 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     desk.edit(edit);
     desk.select(blockId, slotId);
   };
+  /** The class's own moves with this one, where it is the studio's and the class hasn't got it yet. */
+  const carrying = (move: KnownMove): Edit[] => {
+    const mine = doors.own.find((entry) => entry.id === move.id);
+    if (!mine || doc.moves?.some((entry) => entry.id === mine.id)) return [];
+    const to = [...(doc.moves ?? []), mine];
+    return [{ op: "set", target: { in: "class" }, key: "moves", from: doc.moves, to }];
+  };
   const addMove = (move: KnownMove) => {
     if (!block) return;
     const made = newSlot(freeId("s", slotIds), move, usualWork(block));
     const before = slot ? idAfter(slots, slot.id) : null;
-    insertAfter({ op: "insert-slot", block: block.id, slot: made, before }, block.id, made.id);
+    const insert: Edit = { op: "insert-slot", block: block.id, slot: made, before };
+    const carried = carrying(move);
+    const edit: Edit = carried.length > 0 ? { op: "together", edits: [...carried, insert] } : insert;
+    insertAfter(edit, block.id, made.id);
   };
   const replaceMove = (move: KnownMove) => {
     if (!slot || move.id === null) return;
     const target = { in: "slot", id: slot.id } as const;
-    const edits: Edit[] = [{ op: "set", target, key: "move", from: slot.move, to: move.id }];
+    const edits: Edit[] = [
+      ...carrying(move),
+      { op: "set", target, key: "move", from: slot.move, to: move.id },
+    ];
     // The sides, ways and words were the other move's.
     for (const key of ["sides", "marks", "cue", "call"] as const) {
       if (slot[key] !== undefined) edits.push({ op: "set", target, key, from: slot[key] });
@@ -153,6 +170,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       Backspace: key((at) => at.remove()),
       n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
       m: key((at) => at.doors.showMore()),
+      r: key((at) => at.doors.showRoom()),
       t: key((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),
     });

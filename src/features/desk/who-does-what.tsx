@@ -8,7 +8,8 @@ import { resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part } from "@/core/parts/part";
-import { type Group, groupsOf, statusText } from "./room";
+import { statusText } from "@/features/room/status-text";
+import { type Group, groupsOf } from "./room";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {
@@ -22,6 +23,8 @@ export function WhoDoesWhat(props: {
   const kit = kitToAnnounce(props.parts, props.people);
   return (
     <aside
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+      tabIndex={0}
       aria-label="Who does what"
       className="flex h-full flex-col overflow-auto border-l-2 border-ink px-4 py-3"
     >

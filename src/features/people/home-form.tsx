@@ -8,6 +8,7 @@ import { checkPerson } from "@/core/homes/roster";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { KitLine } from "./kit-line";
+import { KnownFields } from "./known-fields";
 
 const HOUSEHOLD: readonly KitType[] = [
   "chair",
@@ -83,11 +84,11 @@ export function HomeForm(props: {
   const [person, setPerson] = useState(props.person);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const change = (part: Partial<Person>) => setPerson((now) => ({ ...now, ...part }));
+  const change = (part: Partial<Person>) => setPerson((now) => stated({ ...now, ...part }));
   const kit = person.kit ?? [];
   const setKit = (next: readonly KitItem[] | undefined) =>
     setPerson(({ kit: _old, ...rest }) => (next ? { ...rest, kit: next } : rest));
-  const space = (part: Partial<Space>) => change({ space: tidy({ ...person.space, ...part }) });
+  const space = (part: Partial<Space>) => change({ space: stated({ ...person.space, ...part }) });
   const toggleLimit = (limit: Limit, on: boolean) => {
     const now = person.limits ?? [];
     change({
@@ -204,6 +205,7 @@ export function HomeForm(props: {
             onAdd={(type) => setKit([...kit, addedItem(kit, type)])}
           />
           <AddKit title="Training kit" types={GYM} onAdd={(type) => setKit([...kit, addedItem(kit, type)])} />
+          <KnownFields person={person} onChange={change} />
         </section>
         <div className="space-y-6">
           <SpaceFields space={person.space} onChange={space} />
@@ -230,8 +232,8 @@ export function HomeForm(props: {
 }
 
 /** Without the keys that nothing was said about. */
-function tidy(space: Space): Space {
-  return Object.fromEntries(Object.entries(space).filter(([, value]) => value !== undefined)) as Space;
+function stated<T extends object>(object: T): T {
+  return Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined)) as T;
 }
 
 function AddKit(props: {

@@ -3,75 +3,134 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { type Fault, faultSentence } from "@/core/class/faults";
+import { faultSentence } from "@/core/class/faults";
 import { parseJsonText } from "@/core/formats/class-file";
+import { readRosterCsv } from "@/core/formats/roster-csv";
+import type { Person } from "@/core/homes/home";
+import { kitText } from "@/core/homes/kit";
 import { checkRoster } from "@/core/homes/roster";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 
+interface Trouble {
+  readonly where: string;
+  readonly what: string;
+}
+
 interface Read {
-  readonly roster: unknown;
-  readonly names: readonly string[];
-  readonly faults: readonly Fault[];
+  readonly people: readonly Person[];
+  readonly faults: readonly Trouble[];
 }
 
-function readText(text: string): Read {
+function readJson(text: string): Read {
   const json = parseJsonText(text);
-  if (!json.ok) return { roster: null, names: [], faults: json.error };
-  const checked = checkRoster(json.value);
-  if (!checked.ok) return { roster: null, names: [], faults: checked.error };
-  return { roster: checked.value, names: checked.value.people.map((person) => person.name), faults: [] };
+  const checked = json.ok ? checkRoster(json.value) : json;
+  if (checked.ok) return { people: checked.value.people, faults: [] };
+  return {
+    people: [],
+    faults: checked.error.map((fault) => ({ where: fault.path, what: faultSentence(fault) })),
+  };
 }
 
-/** Importing people from a roster file: shown first; the same id updates rather than doubles. */
-export function ImportRoster() {
+function readCsv(text: string): Read {
+  const { people, faults } = readRosterCsv(text);
+  return {
+    people,
+    faults: faults.map(({ line, column, sentence }) => ({
+      where: column === "" ? `line ${line}` : `line ${line}, ${column}`,
+      what: sentence,
+    })),
+  };
+}
+
+/** A roster file is JSON; anything that doesn't begin like it is read as a table. */
+function readText(text: string): Read {
+  return /^\uFEFF?\s*[{[]/.test(text) ? readJson(text) : readCsv(text);
+}
+
+/** Importing people from a roster file or a table: shown first; the same id updates rather than doubles. */
+export function ImportRoster({ people }: { readonly people: readonly Person[] }) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [read, setRead] = useState<Read | null>(null);
+  const known = new Set(people.map((person) => person.id));
   const choose = async (file: File | undefined) => setRead(file ? readText(await file.text()) : null);
   const store = async () => {
-    const result = await api<{ count: number }>("POST", "/api/people/import", { roster: read?.roster });
+    const roster = { format: "brontle.roster", version: 1, people: read?.people };
+    const result = await api<{ count: number }>("POST", "/api/people/import", { roster });
     if (!result.ok) {
       toast.error(result.failure.message);
       return;
     }
     toast.success(`${result.value.count} people are in the list.`);
     setOpen(false);
+    setRead(null);
     router.refresh();
   };
+  const sound = read !== null && read.faults.length === 0 && read.people.length > 0;
   return (
     <>
       <Button onClick={() => setOpen(true)}>Import a roster</Button>
       <Dialog
         open={open}
         onOpenChange={setOpen}
-        title="Import a roster file"
-        description="Nothing is stored before you say so. A person whose id is here already is updated."
+        title="Import a roster"
+        description="A roster file, or a table as it is exported here (CSV). Nothing is stored before you say so; a person whose id is here already is updated."
         wide
       >
         <input
           type="file"
-          accept=".json,application/json"
+          accept=".json,application/json,.csv,text/csv"
           aria-label="Roster file"
           className="w-full border border-quiet bg-white p-2"
           onChange={(event) => choose(event.target.files?.[0])}
         />
         {read && read.faults.length > 0 && (
-          <ul role="alert" className="mt-4 max-h-60 space-y-1 overflow-auto border-l-4 border-rust pl-3">
-            {read.faults.map((fault) => (
-              <li key={`${fault.path} ${fault.code}`}>
-                <code className="font-bold">{fault.path}</code> {faultSentence(fault)}
-              </li>
-            ))}
-          </ul>
+          <>
+            <p className="mt-4 font-bold text-rust">
+              Mend {read.faults.length === 1 ? "this" : `these ${read.faults.length}`} and choose the file
+              again; nothing is stored.
+            </p>
+            <ul role="alert" className="mt-1 max-h-60 space-y-1 overflow-auto border-l-4 border-rust pl-3">
+              {read.faults.map((fault) => (
+                <li key={`${fault.where} ${fault.what}`}>
+                  <code className="font-bold">{fault.where}</code> {fault.what}
+                </li>
+              ))}
+            </ul>
+          </>
         )}
-        {read && read.faults.length === 0 && (
-          <p className="mt-4">
-            <b>{read.names.length} people:</b> {read.names.join(", ")}
-          </p>
+        {sound && (
+          <div className="mt-4 max-h-72 overflow-auto">
+            <table className="w-full border-collapse text-left">
+              <caption className="pb-1 text-left font-bold">What will be stored</caption>
+              <thead className="text-quiet">
+                <tr className="border-b border-hairline">
+                  <th className="w-20 py-1 font-semibold">As</th>
+                  <th className="w-44 font-semibold">Name</th>
+                  <th className="font-semibold">At home</th>
+                </tr>
+              </thead>
+              <tbody>
+                {read.people.map((person) => (
+                  <tr key={person.id} className="border-b border-hairline align-top">
+                    <td className="py-1">{known.has(person.id) ? "update" : "new"}</td>
+                    <td className="font-bold">{person.name}</td>
+                    <td>
+                      {person.kit === undefined
+                        ? "not said yet"
+                        : person.kit.length === 0
+                          ? "nothing"
+                          : person.kit.map((item) => kitText(item, item.count, person.units)).join(", ")}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
         )}
-        <Button look="solid" className="mt-4" disabled={!read || read.faults.length > 0} onClick={store}>
-          Store these people
+        <Button look="solid" className="mt-4" disabled={!sound} onClick={store}>
+          Store {sound ? read.people.length : ""} people
         </Button>
       </Dialog>
     </>

@@ -3,6 +3,7 @@ import { X } from "lucide-react";
 import { useState } from "react";
 import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
 import { TENSIONS, type Tension } from "@/core/moves/move";
+import { KG_PER_LB } from "@/core/units";
 
 type Measure = "kg" | "minKg" | "maxKg" | "stepKg" | "litres" | "grams" | "heightCm";
 
@@ -42,9 +43,6 @@ const SINGLE: readonly KitType[] = [
   "ball",
   "mat",
 ];
-
-/** International avoirdupois pound, exact by definition. */
-const KG_PER_LB = 0.45359237;
 
 function isMass(measure: Measure): boolean {
   return measure === "kg" || measure.endsWith("Kg");

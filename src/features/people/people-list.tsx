@@ -35,7 +35,13 @@ export function PeopleList(props: {
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
           <h1 className="text-2xl font-bold">People and their homes</h1>
           <div className="flex gap-2">
-            <ImportRoster />
+            <ImportRoster people={props.people.map((row) => row.doc)} />
+            <ButtonLink href="/api/people/export?form=csv" plain>
+              Table
+            </ButtonLink>
+            <ButtonLink href="/api/people/export" plain>
+              Roster file
+            </ButtonLink>
             <ButtonLink href="/people/new" look="solid">
               Add a person
             </ButtonLink>

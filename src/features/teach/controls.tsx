@@ -1,7 +1,17 @@
 "use client";
 import { ChevronLeft, ChevronRight, Pause, Play, Plus, Square, Volume2, VolumeX } from "lucide-react";
 import type { ReactNode } from "react";
-import type { TeachActions } from "./teach-screen";
+
+/** What can be done while teaching, by button and by key. */
+export interface TeachActions {
+  readonly start: () => unknown;
+  readonly toggle: () => unknown;
+  readonly skip: () => unknown;
+  readonly back: () => unknown;
+  readonly extend: () => unknown;
+  readonly end: () => unknown;
+  readonly mute: () => unknown;
+}
 
 function Control(props: {
   readonly name: string;

@@ -14,7 +14,7 @@ import { slotFaces } from "@/features/score/faces";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { ClockBar } from "./clock-bar";
-import { Controls } from "./controls";
+import { Controls, type TeachActions } from "./controls";
 import { callGroups, type NowNext, nowNext } from "./now-next";
 import { Ready } from "./ready";
 import { RunningScore } from "./running-score";
@@ -122,16 +122,6 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
       </Dialog>
     </main>
   );
-}
-
-export interface TeachActions {
-  readonly start: () => unknown;
-  readonly toggle: () => unknown;
-  readonly skip: () => unknown;
-  readonly back: () => unknown;
-  readonly extend: () => unknown;
-  readonly end: () => unknown;
-  readonly mute: () => unknown;
 }
 
 /** Keys of the keyboard and of presentation clickers (PageDown, PageUp, period). */

@@ -16,6 +16,7 @@ import type { ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
 import type { Person } from "../../core/homes/home";
 import type { RunEventKind, RunPayload } from "../../core/live/events";
+import type { Move } from "../../core/moves/move";
 import type { Part } from "../../core/parts/part";
 import type { FrozenMove } from "../frozen";
 
@@ -154,6 +155,21 @@ export const person = pgTable(
     updatedAt: instant("updated_at").notNull().defaultNow(),
   },
   (table) => [unique("person_roster").on(table.studioId, table.rosterId)],
+);
+
+/** The studio's own moves, in the form of the library's. */
+export const ownMove = pgTable(
+  "own_move",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    moveId: text("move_id").notNull(),
+    doc: json("doc").$type<Move>().notNull(),
+    updatedAt: instant("updated_at").notNull().defaultNow(),
+  },
+  (table) => [unique("own_move_id").on(table.studioId, table.moveId)],
 );
 
 /** A class being taught: what was frozen when it began. */

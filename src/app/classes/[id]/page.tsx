@@ -3,6 +3,7 @@ import { notFound } from "next/navigation";
 import { isUuid } from "@/core/units";
 import { DeskScreen } from "@/features/desk/desk";
 import { findClass } from "@/server/classes";
+import { listMoves } from "@/server/moves";
 import { listPeople } from "@/server/people";
 import { requireInstructor } from "@/server/who";
 
@@ -13,8 +14,14 @@ export default async function DeskPage({ params }: { readonly params: Promise<{ 
   const { id } = await params;
   const stored = isUuid(id) ? await findClass(who.studioId, id) : null;
   if (!stored) notFound();
-  const people = await listPeople(who.studioId);
+  const [people, own] = await Promise.all([listPeople(who.studioId), listMoves(who.studioId)]);
   return (
-    <DeskScreen id={id} doc={stored.doc} revision={stored.revision} people={people.map((row) => row.doc)} />
+    <DeskScreen
+      id={id}
+      doc={stored.doc}
+      revision={stored.revision}
+      people={people}
+      ownMoves={own.map((row) => row.doc)}
+    />
   );
 }

@@ -1,0 +1,19 @@
+import { rosterCsv } from "@/core/formats/roster-csv";
+import { reading } from "@/server/http";
+import { listPeople } from "@/server/people";
+
+/** The roster as a file: `?form=csv` for a table, otherwise JSON with everything. */
+export const GET = reading(async (who, _params, request) => {
+  const people = (await listPeople(who.studioId)).map((row) => row.doc);
+  const csv = new URL(request.url).searchParams.get("form") === "csv";
+  const body = csv
+    ? rosterCsv(people)
+    : `${JSON.stringify({ format: "brontle.roster", version: 1, people }, null, 2)}\n`;
+  return new Response(body, {
+    headers: {
+      "content-type": csv ? "text/csv; charset=utf-8" : "application/json; charset=utf-8",
+      "content-disposition": `attachment; filename="roster.${csv ? "csv" : "json"}"`,
+      "cache-control": "no-store",
+    },
+  });
+});

@@ -1,0 +1,19 @@
+import type { Metadata } from "next";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Move } from "@/core/moves/move";
+import { MoveForm } from "@/features/moves/move-form";
+import { startingMove } from "@/features/moves/starting-move";
+import { listMoves } from "@/server/moves";
+import { requireInstructor } from "@/server/who";
+
+export const metadata: Metadata = { title: "A move of your own" };
+
+export default async function NewMovePage(props: {
+  readonly searchParams: Promise<{ readonly from?: string }>;
+}) {
+  const who = await requireInstructor();
+  const { from } = await props.searchParams;
+  const own = (await listMoves(who.studioId)).map((row) => row.doc);
+  const like = own.find((move) => move.id === from) ?? (LIBRARY_BOOK.get(from ?? "") as Move | undefined);
+  return <MoveForm storedId={null} move={startingMove(like ?? null)} own={own} />;
+}

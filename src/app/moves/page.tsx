@@ -1,0 +1,12 @@
+import type { Metadata } from "next";
+import { MovesScreen } from "@/features/moves/moves-screen";
+import { listMoves } from "@/server/moves";
+import { requireInstructor } from "@/server/who";
+
+export const metadata: Metadata = { title: "Moves" };
+
+export default async function MovesPage() {
+  const who = await requireInstructor();
+  const own = await listMoves(who.studioId);
+  return <MovesScreen studio={who.studioName} own={own.map((row) => row.doc)} />;
+}

@@ -1,0 +1,79 @@
+/** An instructor's own move against the promises that the library keeps: complete, linked soundly, no circle. */
+import { Faults, type Json } from "../class/check-values";
+import { at, type Fault } from "../class/faults";
+import { err, ok, type Result } from "../result";
+import { bookWith, type MoveBook } from "./book";
+import { checkOwnMove } from "./check-move";
+import type { Move } from "./move";
+
+const REQUIRED = [
+  "pattern",
+  "muscles",
+  "position",
+  "sides",
+  "impact",
+  "repSeconds",
+  "needs",
+  "loads",
+  "cues",
+  "faults",
+  "cautions",
+  "links",
+] as const;
+
+/** Whether "harder" leads from a move back to itself. */
+function circles(id: string, book: MoveBook): boolean {
+  const seen = new Set<string>();
+  const open = [id];
+  while (open.length > 0) {
+    const here = book.get(open.pop() as string);
+    for (const link of here?.links ?? []) {
+      if (link.kind !== "harder") continue;
+      if (link.to === id) return true;
+      if (seen.has(link.to)) continue;
+      seen.add(link.to);
+      open.push(link.to);
+    }
+  }
+  return false;
+}
+
+/**
+ * Checks an own move, every fault at once. `others`: the library and the studio's other moves; the
+ * move may not take the id of one of them.
+ */
+export function checkOwn(value: unknown, others: MoveBook): Result<Move, readonly Fault[]> {
+  const faults = new Faults();
+  checkOwnMove(faults, "$", value);
+  if (faults.list.length > 0) return err(faults.list);
+  const move = value as Move;
+  const json = value as Json;
+  for (const key of REQUIRED) if (json[key] === undefined) faults.add(at("$", key), { code: "missing" });
+  if (faults.list.length > 0) return err(faults.list);
+  if (others.get(move.id)) faults.add("id", { code: "not-unique", what: "moves", first: move.id });
+  const name = move.name.trim().toLowerCase();
+  const double = others.moves.find((other) => other.name.toLowerCase() === name);
+  if (double) faults.add("name", { code: "not-unique", what: "moves", first: double.name });
+  if (move.cues.length < 2 || move.cues.length > 4) {
+    faults.add("cues", { code: "length", least: 2, most: 4, what: "cues" });
+  }
+  if (move.faults.length !== 2) faults.add("faults", { code: "length", least: 2, most: 2, what: "faults" });
+  if (move.cautions.length < 1) {
+    faults.add("cautions", { code: "length", least: 1, most: 10, what: "cautions" });
+  }
+  if (move.needs.length < 1)
+    faults.add("needs", { code: "length", least: 1, most: 10, what: "alternatives" });
+  if (move.links.length < 1) faults.add("links", { code: "length", least: 1, most: 20, what: "links" });
+  const seen = new Set<string>();
+  move.links.forEach((link, i) => {
+    const path = at(at("links", i), "to");
+    if (link.to === move.id || !others.get(link.to)) {
+      faults.add(path, { code: "one-of", allowed: ["a move of the library or your own, not itself"] });
+    } else if (seen.has(link.to)) faults.add(path, { code: "not-unique", what: "links", first: link.to });
+    seen.add(link.to);
+  });
+  if (faults.list.length === 0 && circles(move.id, bookWith(others, [move]))) {
+    faults.add("links", { code: "kind", expected: "links that don't lead round in a circle" });
+  }
+  return faults.list.length > 0 ? err(faults.list) : ok(move);
+}

@@ -1,0 +1,43 @@
+"use client";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import type { Overruled } from "@/core/class/document";
+import type { Person } from "@/core/homes/home";
+import type { Overrule } from "@/features/room/room-panel";
+import type { Desk } from "./use-desk";
+
+/** The people of the Desk, and the instructor's own choices for them: in this class as an edit, or always as theirs. */
+export function useOverrule(
+  desk: Desk,
+  stored: readonly { readonly id: string; readonly doc: Person }[],
+): { readonly people: readonly Person[]; readonly overrule: Overrule } {
+  const [people, setPeople] = useState(() => stored.map((row) => row.doc));
+  const { edit, doc } = desk;
+  const overrule = useMemo<Overrule>(
+    () => ({
+      once: (slot, person, move) => {
+        const others = (doc.overruled ?? []).filter(
+          (entry) => entry.slot !== slot.id || entry.person !== person.id,
+        );
+        const all: readonly Overruled[] =
+          move === null ? others : [...others, { slot: slot.id, person: person.id, move }];
+        const to = all.length > 0 ? all : undefined;
+        edit({ op: "set", target: { in: "class" }, key: "overruled", from: doc.overruled, to });
+      },
+      always: async (from, person, to) => {
+        const row = stored.find((entry) => entry.doc.id === person.id);
+        const result = await api("PUT", `/api/people/${row?.id}/always`, { from, to });
+        if (!result.ok) {
+          toast.error(result.failure.message);
+          return;
+        }
+        const { [from]: _old, ...others } = person.always ?? {};
+        const always = to === null ? others : { ...others, [from]: to };
+        setPeople((now) => now.map((entry) => (entry.id === person.id ? { ...entry, always } : entry)));
+      },
+    }),
+    [doc, edit, stored],
+  );
+  return { people, overrule };
+}

@@ -1,0 +1,87 @@
+"use client";
+import { X } from "lucide-react";
+import type { MoveBook } from "@/core/moves/book";
+import { LINK_HOWS, LINK_KINDS, type Link, type LinkHow, type LinkKind } from "@/core/moves/move";
+import { Button } from "@/ui/button";
+import { HOW_WORDS } from "./words";
+
+const KIND_WORDS: Record<LinkKind, string> = {
+  easier: "an easier way is",
+  harder: "a harder way is",
+  swap: "the same job is",
+};
+const BOX = "border border-quiet bg-white px-2 py-1";
+
+/** How a move hangs together with others; each link also counts the other way round. */
+export function LinkRows(props: {
+  readonly links: readonly Link[];
+  readonly book: MoveBook;
+  readonly onChange: (links: readonly Link[]) => void;
+}) {
+  const { links } = props;
+  const moves = [...props.book.moves].sort((a, b) => a.name.localeCompare(b.name, "en"));
+  const put = (i: number, part: Partial<Link>) =>
+    props.onChange(links.map((link, j) => (j === i ? { ...link, ...part } : link)));
+  return (
+    <fieldset>
+      <legend className="font-semibold">Linked to</legend>
+      {links.map((link, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a link being written has no other name than its place
+        <div key={i} className="flex items-center gap-2 border-t border-hairline py-1.5">
+          <select
+            aria-label="Kind of link"
+            className={BOX}
+            value={link.kind}
+            onChange={(event) => put(i, { kind: event.target.value as LinkKind })}
+          >
+            {LINK_KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {KIND_WORDS[kind]}
+              </option>
+            ))}
+          </select>
+          <select
+            aria-label="Linked move"
+            className={`${BOX} min-w-72`}
+            value={link.to}
+            onChange={(event) => put(i, { to: event.target.value })}
+          >
+            <option value="">choose a move</option>
+            {moves.map((move) => (
+              <option key={move.id} value={move.id ?? ""}>
+                {move.name}
+              </option>
+            ))}
+          </select>
+          by
+          <select
+            aria-label="How"
+            className={BOX}
+            value={link.how}
+            onChange={(event) => put(i, { how: event.target.value as LinkHow })}
+          >
+            {LINK_HOWS.map((how) => (
+              <option key={how} value={how}>
+                {HOW_WORDS[how]}
+              </option>
+            ))}
+          </select>
+          <button
+            type="button"
+            aria-label="Remove this link"
+            onClick={() => props.onChange(links.filter((_, j) => j !== i))}
+          >
+            <X size={16} aria-hidden />
+          </button>
+        </div>
+      ))}
+      <Button
+        look="bare"
+        className="px-0"
+        onClick={() => props.onChange([...links, { to: "", kind: "easier", how: "support" }])}
+      >
+        Add a link
+      </Button>
+    </fieldset>
+  );
+}

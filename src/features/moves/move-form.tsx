@@ -1,0 +1,329 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import { type Fault, faultSentence } from "@/core/class/faults";
+import { bookWith } from "@/core/moves/book";
+import { checkOwn } from "@/core/moves/check-own";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import {
+  type BodyLoad,
+  IMPACTS,
+  LOADS,
+  type Move,
+  MUSCLES,
+  type Muscle,
+  NOISES,
+  PATTERNS,
+  POSITIONS,
+} from "@/core/moves/move";
+import { Button } from "@/ui/button";
+import { Choice, Field } from "@/ui/field";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { LinkRows } from "./link-rows";
+import { NeedRows } from "./need-rows";
+import { idOf } from "./starting-move";
+import { LOAD_WORDS, SIDES_WORDS, spaced } from "./words";
+
+/** A move of one's own: the library's form, held to the library's promises before it is stored. */
+export function MoveForm(props: {
+  readonly storedId: string | null;
+  readonly move: Move;
+  readonly own: readonly Move[];
+}) {
+  const router = useRouter();
+  const [move, setMove] = useState(props.move);
+  const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const put = (part: Partial<Move>) => setMove((now) => ({ ...now, ...part }));
+  const others = useMemo(
+    () =>
+      bookWith(
+        LIBRARY_BOOK,
+        props.own.filter((entry) => entry.id !== props.move.id),
+      ),
+    [props.own, props.move.id],
+  );
+  const finished = (): Move => ({
+    ...move,
+    id: props.storedId === null ? idOf(move.name) : move.id,
+    name: move.name.trim(),
+    cues: kept(move.cues),
+    faults: kept(move.faults),
+    cautions: kept(move.cautions),
+    landings: move.loads.includes("jump")
+      ? move.landings.perRep > 0
+        ? move.landings
+        : { perRep: 1, weight: 1 }
+      : { perRep: 0, weight: 0 },
+  });
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault();
+    const next = finished();
+    const checked = checkOwn(next, others);
+    setFaults(checked.ok ? [] : checked.error);
+    if (!checked.ok) return;
+    const result =
+      props.storedId === null
+        ? await api("POST", "/api/moves", { move: next })
+        : await api("PUT", `/api/moves/${props.storedId}`, { move: next });
+    if (!result.ok) {
+      setFaults(result.failure.faults);
+      toast.error(result.failure.message);
+      return;
+    }
+    toast.success(`${next.name} is in your library.`);
+    router.push(`/moves/${next.id}`);
+    router.refresh();
+  };
+  const remove = async () => {
+    const result = await api("DELETE", `/api/moves/${props.storedId}`);
+    if (!result.ok) return toast.error(result.failure.message);
+    router.push("/moves");
+    router.refresh();
+  };
+  return (
+    <>
+      <TopLine here="Moves" places={PLACES} />
+      <main className="mx-auto max-w-5xl px-6 py-5">
+        <form onSubmit={save} noValidate className="space-y-5">
+          <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
+            <h1 className="text-2xl font-bold">
+              {props.storedId === null ? "A move of your own" : `Change ${props.move.name}`}
+            </h1>
+            <Button look="solid" type="submit" className="px-6 py-2.5">
+              Save
+            </Button>
+          </div>
+          {faults.length > 0 && (
+            <ul role="alert" className="border-l-4 border-rust pl-3 text-rust">
+              {faults.map((fault) => (
+                <li key={`${fault.path} ${fault.code}`}>
+                  <b>{fault.path}</b> {faultSentence(fault)}
+                </li>
+              ))}
+            </ul>
+          )}
+          <div className="grid grid-cols-4 gap-4">
+            <Field
+              label="Name"
+              name="name"
+              className="col-span-2"
+              value={move.name}
+              maxLength={120}
+              onChange={(event) => put({ name: event.target.value })}
+            />
+            <Pick
+              label="Pattern"
+              value={move.pattern}
+              all={PATTERNS}
+              onChange={(pattern) => put({ pattern })}
+            />
+            <Pick
+              label="Position"
+              value={move.position}
+              all={POSITIONS}
+              onChange={(position) => put({ position })}
+            />
+            <Choice
+              label="Sides"
+              value={move.sides}
+              onChange={(event) => put({ sides: event.target.value as Move["sides"] })}
+            >
+              {Object.entries(SIDES_WORDS).map(([value, words]) => (
+                <option key={value} value={value}>
+                  {words}
+                </option>
+              ))}
+            </Choice>
+            <NumberField
+              label="Seconds of one rep"
+              value={move.repSeconds}
+              onChange={(repSeconds) => put({ repSeconds })}
+            />
+            <Pick label="Impact" value={move.impact} all={IMPACTS} onChange={(impact) => put({ impact })} />
+            <Pick label="Noise" value={move.noise} all={NOISES} onChange={(noise) => put({ noise })} />
+            <NumberField
+              label="Effort, MET (an estimate)"
+              value={move.energy.met}
+              onChange={(met) => put({ energy: { met, category: null } })}
+            />
+            <NumberField
+              label="Seconds to show"
+              value={move.demoSeconds}
+              onChange={(demoSeconds) => put({ demoSeconds })}
+            />
+            <NumberField
+              label="Seconds to set up"
+              value={move.setupSeconds}
+              onChange={(setupSeconds) => put({ setupSeconds })}
+            />
+            <div className="flex flex-col justify-end gap-1 pb-1">
+              <Tick
+                label="held, not moved"
+                on={move.isometric}
+                onChange={(isometric) => put({ isometric })}
+              />
+              <Tick
+                label="stable: may go to the limit"
+                on={move.stable}
+                onChange={(stable) => put({ stable })}
+              />
+            </div>
+          </div>
+          <NeedRows needs={move.needs} onChange={(needs) => put({ needs })} />
+          <Words
+            legend="Trains first"
+            all={MUSCLES}
+            chosen={move.muscles.primary}
+            onChange={(primary) => put({ muscles: { ...move.muscles, primary: primary as Muscle[] } })}
+          />
+          <Words
+            legend="and also"
+            all={MUSCLES}
+            chosen={move.muscles.secondary}
+            onChange={(secondary) => put({ muscles: { ...move.muscles, secondary: secondary as Muscle[] } })}
+          />
+          <Words
+            legend="Asks of the body (limits rule it out by these)"
+            all={LOADS}
+            words={LOAD_WORDS}
+            chosen={move.loads}
+            onChange={(loads) => put({ loads: loads as BodyLoad[] })}
+          />
+          <div className="grid grid-cols-3 gap-4">
+            <Lines label="Say (2 to 4 lines)" list={move.cues} onChange={(cues) => put({ cues })} />
+            <Lines
+              label="Watch for (2 lines)"
+              list={move.faults}
+              onChange={(list) => put({ faults: list })}
+            />
+            <Lines
+              label="Take care (a line or more)"
+              list={move.cautions}
+              onChange={(cautions) => put({ cautions })}
+            />
+          </div>
+          <LinkRows links={move.links} book={others} onChange={(links) => put({ links })} />
+        </form>
+        {props.storedId !== null && (
+          <p className="mt-6 border-t border-hairline pt-3">
+            <Button look="bare" className="px-0" onClick={remove}>
+              Remove this move; classes that use it keep their copy
+            </Button>
+          </p>
+        )}
+      </main>
+    </>
+  );
+}
+
+function kept(list: readonly string[]): string[] {
+  return list.map((text) => text.trim()).filter(Boolean);
+}
+
+function Pick<T extends string>(props: {
+  readonly label: string;
+  readonly value: T;
+  readonly all: readonly T[];
+  readonly onChange: (value: T) => void;
+}) {
+  return (
+    <Choice
+      label={props.label}
+      value={props.value}
+      onChange={(event) => props.onChange(event.target.value as T)}
+    >
+      {props.all.map((value) => (
+        <option key={value} value={value}>
+          {spaced(value)}
+        </option>
+      ))}
+    </Choice>
+  );
+}
+
+function NumberField(props: {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <Field
+      label={props.label}
+      name={props.label}
+      inputMode="decimal"
+      value={draft ?? String(props.value)}
+      onBlur={() => setDraft(null)}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const value = Number(event.target.value.replace(",", "."));
+        if (event.target.value !== "" && Number.isFinite(value)) props.onChange(value);
+      }}
+    />
+  );
+}
+
+function Tick(props: {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex items-center gap-1.5">
+      <input type="checkbox" checked={props.on} onChange={(event) => props.onChange(event.target.checked)} />
+      {props.label}
+    </label>
+  );
+}
+
+function Words<T extends string>(props: {
+  readonly legend: string;
+  readonly all: readonly T[];
+  readonly words?: Readonly<Record<T, string>>;
+  readonly chosen: readonly T[];
+  readonly onChange: (chosen: readonly T[]) => void;
+}) {
+  const { chosen } = props;
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{props.legend}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {props.all.map((value) => (
+          <button
+            key={value}
+            type="button"
+            aria-pressed={chosen.includes(value)}
+            className="border border-hairline bg-white px-2 py-0.5 aria-pressed:border-ink aria-pressed:bg-marker"
+            onClick={() =>
+              props.onChange(
+                chosen.includes(value) ? chosen.filter((other) => other !== value) : [...chosen, value],
+              )
+            }
+          >
+            {props.words?.[value] ?? spaced(value)}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+function Lines(props: {
+  readonly label: string;
+  readonly list: readonly string[];
+  readonly onChange: (list: readonly string[]) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-1 block font-semibold">{props.label}</span>
+      <textarea
+        rows={3}
+        className="w-full border border-quiet bg-white px-2 py-1.5"
+        value={props.list.join("\n")}
+        onChange={(event) => props.onChange(event.target.value.split("\n"))}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,118 @@
+"use client";
+import Link from "next/link";
+import { useMemo } from "react";
+import { excludes, LIMIT_WORDS, LIMITS } from "@/core/homes/limits";
+import { needsText } from "@/core/homes/need-words";
+import { bookWith } from "@/core/moves/book";
+import { ladderOf } from "@/core/moves/ladder";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Move } from "@/core/moves/move";
+import { moveEffort } from "@/core/shape/demand";
+import { ButtonLink } from "@/ui/button";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { LadderDrawing } from "./ladder-drawing";
+import { HOW_WORDS, LOAD_WORDS, SIDES_WORDS, spaced } from "./words";
+
+function energyText(energy: Move["energy"]): string {
+  return energy.category === null
+    ? `${energy.met} MET, an estimate of ours`
+    : `${energy.met} MET (${energy.category}; 2011 Compendium)`;
+}
+
+/** One move: its chain from easiest to hardest, what it needs and loads, what to say and to mind. */
+export function MovePage({ id, own }: { readonly id: string; readonly own: readonly Move[] }) {
+  const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
+  const move = book.get(id) as Move;
+  const mine = own.some((entry) => entry.id === id);
+  const ladder = useMemo(() => ladderOf(move, book), [move, book]);
+  const swaps = move.links.filter((link) => link.kind === "swap");
+  const limits = LIMITS.filter((limit) => excludes(limit, move));
+  const facts: readonly (readonly [string, string])[] = [
+    ["Needs", needsText(move.needs)],
+    ["Trains first", move.muscles.primary.map(spaced).join(", ") || "nothing in particular"],
+    ["and also", move.muscles.secondary.map(spaced).join(", ") || "—"],
+    ["Sides", SIDES_WORDS[move.sides]],
+    ["One rep", `${move.repSeconds} s${move.isometric ? ", or held" : ""} (tempo ${move.tempo})`],
+    ["Impact, noise", `${move.impact}, ${move.noise}`],
+    ["Energy", `${energyText(move.energy)}: effort about ${Math.round(moveEffort(move))} of 10`],
+    ["Asks of the body", move.loads.map((load) => LOAD_WORDS[load]).join(", ") || "nothing special"],
+    ["Ruled out by", limits.map((limit) => LIMIT_WORDS[limit]).join(", ") || "no limit"],
+    ["Room", `${move.room.lengthM} m long, ${move.room.heightCm} cm high`],
+    ["To show, to set up", `${move.demoSeconds} s, ${move.setupSeconds} s`],
+    ["To the limit", move.stable ? "stable: may be taken there" : "not stable: never to the limit"],
+  ];
+  return (
+    <>
+      <TopLine here="Moves" places={PLACES} />
+      <main className="mx-auto max-w-6xl px-6 py-5">
+        <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
+          <h1 className="text-2xl font-bold">
+            {move.name}{" "}
+            <span className="text-base font-normal text-quiet">
+              {spaced(move.pattern)}, {spaced(move.position)}
+              {mine && ", yours"}
+              {move.gym && ", a way of the gym"}
+            </span>
+          </h1>
+          <div className="flex gap-2">
+            {mine && <ButtonLink href={`/moves/${id}/edit`}>Change</ButtonLink>}
+            <ButtonLink href={`/moves/new?from=${id}`}>Make your own from it</ButtonLink>
+          </div>
+        </div>
+        <section aria-labelledby="ladder" className="mt-4">
+          <h2 id="ladder" className="mb-2 text-lg font-bold">
+            From easiest to hardest
+          </h2>
+          <LadderDrawing ladder={ladder} here={id} />
+          {swaps.length > 0 && (
+            <p className="mt-2">
+              <b>The same job otherwise:</b>{" "}
+              {swaps.map((link, i) => (
+                <span key={link.to}>
+                  {i > 0 && ", "}
+                  <Link href={`/moves/${link.to}`} prefetch={false} className="underline underline-offset-2">
+                    {book.get(link.to)?.name}
+                  </Link>{" "}
+                  <span className="text-quiet">({HOW_WORDS[link.how]})</span>
+                </span>
+              ))}
+            </p>
+          )}
+        </section>
+        <div className="mt-5 grid gap-10 md:grid-cols-2">
+          <dl className="grid grid-cols-[9rem_1fr] content-start">
+            {facts.map(([name, value]) => (
+              <div key={name} className="contents">
+                <dt className="border-t border-hairline py-1 text-quiet">{name}</dt>
+                <dd className="border-t border-hairline py-1">{value}</dd>
+              </div>
+            ))}
+          </dl>
+          <div className="space-y-4">
+            <Sentences title="Say" list={move.cues} />
+            <Sentences title="Watch for" list={move.faults} />
+            <Sentences title="Take care" list={move.cautions} />
+            <p className="text-sm text-quiet">
+              Cautions are the usual ones and clear nobody. Local rules and licensed practice come first.
+            </p>
+          </div>
+        </div>
+      </main>
+    </>
+  );
+}
+
+function Sentences({ title, list }: { readonly title: string; readonly list: readonly string[] }) {
+  return (
+    <section>
+      <h2 className="font-bold">{title}</h2>
+      <ul>
+        {list.map((sentence) => (
+          <li key={sentence} className="border-t border-hairline py-1">
+            {sentence}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

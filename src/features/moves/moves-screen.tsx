@@ -1,0 +1,250 @@
+"use client";
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { fillMove } from "@/core/homes/fillings";
+import type { Person } from "@/core/homes/home";
+import { KIT_TYPES, type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { excludes, LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
+import { needsText } from "@/core/homes/need-words";
+import { bookWith, type KnownMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { type Move, MUSCLES, PATTERNS, POSITIONS } from "@/core/moves/move";
+import { SignOut } from "@/features/account/sign-out";
+import { ButtonLink } from "@/ui/button";
+import { Choice, Field } from "@/ui/field";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { spaced } from "./words";
+
+interface Filters {
+  readonly words: string;
+  readonly pattern: string;
+  readonly muscle: string;
+  readonly position: string;
+  readonly limit: string;
+  /** null: any kit. Empty: nothing at all. */
+  readonly kit: readonly KitType[] | null;
+}
+
+const ALL: Filters = { words: "", pattern: "", muscle: "", position: "", limit: "", kit: null };
+
+/** A home that has these things in their most usual form, two of what comes in pairs. */
+function homeWith(types: readonly KitType[]): Person {
+  const usual: Partial<Record<KitType, Partial<KitItem>>> = {
+    dumbbell: { count: 2, kg: 5 },
+    "adjustable-dumbbell": { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
+    kettlebell: { kg: 10 },
+    barbell: { kg: 20 },
+    plate: { count: 4, kg: 5 },
+    "tube-band": { tension: "medium" },
+    "loop-band": { tension: "medium" },
+    "mini-band": { tension: "medium" },
+    bottle: { count: 2, litres: 1.5 },
+    tin: { count: 2, grams: 400 },
+    jug: { count: 2, kg: 5 },
+    towel: { count: 2 },
+    slider: { count: 2 },
+    backpack: { maxKg: 12 },
+    door: { latches: true, opens: "away" },
+    chair: { sturdy: true },
+    sofa: { sturdy: true },
+    bench: { sturdy: true },
+    step: { sturdy: true, heightCm: 20 },
+    table: { sturdy: true },
+    counter: { sturdy: true },
+  };
+  const kit = types.map((type) => ({ id: type, type, ...usual[type] }));
+  return { id: "home", name: "Home", kit, space: { floor: "smooth" } };
+}
+
+function passes(move: KnownMove, filters: Filters, home: Person | null): boolean {
+  const text = `${move.name} ${move.id} ${needsText(move.needs)}`.toLowerCase();
+  const muscles = [...(move.muscles?.primary ?? []), ...(move.muscles?.secondary ?? [])] as string[];
+  return (
+    filters.words
+      .toLowerCase()
+      .split(/\s+/)
+      .every((word) => text.includes(word)) &&
+    (filters.pattern === "" || move.pattern === filters.pattern) &&
+    (filters.muscle === "" || muscles.includes(filters.muscle)) &&
+    (filters.position === "" || move.position === filters.position) &&
+    (filters.limit === "" || !excludes(filters.limit as Limit, move)) &&
+    (home === null || fillMove(move.needs, home) !== null)
+  );
+}
+
+function linkCount(move: KnownMove, kind: string): number {
+  return (move.links ?? []).filter((link) => link.kind === kind).length;
+}
+
+/** The library: every move, found by what it trains, where, with what, and for whom. */
+export function MovesScreen({ studio, own }: { readonly studio: string; readonly own: readonly Move[] }) {
+  const [filters, setFilters] = useState(ALL);
+  const put = (part: Partial<Filters>) => setFilters((now) => ({ ...now, ...part }));
+  const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
+  const home = useMemo(() => (filters.kit ? homeWith(filters.kit) : null), [filters.kit]);
+  const shown = useMemo(
+    () => book.moves.filter((move) => passes(move, filters, home)),
+    [book, filters, home],
+  );
+  const mine = new Set(own.map((move) => move.id));
+  return (
+    <div className="flex h-screen flex-col">
+      <TopLine here="Moves" places={PLACES}>
+        <SignOut name={studio} />
+      </TopLine>
+      <main className="grid min-h-0 flex-1 grid-cols-[17rem_minmax(0,1fr)]">
+        <section
+          aria-label="Find moves"
+          className="space-y-3 overflow-auto border-r border-hairline px-4 py-4"
+        >
+          <Field
+            label="Words"
+            name="words"
+            placeholder="row, towel, seated…"
+            value={filters.words}
+            onChange={(event) => put({ words: event.target.value })}
+          />
+          <Select
+            label="Pattern"
+            value={filters.pattern}
+            all={PATTERNS}
+            onChange={(pattern) => put({ pattern })}
+          />
+          <Select
+            label="Muscle"
+            value={filters.muscle}
+            all={MUSCLES}
+            onChange={(muscle) => put({ muscle })}
+          />
+          <Select
+            label="Position"
+            value={filters.position}
+            all={POSITIONS}
+            onChange={(position) => put({ position })}
+          />
+          <Choice
+            label="Fits a limit"
+            value={filters.limit}
+            onChange={(event) => put({ limit: event.target.value })}
+          >
+            <option value="">any</option>
+            {LIMITS.map((limit) => (
+              <option key={limit} value={limit}>
+                {LIMIT_WORDS[limit]}
+              </option>
+            ))}
+          </Choice>
+          <KitChoice kit={filters.kit} onChange={(kit) => put({ kit })} />
+        </section>
+        <section aria-label="Moves found" className="flex min-h-0 flex-col px-5 pt-4">
+          <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
+            <h1 className="text-2xl font-bold">Moves</h1>
+            <p role="status" className="text-quiet">
+              {shown.length} of {book.moves.length}
+            </p>
+            <ButtonLink href="/moves/new">A move of your own</ButtonLink>
+          </div>
+          {shown.length === 0 ? (
+            <p className="max-w-md py-8 text-lg">
+              No move is all of that. Take one condition away, or write a move of your own.
+            </p>
+          ) : (
+            <div className="min-h-0 flex-1 overflow-auto">
+              <table className="w-full border-collapse text-left">
+                <thead className="sticky top-0 bg-paper text-quiet">
+                  <tr className="border-b border-hairline">
+                    <th className="py-1.5 font-semibold">Move</th>
+                    <th className="w-36 font-semibold">Pattern</th>
+                    <th className="w-28 font-semibold">Position</th>
+                    <th className="font-semibold">Needs</th>
+                    <th className="w-44 font-semibold">Ways from here</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {shown.map((move) => (
+                    <tr key={move.id} className="border-b border-hairline align-top">
+                      <td className="py-1.5 pr-3">
+                        <Link
+                          href={`/moves/${move.id}`}
+                          prefetch={false}
+                          className="font-bold underline decoration-hairline underline-offset-4 hover:decoration-ink"
+                        >
+                          {move.name}
+                        </Link>
+                        {mine.has(move.id ?? "") && <span className="text-quiet"> yours</span>}
+                        {move.gym && <span className="text-quiet"> gym</span>}
+                      </td>
+                      <td className="py-1.5">{spaced(move.pattern ?? "")}</td>
+                      <td className="py-1.5">{spaced(move.position ?? "")}</td>
+                      <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs)}</td>
+                      <td className="py-1.5 tabular-nums text-quiet">
+                        ♭ {linkCount(move, "easier")} · ♯ {linkCount(move, "harder")} · swap{" "}
+                        {linkCount(move, "swap")}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+        </section>
+      </main>
+    </div>
+  );
+}
+
+function Select(props: {
+  readonly label: string;
+  readonly value: string;
+  readonly all: readonly string[];
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <Choice label={props.label} value={props.value} onChange={(event) => props.onChange(event.target.value)}>
+      <option value="">any</option>
+      {props.all.map((value) => (
+        <option key={value} value={value}>
+          {spaced(value)}
+        </option>
+      ))}
+    </Choice>
+  );
+}
+
+/** "What can somebody with a chair and one band do?" */
+function KitChoice(props: {
+  readonly kit: readonly KitType[] | null;
+  readonly onChange: (kit: readonly KitType[] | null) => void;
+}) {
+  const { kit } = props;
+  return (
+    <fieldset>
+      <legend className="font-semibold">With only this at home</legend>
+      <label className="mt-1 flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={kit !== null}
+          onChange={(event) => props.onChange(event.target.checked ? [] : null)}
+        />
+        {kit === null ? "any kit" : kit.length === 0 ? "nothing at all, and:" : "just these:"}
+      </label>
+      {kit !== null && (
+        <div className="mt-1 flex flex-wrap gap-1">
+          {KIT_TYPES.map((type) => (
+            <button
+              key={type}
+              type="button"
+              aria-pressed={kit.includes(type)}
+              className="border border-hairline bg-white px-1.5 py-0.5 text-sm aria-pressed:border-ink aria-pressed:bg-marker"
+              onClick={() =>
+                props.onChange(kit.includes(type) ? kit.filter((other) => other !== type) : [...kit, type])
+              }
+            >
+              {kitName(type)}
+            </button>
+          ))}
+        </div>
+      )}
+    </fieldset>
+  );
+}

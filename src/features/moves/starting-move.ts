@@ -1,0 +1,42 @@
+import type { Move } from "@/core/moves/move";
+
+/** What a move of one's own begins as: like another, linked to it as a swap, or the plainest there is. */
+export function startingMove(like: Move | null): Move {
+  const plain: Move = {
+    id: "",
+    name: "",
+    pattern: "squat",
+    muscles: { primary: ["quads"], secondary: [] },
+    position: "standing",
+    sides: "both",
+    repSeconds: 3,
+    impact: "none",
+    noise: "quiet",
+    tempo: "2-0-1-0",
+    energy: { met: 3.8, category: null },
+    isometric: false,
+    stable: true,
+    landings: { perRep: 0, weight: 0 },
+    needs: [[]],
+    loads: [],
+    room: { lengthM: 2, heightCm: 210 },
+    demoSeconds: 12,
+    setupSeconds: 0,
+    cues: ["", ""],
+    faults: ["", ""],
+    cautions: [""],
+    links: [],
+  };
+  if (!like) return plain;
+  const { gym: _gym, ...facts } = like;
+  return { ...facts, id: "", name: "", links: [{ to: like.id, kind: "swap", how: "position" }] };
+}
+
+/** A name as an id: lower-case words joined with dashes. */
+export function idOf(name: string): string {
+  return name
+    .normalize("NFKD")
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "");
+}

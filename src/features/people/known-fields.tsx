@@ -1,0 +1,187 @@
+"use client";
+import { X } from "lucide-react";
+import { useMemo, useState } from "react";
+import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
+import { LIBRARY } from "@/core/moves/library";
+import { PATTERNS, type Pattern } from "@/core/moves/move";
+import { KG_PER_LB } from "@/core/units";
+import { Button } from "@/ui/button";
+
+const LINE = "border-b-2 border-pine bg-transparent font-bold";
+/** Moves that have a weight to write down. */
+const WEIGHED = LIBRARY.filter((move) => move.needs.some((list) => list.some((need) => need.kg)));
+
+function without<T extends object>(object: T | undefined, key: string): T | undefined {
+  const { [key]: _gone, ...rest } = (object ?? {}) as Record<string, unknown>;
+  return Object.keys(rest).length > 0 ? (rest as T) : undefined;
+}
+
+/** A number typed into a line; empty is left to `onChange(undefined)`. */
+function Num(props: {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onChange: (value: number | undefined) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <input
+      aria-label={props.label}
+      inputMode="decimal"
+      className={`${LINE} w-12 text-center`}
+      value={draft ?? props.value ?? ""}
+      onBlur={() => setDraft(null)}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const value = Number(event.target.value.replace(",", "."));
+        if (event.target.value === "") props.onChange(undefined);
+        else if (Number.isFinite(value) && value >= 0) props.onChange(value);
+      }}
+    />
+  );
+}
+
+/** Levels that differ by pattern, sets that are known, and what else is said about a person. */
+export function KnownFields(props: {
+  readonly person: Person;
+  readonly onChange: (part: Partial<Person>) => void;
+}) {
+  const { person, onChange } = props;
+  const units = person.units ?? "kg";
+  const marks = Object.entries(person.marks ?? {}) as [Pattern, Mark][];
+  const sets = person.workingSets ?? [];
+  const zones = useMemo(() => Intl.supportedValuesOf("timeZone"), []);
+  const shown = (kg: number | undefined) =>
+    kg === undefined ? undefined : units === "lb" ? Math.round((kg / KG_PER_LB) * 10) / 10 : kg;
+  const taken = (value: number | undefined) =>
+    value === undefined ? undefined : units === "lb" ? Math.round(value * KG_PER_LB * 100) / 100 : value;
+  const putSet = (i: number, part: Partial<WorkingSet>) =>
+    onChange({ workingSets: sets.map((set, j) => (j === i ? { ...set, ...part } : set)) });
+  const free = PATTERNS.filter((pattern) => !(pattern in (person.marks ?? {})));
+  return (
+    <section aria-labelledby="known-heading" className="mt-6 border-t border-hairline pt-3">
+      <h2 id="known-heading" className="text-lg font-bold">
+        What is known
+      </h2>
+      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <span className="text-quiet">Another level for</span>
+        {marks.map(([pattern, mark]) => (
+          <span key={pattern} className="flex items-center gap-1">
+            {pattern.replace("-", " ")}{" "}
+            <select
+              aria-label={`Level for ${pattern.replace("-", " ")}`}
+              className={LINE}
+              value={mark}
+              onChange={(event) =>
+                onChange({ marks: { ...person.marks, [pattern]: event.target.value as Mark } })
+              }
+            >
+              {MARKS.map((entry) => (
+                <option key={entry} value={entry}>
+                  {MARK_GLYPH[entry]} {MARK_WORD[entry]}
+                </option>
+              ))}
+            </select>
+            <button
+              type="button"
+              aria-label={`No other level for ${pattern.replace("-", " ")}`}
+              onClick={() => onChange({ marks: without(person.marks, pattern) })}
+            >
+              <X size={14} aria-hidden />
+            </button>
+          </span>
+        ))}
+        <select
+          aria-label="Add a pattern with another level"
+          className={LINE}
+          value=""
+          onChange={(event) =>
+            onChange({ marks: { ...person.marks, [event.target.value]: "flat" as const } })
+          }
+        >
+          <option value="">a pattern…</option>
+          {free.map((pattern) => (
+            <option key={pattern} value={pattern}>
+              {pattern.replace("-", " ")}
+            </option>
+          ))}
+        </select>
+      </div>
+      <ul className="mt-2">
+        {sets.map((set, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a set being written has no other name than its place
+          <li key={i} className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1">
+            <select
+              aria-label={`Set ${i + 1}: move`}
+              className={LINE}
+              value={set.move}
+              onChange={(event) => putSet(i, { move: event.target.value })}
+            >
+              {WEIGHED.map((move) => (
+                <option key={move.id} value={move.id}>
+                  {move.name}
+                </option>
+              ))}
+            </select>
+            <Num
+              label={`Set ${i + 1}: ${units}`}
+              value={shown(set.kg)}
+              onChange={(value) => putSet(i, { kg: taken(value) ?? 0 })}
+            />
+            {units} each ×
+            <Num
+              label={`Set ${i + 1}: reps`}
+              value={set.reps}
+              onChange={(value) => putSet(i, { reps: Math.max(1, Math.round(value ?? 1)) })}
+            />
+            with
+            <Num
+              label={`Set ${i + 1}: in reserve`}
+              value={set.rir}
+              onChange={(value) => putSet(i, { rir: value === undefined ? undefined : Math.min(10, value) })}
+            />
+            in reserve
+            <button
+              type="button"
+              aria-label={`Remove set ${i + 1}`}
+              className="ml-auto p-1"
+              onClick={() => onChange({ workingSets: sets.filter((_, j) => j !== i) })}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Button
+        look="bare"
+        className="px-0"
+        onClick={() =>
+          onChange({ workingSets: [...sets, { move: WEIGHED[0]?.id ?? "", kg: 5, reps: 10, rir: 2 }] })
+        }
+      >
+        Add a set that is known
+      </Button>
+      <p className="mt-1 flex flex-wrap items-center gap-x-2">
+        <span className="text-quiet">Body mass, only if they choose to say:</span>
+        <Num
+          label={`Body mass in ${units}`}
+          value={shown(person.bodyKg)}
+          onChange={(value) => onChange({ bodyKg: taken(value) })}
+        />
+        {units}
+        <span className="ml-4 text-quiet">Time zone</span>
+        <input
+          aria-label="Time zone"
+          list="time-zones"
+          className={`${LINE} w-44`}
+          value={person.timeZone ?? ""}
+          onChange={(event) => onChange({ timeZone: event.target.value || undefined })}
+        />
+        <datalist id="time-zones">
+          {zones.map((zone) => (
+            <option key={zone} value={zone} />
+          ))}
+        </datalist>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,268 @@
+"use client";
+import { useEffect, useState } from "react";
+import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
+import type { Person } from "@/core/homes/home";
+import { kitText } from "@/core/homes/kit";
+import { usesText } from "@/core/homes/need-words";
+import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { kitToAnnounce } from "@/core/parts/announce";
+import type { Part, PartSlot } from "@/core/parts/part";
+import { reachableFrom } from "@/core/parts/reach";
+import { Button } from "@/ui/button";
+import type { NextThings } from "@/workers/parts.worker";
+import type { RoomChoice } from "./room-grid";
+import { shortBefore } from "./room-rows";
+import { statusText } from "./status-text";
+import type { Room } from "./use-parts";
+
+/** What the instructor chooses for one person in one slot: for this class, or whenever that move is set. */
+export interface Overrule {
+  readonly once: (slot: Slot, person: Person, move: string | null) => void;
+  readonly always: (from: string, person: Person, move: string | null) => void;
+}
+
+interface PanelProps {
+  readonly doc: ClassDoc;
+  readonly room: Room;
+  readonly book: MoveBook;
+  readonly choice: RoomChoice;
+  readonly onChoose: (choice: RoomChoice) => void;
+  readonly overrule: Overrule;
+}
+
+/** The panel beside the room: a person's whole part, one cell of it, or what to announce. */
+export function RoomPanel(props: PanelProps) {
+  const { room, choice } = props;
+  const person = room.people.find((entry) => entry.id === choice.person);
+  const part = room.parts.find((entry) => entry.person === choice.person);
+  const next = useNextThings(room);
+  return (
+    <aside
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+      tabIndex={0}
+      aria-label="About the room"
+      className="h-full overflow-auto border-l-2 border-ink px-4 py-3"
+    >
+      {person && part ? (
+        choice.slot === null ? (
+          <WholePart {...props} person={person} part={part} next={next} />
+        ) : (
+          <Cell
+            key={`${person.id} ${choice.slot}`}
+            {...props}
+            person={person}
+            part={part}
+            slotId={choice.slot}
+          />
+        )
+      ) : (
+        <Announce room={room} next={next} />
+      )}
+    </aside>
+  );
+}
+
+/** The one thing to own next, asked for when nothing has changed for a moment. */
+function useNextThings(room: Room): NextThings | null {
+  const [known, setKnown] = useState<NextThings | null>(null);
+  const { next, parts } = room;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
+  useEffect(() => {
+    const timer = setTimeout(() => void next().then(setKnown), 600);
+    return () => clearTimeout(timer);
+  }, [parts]);
+  return known;
+}
+
+function Announce({ room, next }: { readonly room: Room; readonly next: NextThings | null }) {
+  const kit = kitToAnnounce(room.parts, room.people);
+  return (
+    <>
+      <h2 className="text-base font-bold">To announce</h2>
+      <p className="mt-1 text-quiet">In order of first use; in brackets how many people use it.</p>
+      <ol className="mt-2">
+        {kit.map(({ type, name, people }) => (
+          <li key={type} className="flex justify-between border-t border-hairline py-1">
+            <span>{name}</span>
+            <span className="tabular-nums text-quiet">{people}</span>
+          </li>
+        ))}
+      </ol>
+      {next?.room && (
+        <div className="mt-3 border-t-2 border-ink pt-2">
+          <h3 className="font-bold">The one thing to own next</h3>
+          <p>
+            <b>{next.room.name}</b> would turn {next.room.slots} swapped or unmet moves of {next.room.people}{" "}
+            people into as set.
+          </p>
+        </div>
+      )}
+      <p className="mt-3 text-sm text-quiet">
+        Choose a name for a whole part, a cell for one move of one person, a move for its spread. A dot is as
+        set. A rust foot: the gap before it is too short for what they have to change.
+      </p>
+    </>
+  );
+}
+
+function doses(slot: PartSlot): string {
+  const shares = slot.shares ? `${slot.shares[0]} s and ${slot.shares[1]} s, a side each` : null;
+  const stop = slot.seconds === null ? null : `stop at ${slot.seconds} s`;
+  return [shares, stop, slot.note].filter(Boolean).join("; ");
+}
+
+function WholePart(
+  props: PanelProps & { readonly person: Person; readonly part: Part; readonly next: NextThings | null },
+) {
+  const { person, part } = props;
+  const kit = person.kit ?? [];
+  const bring = part.bring.flatMap(({ kit: id, count }) => {
+    const item = kit.find((entry) => entry.id === id);
+    return item ? [kitText(item, count, person.units)] : [];
+  });
+  const own = props.next?.each.find(([id]) => id === person.id)?.[1];
+  return (
+    <>
+      <h2 className="text-lg font-bold leading-tight">{person.name}</h2>
+      <p className="text-quiet">
+        {part.homeKnown
+          ? `Brings ${bring.length > 0 ? bring.join(", ") : "nothing"}.`
+          : "Has not said yet what is at home."}
+      </p>
+      {own && (
+        <p className="text-quiet">
+          {own.name} would turn {own.slots} of these into as set.
+        </p>
+      )}
+      <ol className="mt-2">
+        {part.slots.map((slot) => {
+          const short = shortBefore(part, slot.slot);
+          const held = usesText(slot.uses, kit, person.units);
+          const line = part.changeovers.find((other) => other.to === slot.slot && other.short === short);
+          return (
+            <li key={slot.slot} className="border-t border-hairline py-1">
+              <button
+                type="button"
+                className="w-full text-left"
+                onClick={() => props.onChoose({ person: person.id, slot: slot.slot })}
+              >
+                <span className="flex justify-between gap-2">
+                  <b>{slot.name}</b>
+                  <span
+                    className={
+                      slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"
+                    }
+                  >
+                    {statusText(slot)}
+                  </span>
+                </span>
+                {(held || doses(slot)) && (
+                  <span className="block text-quiet">{[held, doses(slot)].filter(Boolean).join("; ")}</span>
+                )}
+                {short > 0 && line && (
+                  <span className="block text-sm text-rust">
+                    needs {line.needs} s to change, has {line.gap} s
+                  </span>
+                )}
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}
+
+function Cell(props: PanelProps & { readonly person: Person; readonly part: Part; readonly slotId: string }) {
+  const { person, room, book, overrule } = props;
+  const { explain, parts } = room;
+  const found = findSlot(props.doc, props.slotId);
+  const [explained, setExplained] = useState<Part | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
+  useEffect(() => {
+    let gone = false;
+    void explain(person).then((part) => !gone && setExplained(part));
+    return () => {
+      gone = true;
+    };
+  }, [parts, person]);
+  const slot = (explained ?? props.part).slots.find((entry) => entry.slot === props.slotId);
+  if (!found || !slot) return null;
+  const set = found.slot;
+  const standing = typeof set.move === "string" ? person.always?.[set.move] : undefined;
+  const once = props.doc.overruled?.find((entry) => entry.slot === set.id && entry.person === person.id);
+  const reachable = reachableFrom(resolveMove(set.move, book), book)
+    .filter(({ move }) => move.id !== null && !move.gym)
+    .sort((a, b) => a.move.name.localeCompare(b.move.name, "en"));
+  const short = shortBefore(props.part, set.id);
+  return (
+    <>
+      <button
+        type="button"
+        className="text-quiet underline underline-offset-2"
+        onClick={() => props.onChoose({ person: person.id, slot: null })}
+      >
+        {person.name}
+      </button>
+      <h2 className="text-lg font-bold leading-tight">{slot.name}</h2>
+      <p className={slot.status === "unmet" ? "font-bold text-rust" : "text-quiet"}>
+        {statusText(slot)}; set is {resolveMove(set.move, book).name}
+      </p>
+      <p className="mt-2">{slot.why}</p>
+      {slot.adjust.length > 1 && <p className="text-quiet">Or: {slot.adjust.slice(1).join(" ")}</p>}
+      {doses(slot) && <p className="mt-1">{doses(slot)}</p>}
+      {short > 0 && <p className="mt-1 text-rust">{short} s short of the gap before it, at worst.</p>}
+      {slot.instead.length > 0 && (
+        <div className="mt-3 border-t border-hairline pt-2">
+          <h3 className="font-bold">Instead there was</h3>
+          {slot.instead.map((other) => (
+            <p key={other.move}>
+              {other.name}: <span className="text-quiet">{other.whyNot}</span>
+            </p>
+          ))}
+        </div>
+      )}
+      <div className="mt-3 border-t-2 border-ink pt-2">
+        <label className="block">
+          <span className="font-bold">Your choice in this class</span>
+          <select
+            className="mt-1 w-full border border-quiet bg-white px-2 py-1.5"
+            value={once?.move ?? ""}
+            onChange={(event) => overrule.once(set, person, event.target.value || null)}
+          >
+            <option value="">as worked out</option>
+            {reachable.map(({ move }) => (
+              <option key={move.id} value={move.id ?? ""}>
+                {move.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {once && typeof set.move === "string" && (
+          <Button
+            look="bare"
+            className="px-0"
+            onClick={() => {
+              overrule.always(set.move as string, person, once.move);
+              overrule.once(set, person, null);
+            }}
+          >
+            Keep it so in every class
+          </Button>
+        )}
+        {standing && typeof set.move === "string" && (
+          <p className="mt-2">
+            In every class {person.name.split(" ")[0]} does {book.get(standing)?.name ?? standing} instead.{" "}
+            <Button
+              look="bare"
+              className="px-0"
+              onClick={() => overrule.always(set.move as string, person, null)}
+            >
+              Undo that
+            </Button>
+          </p>
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,195 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { demoClassNames, demoFile } from "../../ops/seed";
+import type { ClassDoc } from "../../src/core/class/document";
+import type { Person } from "../../src/core/homes/home";
+import { LIBRARY, LIBRARY_BOOK } from "../../src/core/moves/library";
+import { partsFor } from "../../src/core/parts/parts";
+import {
+  accessible,
+  type DemoStudio,
+  demoStudio,
+  named,
+  open,
+  press,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+
+let browser: Browser;
+let studio: DemoStudio;
+const folder = mkdtempSync(`${tmpdir()}/brontle-room-`);
+const driver = () => browser.driver;
+const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
+
+beforeAll(async () => {
+  browser = await openBrowser();
+  studio = await demoStudio();
+  await useSession(driver(), studio.cookie);
+});
+afterAll(async () => {
+  await browser?.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const { people } = demoFile("roster.json") as { people: Person[] };
+const strength = demoClassNames()
+  .map((name) => demoFile(`classes/${name}`) as ClassDoc)
+  .find((doc) => doc.title === "Stairwell strength") as ClassDoc;
+
+async function openRoom(): Promise<void> {
+  await open(driver(), "/classes");
+  await (await named(driver(), "a", "Stairwell strength")).click();
+  await see(
+    driver(),
+    "the Desk",
+    async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
+  );
+  await press(driver(), "r");
+  await seeText(driver(), "The room");
+}
+
+/** The label of a person's cell in a slot's column. */
+async function cell(name: string, says: string) {
+  return named(driver(), "td button", `${name}: ${says}`);
+}
+
+describe("the room", () => {
+  test("shows everyone by every move, as the core works it out, and what to announce", async () => {
+    await openRoom();
+    const parts = partsFor(strength, people, LIBRARY_BOOK);
+    const unmet = parts.filter((part) => part.slots.some((slot) => slot.status === "unmet")).length;
+    const changed = parts.filter((part) => part.slots.some((slot) => slot.status !== "as-set")).length;
+    await seeText(driver(), `everyone ${people.length}`);
+    await seeText(driver(), `something unmet ${unmet}`);
+    await seeText(driver(), `something changed ${changed}`);
+    await seeText(driver(), "The one thing to own next");
+    await accessible(driver());
+    await (await named(driver(), "button", "something unmet")).click();
+    expect(await driver().findElements(By.css("tbody tr"))).toHaveLength(unmet);
+    await (await named(driver(), "button", "everyone")).click();
+  });
+
+  test("a row is a whole part, a cell says why and what there was instead", async () => {
+    await openRoom();
+    await (await named(driver(), "th button", "Kit Orrin")).click();
+    await seeText(driver(), "22 lb");
+    await accessible(driver());
+    await (await cell("Ines Marrow", "Band press, swapped")).click();
+    await seeText(driver(), "no hand weight at home");
+    await seeText(driver(), "Instead there was");
+    await accessible(driver());
+  });
+
+  test("the instructor's choice is kept in the class, and with one press for every class", async () => {
+    await openRoom();
+    await (await cell("Ines Marrow", "Band press, swapped")).click();
+    await (await named(driver(), "aside select", "")).sendKeys("Overhead reach", Key.TAB);
+    await seeText(driver(), "your choice");
+    await cell("Ines Marrow", "Overhead reach");
+    await (await named(driver(), "button", "Keep it so in every class")).click();
+    await seeText(driver(), "In every class Ines does Overhead reach instead");
+    await see(driver(), "the person's own choice", async () => {
+      const file = await ask(asker(), "GET", "/api/people/export");
+      const ines = (file.json.people as unknown as Person[]).find((person) => person.id === "ines");
+      return ines?.always?.["half-kneeling-press"] === "overhead-reach";
+    });
+    await (await named(driver(), "button", "Undo that")).click();
+    await cell("Ines Marrow", "Band press, swapped");
+  });
+
+  test("follows an edit of the class", async () => {
+    await openRoom();
+    await press(driver(), "r");
+    await (await named(driver(), "button", "Undo")).isDisplayed();
+    await press(driver(), Key.ARROW_DOWN, "d", "r");
+    await seeText(driver(), "The room");
+    const slots = strength.blocks.reduce((sum, block) => sum + (block.slots?.length ?? 0), 0);
+    await see(
+      driver(),
+      "one more column",
+      async () => (await driver().findElements(By.css("thead button"))).length === slots + 1,
+    );
+  });
+});
+
+describe("the library", () => {
+  test("answers what somebody with a chair and one band can do", async () => {
+    await open(driver(), "/moves");
+    await seeText(driver(), `${LIBRARY.length} of ${LIBRARY.length}`);
+    await (await driver().findElement(By.css("fieldset input[type=checkbox]"))).click();
+    const nothing = LIBRARY.filter((move) => move.needs.some((list) => list.length === 0)).length;
+    await seeText(driver(), `${nothing} of`);
+    await (await named(driver(), "fieldset button", "chair")).click();
+    await (await named(driver(), "fieldset button", "tube band")).click();
+    await seeText(driver(), "Squat against a band");
+    await accessible(driver());
+  });
+
+  test("a move shows its ladder and leads to one of the instructor's own, held to the same checks", async () => {
+    await open(driver(), "/moves/press-up");
+    await seeText(driver(), "From easiest to hardest");
+    await seeText(driver(), "Kneeling press-up");
+    await accessible(driver());
+    await (await named(driver(), "a", "Make your own from it")).click();
+    await seeText(driver(), "Needs: any one of these lines");
+    await accessible(driver());
+    const name = await driver().findElement(By.css("input[name=name]"));
+    await name.sendKeys("Press-up");
+    await (await named(driver(), "button", "Save")).click();
+    await seeText(driver(), "must be unique among the moves");
+    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Stair press-up");
+    await (await named(driver(), "select", "Kind of link")).sendKeys("an easier");
+    await (await named(driver(), "button", "Save")).click();
+    await seeText(driver(), "Stair press-up");
+    await seeText(driver(), "yours");
+    await accessible(driver());
+    // Put into a class it travels with the class's file.
+    await open(driver(), "/classes");
+    await (await named(driver(), "a", "Quay intervals")).click();
+    await see(
+      driver(),
+      "the Desk",
+      async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
+    );
+    await press(driver(), "a");
+    await (await named(driver(), "[role=dialog] input", "")).sendKeys("Stair press", Key.ENTER);
+    await seeText(driver(), "Stair press-up");
+    const id = (await driver().getCurrentUrl()).split("/classes/")[1];
+    await see(driver(), "the move in the stored class", async () => {
+      const file = await ask(asker(), "GET", `/api/classes/${id}/file`);
+      return file.text.includes('"stair-press-up"') && file.text.includes('"Stair press-up"');
+    });
+  });
+});
+
+describe("the roster as a table", () => {
+  const choose = async (name: string, text: string) => {
+    writeFileSync(`${folder}/${name}`, text);
+    await driver().findElement(By.css("input[type=file]")).sendKeys(`${folder}/${name}`);
+  };
+
+  test("goes out, comes in again with a preview and faults by line, and updates rather than doubles", async () => {
+    const csv = (await ask(asker(), "GET", "/api/people/export?form=csv")).text;
+    await open(driver(), "/people");
+    await (await named(driver(), "button", "Import a roster")).click();
+    await seeText(driver(), "Nothing is stored before");
+    await choose("bad.csv", csv.replace("natural", "average").replace("nothing", "2 anvils"));
+    await seeText(driver(), ", level");
+    await seeText(driver(), "2 anvils");
+    await accessible(driver());
+    expect(await (await named(driver(), "[role=dialog] button", "Store")).isEnabled()).toBe(false);
+    await choose("good.csv", `${csv},Storm Petrel,flat,,,,,,,,,,2 bottle 1.5 l; chair sturdy,,\n`);
+    await seeText(driver(), "What will be stored");
+    await accessible(driver());
+    await (await named(driver(), "[role=dialog] button", `Store ${people.length + 1}`)).click();
+    await seeText(driver(), "Storm Petrel");
+    const file = await ask(asker(), "GET", "/api/people/export");
+    expect(file.json.people).toHaveLength(people.length + 1);
+  });
+});
