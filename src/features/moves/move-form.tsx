@@ -96,13 +96,15 @@ export function MoveForm(props: {
             </Button>
           </div>
           {faults.length > 0 && (
-            <ul role="alert" className="border-l-4 border-rust pl-3 text-rust">
-              {faults.map((fault) => (
-                <li key={`${fault.path} ${fault.code}`}>
-                  <b>{fault.path}</b> {faultSentence(fault)}
-                </li>
-              ))}
-            </ul>
+            <div role="alert" className="border-l-4 border-rust pl-3 text-rust">
+              <ul>
+                {faults.map((fault) => (
+                  <li key={`${fault.path} ${fault.code}`}>
+                    <b>{fault.path}</b> {faultSentence(fault)}
+                  </li>
+                ))}
+              </ul>
+            </div>
           )}
           <div className="grid grid-cols-4 gap-4">
             <Field

@@ -91,13 +91,15 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
               Mend {read.faults.length === 1 ? "this" : `these ${read.faults.length}`} and choose the file
               again; nothing is stored.
             </p>
-            <ul role="alert" className="mt-1 max-h-60 space-y-1 overflow-auto border-l-4 border-rust pl-3">
-              {read.faults.map((fault) => (
-                <li key={`${fault.where} ${fault.what}`}>
-                  <code className="font-bold">{fault.where}</code> {fault.what}
-                </li>
-              ))}
-            </ul>
+            <div role="alert" className="mt-1 max-h-60 overflow-auto border-l-4 border-rust pl-3">
+              <ul className="space-y-1">
+                {read.faults.map((fault) => (
+                  <li key={`${fault.where} ${fault.what}`}>
+                    <code className="font-bold">{fault.where}</code> {fault.what}
+                  </li>
+                ))}
+              </ul>
+            </div>
           </>
         )}
         {sound && (
