@@ -46,6 +46,8 @@ export interface Person {
   readonly workingSets?: readonly WorkingSet[];
   /** Body mass, only where the person chose to give it: loads of squats and press-ups then count it. */
   readonly bodyKg?: number;
+  /** Set as coming to the next class: what they can't do is a stop. */
+  readonly coming?: boolean;
   /** The instructor's standing choices: instead of the first move they always do the second. */
   readonly always?: Readonly<Record<string, string>>;
 }

@@ -100,6 +100,7 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   key("kit", (p, v) => {
     if (checkList(faults, p, v, (q, w) => checkKitItem(faults, q, w))) checkUniqueIds(faults, p, v, "kit");
   });
+  key("coming", (p, v) => checkBoolean(faults, p, v));
   key("bodyKg", (p, v) => checkNumber(faults, p, v, { least: 20, most: 400 }));
   key("always", (p, v) => {
     if (!checkObject(faults, p, v)) return;

@@ -1,5 +1,6 @@
 /** A part: what one person does in every slot of a class, with what they have at home. */
 import type { Mark } from "../homes/home";
+import type { KitType } from "../homes/kit";
 import type { Use } from "../homes/match";
 import type { Position, Tension } from "../moves/move";
 import type { Seconds, Triple } from "../units";
@@ -86,4 +87,6 @@ export interface Part {
   /** What to bring, in order of first use. */
   readonly bring: readonly { readonly kit: string; readonly count: number }[];
   readonly changeovers: readonly ChangeOver[];
+  /** What the person's things are, by their ids: so that what hangs on kit can be worked out from the part alone. */
+  readonly kinds: Readonly<Record<string, KitType>>;
 }

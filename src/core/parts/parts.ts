@@ -180,6 +180,7 @@ export function partFor(doc: ClassDoc, person: Person, library: MoveBook, option
     slots,
     bring: bringList(slots),
     changeovers: changeOversOf(problem, chosen),
+    kinds: Object.fromEntries((person.kit ?? []).map((item) => [item.id, item.type])),
   };
 }
 

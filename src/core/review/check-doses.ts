@@ -1,0 +1,208 @@
+/** How moves are dosed: sides that come out even, one way of counting, stretches, levels, what is unknown. */
+import { type Block, type Dose, dosesOf, type Slot, slotsOf } from "../class/document";
+import { type Span, spanTriple, tidySpan } from "../class/span";
+import { slotSides } from "../score/expand";
+import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
+import { setBlock, setSlot } from "./edits";
+import type { Fix, Found } from "./finding";
+
+function appearances({ block, slot }: SlotFacts): number {
+  return slot.rounds?.length ?? spanTriple(block.rounds, 1).plan;
+}
+
+/** Whether anything hangs on the number of rounds, so that one more can't just be added. */
+function roundsAreFixed(block: Block): boolean {
+  return slotsOf(block).some((slot) => slot.rounds || Array.isArray(slot.dose) || Array.isArray(slot.load));
+}
+
+function even(span: Span): Span {
+  const up = (n: number) => n + (n % 2);
+  const { min, plan, max } = spanTriple(span);
+  return tidySpan({ min: up(min), plan: up(plan), max: up(max) });
+}
+
+function evenDose(dose: Dose): Dose {
+  for (const key of ["seconds", "hold", "reps", "toLimit"] as const) {
+    const span = dose[key];
+    if (span !== undefined) return { ...dose, [key]: even(span) };
+  }
+  return dose;
+}
+
+export function checkSides(context: ReviewContext): Found[] {
+  const found: Found[] = [];
+  for (const facts of context.slots.values()) {
+    const { slot, block, move, at } = facts;
+    const sides = slotSides(slot, context.book);
+    if (sides === "swap" && block.cap === undefined && appearances(facts) % 2 === 1) {
+      const rounds = spanTriple(block.rounds, 1).plan;
+      const fixes: Fix[] = [
+        { label: "Both sides in turn, each time", edit: setSlot(slot, "sides", "inTurn") },
+      ];
+      const alone = slotsOf(block).every(
+        (other) =>
+          other === slot ||
+          slotSides(other, context.book) !== "swap" ||
+          (other.rounds?.length ?? rounds) % 2 === 1,
+      );
+      if (!roundsAreFixed(block) && alone && typeof (block.rounds ?? 1) === "number") {
+        fixes.unshift({ label: `${rounds + 1} rounds`, edit: setBlock(block, "rounds", rounds + 1) });
+      }
+      found.push({
+        code: "sides-uneven",
+        where: { slot: slot.id },
+        at,
+        sentence: `${move.name} changes sides ${appearances(facts)} times: ${slot.firstSide === "right" ? "right" : "left"} gets one more than the other.`,
+        fixes,
+      });
+    }
+    if (sides !== "inTurn" || slot.count !== "total") continue;
+    const odd = dosesOf(slot).find((dose) => {
+      const span = dose.seconds ?? dose.hold ?? dose.reps ?? dose.toLimit;
+      return span !== undefined && spanTriple(span).plan % 2 === 1;
+    });
+    if (!odd) continue;
+    const dose = Array.isArray(slot.dose) ? slot.dose.map(evenDose) : evenDose(slot.dose as Dose);
+    found.push({
+      code: "sides-uneven",
+      where: { slot: slot.id },
+      at,
+      sentence: `${move.name} halves an odd total: one side gets more than the other.`,
+      fixes: [
+        { label: "An even total", edit: setSlot(slot, "dose", dose) },
+        { label: "Count each side", edit: setSlot(slot, "count", "each") },
+      ],
+    });
+  }
+  return found;
+}
+
+const timed = (slot: Slot) => timedDoses(slot).length > 0;
+const counted = (slot: Slot) => dosesOf(slot).some((dose) => dose.reps !== undefined);
+
+export function checkCounts({ slots, book }: ReviewContext): Found[] {
+  const byMove = new Map<string, SlotFacts[]>();
+  for (const facts of slots.values()) {
+    const key = facts.move.id ?? facts.move.name;
+    byMove.set(key, [...(byMove.get(key) ?? []), facts]);
+  }
+  const found: Found[] = [];
+  for (const all of byMove.values()) {
+    const [first] = all;
+    if (!first || all.length < 2) continue;
+    const sided = all.filter((facts) => {
+      const sides = slotSides(facts.slot, book);
+      return sides === "inTurn" || sides === "alternating";
+    });
+    const count = (facts: SlotFacts) => facts.slot.count ?? "each";
+    const other = sided.find((facts) => count(facts) !== count(sided[0] as SlotFacts));
+    if (other && sided[0]) {
+      found.push({
+        code: "count-mixed",
+        where: { slot: other.slot.id },
+        at: other.at,
+        sentence: `${other.move.name} is counted ${count(other) === "each" ? "each side" : "in total"} here and ${count(sided[0]) === "each" ? "each side" : "in total"} elsewhere.`,
+        fixes: sided
+          .filter((facts) => count(facts) !== count(sided[0] as SlotFacts))
+          .map((facts) => ({
+            label: `Count ${count(sided[0] as SlotFacts) === "each" ? "each side" : "in total"} here too`,
+            edit: setSlot(facts.slot, "count", count(sided[0] as SlotFacts)),
+          })),
+      });
+    }
+    const main = all.filter((facts) => facts.main);
+    const inSeconds = main.find((facts) => timed(facts.slot));
+    const inReps = main.find((facts) => counted(facts.slot) && !timed(facts.slot));
+    if (inSeconds && inReps) {
+      const later = inSeconds.at > inReps.at ? inSeconds : inReps;
+      found.push({
+        code: "count-mixed",
+        where: { slot: later.slot.id },
+        at: later.at,
+        sentence: `${later.move.name} is dosed in ${later === inReps ? "reps" : "seconds"} here and in ${later === inReps ? "seconds" : "reps"} elsewhere.`,
+        fixes: [
+          {
+            label: `In ${later === inReps ? "seconds" : "reps"} here too`,
+            edit: setSlot(later.slot, "dose", (later === inReps ? inSeconds : inReps).slot.dose),
+          },
+        ],
+      });
+    }
+  }
+  return found;
+}
+
+export function checkStretches({ slots, pieces, thresholds }: ReviewContext): Found[] {
+  const start = Math.min(...[...slots.values()].filter((facts) => facts.main).map((facts) => facts.at));
+  const seen = new Set<string>();
+  const found: Found[] = [];
+  for (const { segment, facts } of pieces) {
+    const { slot, move } = facts;
+    const length = segment.end - segment.start;
+    if (move.pattern !== "stretch" || primary(move).length === 0) continue;
+    if (segment.start >= start || length < thresholds.longStretchSeconds || seen.has(slot.id)) continue;
+    seen.add(slot.id);
+    const short = (dose: Dose): Dose =>
+      dose.seconds !== undefined
+        ? { ...dose, seconds: 30 }
+        : dose.hold !== undefined
+          ? { ...dose, hold: 30 }
+          : dose;
+    const dose = Array.isArray(slot.dose) ? slot.dose.map(short) : short(slot.dose as Dose);
+    found.push({
+      code: "stretch-early",
+      where: { slot: slot.id },
+      at: facts.at,
+      sentence: `${move.name} holds ${musclesText(primary(move))} for ${length} s before the main work; so long comes after.`,
+      fixes:
+        timedDoses(slot).length > 0 ? [{ label: "Hold it for 30 s", edit: setSlot(slot, "dose", dose) }] : [],
+    });
+  }
+  return found;
+}
+
+export function checkLevels({ slots }: ReviewContext): Found[] {
+  return [...slots.values()].flatMap(({ slot, move, main, at }) => {
+    if (!main) return [];
+    const has = (mark: "flat" | "sharp", kind: "easier" | "harder") =>
+      slot.marks?.[mark] !== undefined || (move.links ?? []).some((link) => link.kind === kind);
+    const missing = [
+      ...(has("flat", "easier") ? [] : ["easier"]),
+      ...(has("sharp", "harder") ? [] : ["harder"]),
+    ];
+    if (missing.length === 0) return [];
+    const marks = {
+      ...slot.marks,
+      ...(missing.includes("easier") ? { flat: { note: "Smaller range, or slower" } } : {}),
+      ...(missing.includes("harder") ? { sharp: { note: "Pause two counts at the hardest point" } } : {}),
+    };
+    return [
+      {
+        code: "one-level" as const,
+        where: { slot: slot.id },
+        at,
+        sentence: `${move.name} has no ${missing.join(" and no ")} way.`,
+        fixes: [{ label: `Note a plain ${missing.join(" and ")} way`, edit: setSlot(slot, "marks", marks) }],
+      },
+    ];
+  });
+}
+
+/** Moves given by name only: said once, not guessed at. */
+export function checkUnknown({ slots }: ReviewContext): Found[] {
+  const unknown = [...slots.values()].filter(
+    ({ move }) =>
+      move.id === null &&
+      (move.pattern === undefined || move.muscles === undefined || move.needs === undefined),
+  );
+  const names = [...new Set(unknown.map(({ move }) => move.name))];
+  if (names.length === 0) return [];
+  return [
+    {
+      code: "move-unknown",
+      where: { slot: unknown[0]?.slot.id ?? "" },
+      at: unknown[0]?.at ?? 0,
+      sentence: `Not known of ${names.join(", ")}: what it trains, needs or loads. Nothing is judged by it.`,
+    },
+  ];
+}

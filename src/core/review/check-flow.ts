@@ -1,0 +1,361 @@
+/** How the class runs: gaps, windows, water, warm-up and cool-down, what is said and shown. */
+import { type Block, dosesOf, type Slot, slotsOf } from "../class/document";
+import { pieceDoses } from "../class/dose-time";
+import type { Edit } from "../class/edits";
+import { freeId } from "../class/new-class";
+import { type Span, spanTriple, tidySpan } from "../class/span";
+import { sequenceOf } from "../parts/neighbours";
+import { slotSides } from "../score/expand";
+import { scoreOf } from "../score/score";
+import { clockText, type Seconds } from "../units";
+import { namesText, type ReviewContext } from "./context";
+import { after, setBlock, setSlot, upToFive } from "./edits";
+import type { Fix, Found } from "./finding";
+
+/** A span at least this long everywhere: moved up, its width kept. */
+function atLeast(span: Span | undefined, seconds: Seconds): Span {
+  const { min, plan, max } = spanTriple(span);
+  const by = Math.max(0, seconds - min);
+  return tidySpan({ min: min + by, plan: plan + by, max: max + by });
+}
+
+interface ShortGap {
+  readonly from: string;
+  readonly to: string;
+  readonly gap: Seconds;
+  needs: Seconds;
+  readonly names: string[];
+}
+
+/** Edits that lengthen the gap between two slots, the narrowest first. */
+function gapEdits(
+  context: ReviewContext,
+  { from, to, gap, needs }: ShortGap,
+): { label: string; edit: Edit }[] {
+  const [a, b] = [context.slots.get(from), context.slots.get(to)];
+  if (!a || !b) return [];
+  const aim = upToFive(needs);
+  if (from === to) {
+    return [
+      {
+        label: `${needs} s to change sides`,
+        edit: setSlot(a.slot, "sideChange", Math.max(needs, a.slot.sideChange ?? 0)),
+      },
+    ];
+  }
+  if (a.block.id !== b.block.id) {
+    const to = upToFive((a.block.after ?? 0) + needs - gap);
+    return [{ label: `${to} s after ${a.block.title || "the block"}`, edit: setBlock(a.block, "after", to) }];
+  }
+  const own = atLeast(a.slot.rest ?? a.block.rest, aim);
+  const long = atLeast(a.block.longRest ?? a.block.rest, aim);
+  return [
+    { label: `${aim} s rest after ${a.move.name.toLowerCase()}`, edit: setSlot(a.slot, "rest", own) },
+    { label: `${aim} s between rounds`, edit: setBlock(a.block, "longRest", long) },
+    {
+      label: `${aim} s after ${a.move.name.toLowerCase()} and between rounds`,
+      edit: { op: "together", edits: [setSlot(a.slot, "rest", own), setBlock(a.block, "longRest", long)] },
+    },
+  ];
+}
+
+function gapAfter(context: ReviewContext, edit: Edit, from: string, to: string): Seconds {
+  const doc = after(context.doc, edit);
+  if (!doc) return 0;
+  const sequence = sequenceOf(doc, context.library);
+  const gap =
+    from === to
+      ? sequence.sides.find((side) => side.slot === from)?.gapSeconds
+      : sequence.pairs.find((pair) => pair.from === from && pair.to === to)?.gapSeconds;
+  return gap ?? 0;
+}
+
+export function checkGaps(context: ReviewContext): Found[] {
+  const gaps = new Map<string, ShortGap>();
+  for (const part of context.parts) {
+    for (const { from, to, needs, gap, short } of part.changeovers) {
+      if (short === 0) continue;
+      const key = `${from} ${to}`;
+      const known = gaps.get(key) ?? { from, to, gap, needs: 0, names: [] };
+      known.needs = Math.max(known.needs, needs);
+      known.names.push(part.name);
+      gaps.set(key, known);
+    }
+  }
+  return [...gaps.values()].map((short) => {
+    const facts = context.slots.get(short.to);
+    const name = facts?.move.name.toLowerCase() ?? "the next";
+    const fixes: Fix[] = gapEdits(context, short).filter(
+      ({ edit }) => gapAfter(context, edit, short.from, short.to) >= short.needs,
+    );
+    const sentence =
+      short.from === short.to
+        ? `Changing sides in ${name} takes up to ${short.needs} s; there are ${short.gap}: ${namesText(short.names)}.`
+        : `Before ${name} there are ${short.gap} s; changing takes ${namesText(short.names)} up to ${short.needs} s.`;
+    return {
+      code: "gap-short" as const,
+      where: { slot: short.to },
+      at: facts?.at ?? 0,
+      sentence,
+      fixes: fixes.slice(0, 2),
+    };
+  });
+}
+
+export function checkWindows({ slots, book }: ReviewContext): Found[] {
+  return [...slots.values()].flatMap(({ slot, move, at }) => {
+    const short = dosesOf(slot).find((dose) => {
+      if (dose.within === undefined) return false;
+      return needed(slot, dose, slotSides(slot, book), move.repSeconds) > dose.within;
+    });
+    if (!short?.within) return [];
+    const needs = needed(slot, short, slotSides(slot, book), move.repSeconds);
+    const window = upToFive(needs);
+    const wider = Array.isArray(slot.dose)
+      ? slot.dose.map((dose) =>
+          dose.within !== undefined && dose.within < window ? { ...dose, within: window } : dose,
+        )
+      : { ...slot.dose, within: window };
+    return [
+      {
+        code: "window-short" as const,
+        where: { slot: slot.id },
+        at,
+        sentence: `${move.name} takes ${needs} s as it is dosed and starts every ${short.within} s: it is cut off.`,
+        fixes: [{ label: `Start it every ${window} s`, edit: setSlot(slot, "dose", wider) }],
+      },
+    ];
+  });
+}
+
+function needed(
+  slot: Slot,
+  dose: Parameters<typeof pieceDoses>[0],
+  sides: Parameters<typeof pieceDoses>[1],
+  repSeconds: number,
+): Seconds {
+  const pieces = pieceDoses(dose, sides, slot.count ?? "each", repSeconds);
+  const work = pieces.reduce((sum, piece) => sum + piece.seconds.plan, 0);
+  return work + (pieces.length > 1 ? (slot.sideChange ?? 0) : 0);
+}
+
+function wordCount(text: string): number {
+  return text.trim().split(/\s+/).filter(Boolean).length;
+}
+
+export function checkWords(context: ReviewContext): Found[] {
+  const { thresholds, score, slots } = context;
+  const found: Found[] = [];
+  const gapBefore = new Map<string, Seconds>();
+  const shortest = new Map<string, Seconds>();
+  let lastEnd = 0;
+  for (const { kind, slot, start, end } of score.segments) {
+    if (kind !== "work" || slot === null) continue;
+    gapBefore.set(slot, Math.min(gapBefore.get(slot) ?? Number.POSITIVE_INFINITY, start - lastEnd));
+    shortest.set(slot, Math.min(shortest.get(slot) ?? Number.POSITIVE_INFINITY, end - start));
+    lastEnd = end;
+  }
+  for (const { slot, at, move } of slots.values()) {
+    const check = (key: "call" | "cue", room: Seconds | undefined, place: string) => {
+      const text = slot[key];
+      if (!text || room === undefined || !Number.isFinite(room)) return;
+      const takes = Math.round((wordCount(text) / thresholds.wordsPerSecond) * 10) / 10;
+      if (takes <= room) return;
+      const short = text
+        .split(/\s+/)
+        .slice(0, Math.floor(room * thresholds.wordsPerSecond))
+        .join(" ");
+      found.push({
+        code: "words-long",
+        where: { slot: slot.id },
+        at,
+        sentence: `What you say ${place} ${move.name.toLowerCase()} takes ${takes} s; there are ${room} s.`,
+        fixes: [
+          {
+            label: short === "" ? "Leave it unsaid" : `Say only “${short}”`,
+            edit: setSlot(slot, key, short === "" ? undefined : short),
+          },
+        ],
+      });
+    };
+    check("call", gapBefore.get(slot.id), "before");
+    check("cue", shortest.get(slot.id), "during");
+  }
+  return found;
+}
+
+export function checkShown({ doc, slots, season }: ReviewContext): Found[] {
+  const seen = new Set<string>();
+  const key = (slot: Slot) => (typeof slot.move === "string" ? slot.move : slot.move.name);
+  for (const earlier of season?.classes ?? []) {
+    if (earlier.atMs >= (season?.atMs ?? 0)) continue;
+    for (const slot of earlier.doc.blocks.flatMap(slotsOf)) seen.add(key(slot));
+  }
+  const found: Found[] = [];
+  for (const block of doc.blocks) {
+    for (const slot of slotsOf(block)) {
+      const facts = slots.get(slot.id);
+      if (!facts?.main || (slot.demo ?? block.demo ?? 0) > 0 || seen.has(key(slot))) continue;
+      const seconds = facts.move.demoSeconds ?? 12;
+      found.push({
+        code: "not-shown",
+        where: { slot: slot.id },
+        at: facts.at,
+        sentence: `${facts.move.name} is worked without having been shown.`,
+        fixes: [{ label: `Show it for ${seconds} s`, edit: setSlot(slot, "demo", seconds) }],
+      });
+    }
+    for (const slot of slotsOf(block)) seen.add(key(slot));
+  }
+  return found;
+}
+
+export function checkWater(context: ReviewContext): Found[] {
+  const { doc, score, times, thresholds } = context;
+  const dry = driest(context.doc.blocks, score.segments, thresholds.waterSeconds);
+  if (dry.to - dry.from <= thresholds.waterEverySeconds) return [];
+  const fixes: Fix[] = [];
+  for (const block of doc.blocks) {
+    const time = times.get(block.id);
+    const end = time ? time.start + time.seconds : 0;
+    if (end <= dry.from || end >= dry.to) continue;
+    const edit = setBlock(block, "after", Math.max(thresholds.waterSeconds, block.after ?? 0));
+    const next = after(doc, edit);
+    if (!next) continue;
+    const left = driest(next.blocks, scoreOf(next, context.library).segments, thresholds.waterSeconds);
+    if (left.to - left.from <= thresholds.waterEverySeconds) {
+      fixes.push({
+        label: `${thresholds.waterSeconds} s of water after ${block.title || "the block"}`,
+        edit,
+      });
+    }
+  }
+  return [
+    {
+      code: "no-water",
+      at: dry.from,
+      sentence: `${clockText(dry.to - dry.from)} without water, from ${clockText(dry.from)} to ${clockText(dry.to)}.`,
+      fixes: fixes.slice(0, 2),
+    },
+  ];
+}
+
+/** The longest stretch without a break block or a pause after a block that is long enough to drink. */
+function driest(
+  blocks: readonly Block[],
+  segments: ReviewContext["score"]["segments"],
+  least: Seconds,
+): { from: Seconds; to: Seconds } {
+  const breaks = new Set(blocks.filter((block) => block.role === "break").map((block) => block.id));
+  let from = 0;
+  let longest = { from: 0, to: 0 };
+  const close = (to: Seconds) => {
+    if (to - from > longest.to - longest.from) longest = { from, to };
+  };
+  for (const { kind, block, start, end } of segments) {
+    if (!breaks.has(block) && !(kind === "after" && end - start >= least)) continue;
+    close(start);
+    from = end;
+  }
+  close(segments.at(-1)?.end ?? 0);
+  return longest;
+}
+
+export function checkEnds(context: ReviewContext): Found[] {
+  const { doc, score, times, thresholds } = context;
+  const long = score.seconds.plan >= thresholds.longClassSeconds;
+  const working = doc.blocks.filter((block) =>
+    score.segments.some((s) => s.block === block.id && s.kind === "work"),
+  );
+  const body = (blocks: readonly Block[]) =>
+    blocks.reduce((sum, block) => {
+      const time = times.get(block.id);
+      return sum + (time ? time.seconds - time.talkSeconds - time.afterSeconds : 0);
+    }, 0);
+  const run = (blocks: readonly Block[], role: Block["role"]) => {
+    const end = blocks.findIndex((block) => block.role !== role);
+    return blocks.slice(0, end < 0 ? blocks.length : end);
+  };
+  const found: Found[] = [];
+  const check = (
+    code: "no-warmup" | "no-cooldown",
+    role: "warmup" | "cooldown",
+    blocks: readonly Block[],
+    least: Seconds,
+    word: string,
+    at: Seconds,
+  ) => {
+    if (working.length === 0) return;
+    const has = body(blocks);
+    if (has >= least) return;
+    const sentence =
+      blocks.length === 0
+        ? `There is no ${word}: the class ${code === "no-warmup" ? "begins" : "ends"} with ${working.at(code === "no-warmup" ? 0 : -1)?.title || "work"}.`
+        : `The ${word} has ${clockText(has)}; a class of ${clockText(score.seconds.plan)} wants ${clockText(least)}.`;
+    found.push({ code, at, sentence, fixes: endFixes(context, role, blocks, least, has) });
+  };
+  check("no-warmup", "warmup", run(working, "warmup"), thresholds.warmupSeconds[long ? 0 : 1], "warm-up", 0);
+  check(
+    "no-cooldown",
+    "cooldown",
+    run([...working].reverse(), "cooldown"),
+    thresholds.cooldownSeconds[long ? 0 : 1],
+    "cool-down",
+    score.seconds.plan,
+  );
+  return found;
+}
+
+/** More rounds of the block that is there, or a plain new block as long as is wanted. */
+function endFixes(
+  { doc, library }: ReviewContext,
+  role: "warmup" | "cooldown",
+  blocks: readonly Block[],
+  least: Seconds,
+  has: Seconds,
+): Fix[] {
+  const block = blocks[0];
+  if (block) {
+    if (block.cap !== undefined || slotsOf(block).some((slot) => slot.rounds || Array.isArray(slot.dose)))
+      return [];
+    const rounds = spanTriple(block.rounds, 1).plan;
+    const before = scoreOf(doc, library).seconds.plan;
+    for (let more = 1; more <= 6; more += 1) {
+      const edit = setBlock(block, "rounds", rounds + more);
+      const next = after(doc, edit);
+      if (next && has + scoreOf(next, library).seconds.plan - before >= least) {
+        return [{ label: `${rounds + more} rounds of ${block.title || "it"}`, edit }];
+      }
+    }
+    return [];
+  }
+  const moves =
+    role === "warmup"
+      ? ["march-on-the-spot", "arm-sweep", "hinge-reach", "squat-reach"]
+      : ["calf-stretch", "standing-hamstring-stretch", "open-arms-stretch", "slow-breathing"];
+  const blockIds = doc.blocks.map((entry) => entry.id);
+  const taken = doc.blocks.flatMap(slotsOf).map((slot) => slot.id);
+  const seconds = Math.ceil(least / moves.length / 5) * 5;
+  const slots: Slot[] = [];
+  for (const move of moves) {
+    const id = freeId("s", [...taken, ...slots.map((slot) => slot.id)]);
+    const dose = role === "warmup" ? { seconds } : { hold: seconds };
+    slots.push({ id, move, dose, sides: "both" });
+  }
+  const made: Block = {
+    id: freeId("b", blockIds),
+    role,
+    title: role === "warmup" ? "Warm-up" : "Cool-down",
+    slots,
+  };
+  const before = role === "warmup" ? (doc.blocks[0]?.id ?? null) : null;
+  return [
+    {
+      label:
+        role === "warmup"
+          ? `Begin with a warm-up of ${clockText(least)}`
+          : `End with a cool-down of ${clockText(least)}`,
+      edit: { op: "insert-block", block: made, before },
+    },
+  ];
+}

@@ -1,0 +1,145 @@
+/** What the checks look at, worked out once: the segments, each slot with its move, the pieces in order. */
+import {
+  type Block,
+  type ClassDoc,
+  type Dose,
+  doseAt,
+  dosesOf,
+  loadAt,
+  type Slot,
+  slotsOf,
+} from "../class/document";
+import type { Person } from "../homes/home";
+import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import type { Muscle } from "../moves/move";
+import type { Part, PartSlot } from "../parts/part";
+import { bookFor } from "../parts/problem";
+import type { Segment } from "../score/expand";
+import { type BlockTime, blockTimes, type Score, scoreOf } from "../score/score";
+import { slotEffort } from "../shape/demand";
+import type { Seconds } from "../units";
+import { isHardSet, isMain } from "./hard";
+import type { Season } from "./season";
+import type { Thresholds } from "./thresholds";
+
+export interface SlotFacts {
+  readonly slot: Slot;
+  readonly block: Block;
+  readonly move: KnownMove;
+  readonly effort: number;
+  /** Main work or finisher. */
+  readonly main: boolean;
+  /** Counts as hard work for its primary muscles. */
+  readonly hard: boolean;
+  /** Second of its first piece, or of its block where it has none. */
+  readonly at: Seconds;
+}
+
+/** One piece of work by its slot's facts. */
+export interface Piece {
+  readonly segment: Segment;
+  readonly facts: SlotFacts;
+}
+
+export interface ReviewContext {
+  readonly doc: ClassDoc;
+  readonly library: MoveBook;
+  readonly book: MoveBook;
+  readonly score: Score;
+  readonly times: ReadonlyMap<string, BlockTime>;
+  readonly slots: ReadonlyMap<string, SlotFacts>;
+  readonly pieces: readonly Piece[];
+  readonly people: readonly Person[];
+  readonly parts: readonly Part[];
+  readonly season: Season | null;
+  readonly thresholds: Thresholds;
+}
+
+export function reviewContext(input: {
+  readonly doc: ClassDoc;
+  readonly library: MoveBook;
+  readonly people: readonly Person[];
+  readonly parts: readonly Part[];
+  readonly season: Season | null;
+  readonly thresholds: Thresholds;
+}): ReviewContext {
+  const { doc, library } = input;
+  const book = bookFor(doc, library);
+  const score = scoreOf(doc, library);
+  const times = blockTimes(score);
+  const firstAt = new Map<string, Seconds>();
+  for (const { kind, slot, start } of score.segments) {
+    if (kind === "work" && slot !== null && !firstAt.has(slot)) firstAt.set(slot, start);
+  }
+  const slots = new Map<string, SlotFacts>();
+  for (const block of doc.blocks) {
+    for (const slot of slotsOf(block)) {
+      const effort = slotEffort(slot, book);
+      const main = isMain(block);
+      slots.set(slot.id, {
+        slot,
+        block,
+        move: resolveMove(slot.move, book),
+        effort,
+        main,
+        hard: main && isHardSet(doseAt(slot, 0), loadAt(slot, 0), effort, doc, input.thresholds),
+        at: firstAt.get(slot.id) ?? times.get(block.id)?.start ?? 0,
+      });
+    }
+  }
+  const pieces = score.segments.flatMap((segment) => {
+    const facts = segment.kind === "work" && segment.slot !== null ? slots.get(segment.slot) : undefined;
+    return facts ? [{ segment, facts }] : [];
+  });
+  return { ...input, book, score, times, slots, pieces };
+}
+
+/** A slot's part for one person. */
+export function partOf(part: Part, slotId: string): PartSlot | undefined {
+  return part.slots.find((slot) => slot.slot === slotId);
+}
+
+export function primary(move: KnownMove): readonly Muscle[] {
+  return move.muscles?.primary ?? [];
+}
+
+export function shared(a: KnownMove, b: KnownMove): readonly Muscle[] {
+  return primary(a).filter((muscle) => primary(b).includes(muscle));
+}
+
+/** `Wren, Tomasz and 3 others`. */
+export function namesText(names: readonly string[]): string {
+  const first = names.map((name) => name.split(" ")[0] ?? name);
+  if (first.length <= 3) {
+    return first.length < 2 ? (first[0] ?? "") : `${first.slice(0, -1).join(", ")} and ${first.at(-1)}`;
+  }
+  return `${first.slice(0, 2).join(", ")} and ${first.length - 2} others`;
+}
+
+export function musclesText(muscles: readonly string[]): string {
+  const words = muscles.map((muscle) => muscle.replaceAll("-", " "));
+  return words.length < 2 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
+}
+
+/** Every text that the instructor wrote and people will hear or read, with where it stands. */
+export function textsOf(
+  doc: ClassDoc,
+): readonly { readonly text: string; readonly slot: string | null; readonly block: string | null }[] {
+  const texts: { text: string; slot: string | null; block: string | null }[] = [
+    { text: doc.title, slot: null, block: null },
+  ];
+  for (const block of doc.blocks) {
+    texts.push({ text: block.title, slot: null, block: block.id });
+    for (const slot of slotsOf(block)) {
+      const own = [slot.cue, slot.call, slot.marks?.flat?.note, slot.marks?.sharp?.note];
+      if (typeof slot.move !== "string") own.push(slot.move.name);
+      for (const text of own) if (text) texts.push({ text, slot: slot.id, block: block.id });
+    }
+  }
+  return texts;
+}
+
+/** The doses of a slot that are timed, as `seconds` or `hold`. */
+export function timedDoses(slot: Slot): readonly Dose[] {
+  return dosesOf(slot).filter((dose) => dose.seconds !== undefined || dose.hold !== undefined);
+}

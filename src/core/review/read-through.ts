@@ -1,0 +1,91 @@
+/**
+ * The read-through: a pure function of class, roster and season to a list of findings. Nothing is ever
+ * blocked; every finding says what, where, with its numbers, and offers a fix where there is an
+ * obvious one.
+ */
+import type { ClassDoc } from "../class/document";
+import type { Person } from "../homes/home";
+import type { MoveBook } from "../moves/book";
+import type { Part } from "../parts/part";
+import { checkCounts, checkLevels, checkSides, checkStretches, checkUnknown } from "./check-doses";
+import { checkEnds, checkGaps, checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
+import {
+  checkEarly,
+  checkFailure,
+  checkFocus,
+  checkGrip,
+  checkJumps,
+  checkRestMuscle,
+  checkRestStance,
+  checkSameMuscle,
+  checkUpAndDown,
+  checkWorkRest,
+} from "./check-muscles";
+import { checkCautions, checkHomes, checkLimits, checkLoads, checkUnmet } from "./check-people";
+import { checkClaims, checkKit, checkLength, checkMoves } from "./check-promise";
+import { checkSeason } from "./check-season";
+import { type ReviewContext, reviewContext } from "./context";
+import { type Finding, type Found, finish } from "./finding";
+import type { Season } from "./season";
+import { THRESHOLDS, type Thresholds } from "./thresholds";
+
+const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [
+  checkLength,
+  checkMoves,
+  checkKit,
+  checkClaims,
+  checkGaps,
+  checkWindows,
+  checkWords,
+  checkShown,
+  checkWater,
+  checkEnds,
+  checkSides,
+  checkCounts,
+  checkStretches,
+  checkLevels,
+  checkUnknown,
+  checkSameMuscle,
+  checkRestMuscle,
+  checkRestStance,
+  checkWorkRest,
+  checkGrip,
+  checkEarly,
+  checkJumps,
+  checkUpAndDown,
+  checkFailure,
+  checkFocus,
+  checkUnmet,
+  checkHomes,
+  checkLimits,
+  checkLoads,
+  checkCautions,
+  checkSeason,
+];
+
+export interface ReviewInput {
+  readonly doc: ClassDoc;
+  readonly library: MoveBook;
+  /** May be empty: then only the class as set is judged. */
+  readonly people?: readonly Person[];
+  /** The people's parts in this class. */
+  readonly parts?: readonly Part[];
+  readonly season?: Season | null;
+  readonly thresholds?: Thresholds;
+}
+
+/** All findings of a valid class, by severity and time. */
+export function readThrough(input: ReviewInput): readonly Finding[] {
+  const context = reviewContext({
+    doc: input.doc,
+    library: input.library,
+    people: input.people ?? [],
+    parts: input.parts ?? [],
+    season: input.season ?? null,
+    thresholds: input.thresholds ?? THRESHOLDS,
+  });
+  return finish(
+    input.doc,
+    CHECKS.flatMap((check) => check(context)),
+  );
+}

@@ -1,0 +1,144 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { checkClass } from "../class/check-class";
+import type { Block, ClassDoc, Slot } from "../class/document";
+import { applyEdit } from "../class/edits";
+import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
+import { keepsRules, lapCost, type OrderResult, orderEdit, orderStations } from "./order";
+
+const arbMove = fc.constantFrom(...LIBRARY.map((move) => move.id));
+
+function lap(slots: readonly Partial<Slot>[], more: Partial<Block> = {}): ClassDoc {
+  return {
+    format: "brontle.class",
+    version: 1,
+    title: "T",
+    stance: "density",
+    blocks: [
+      {
+        id: "b",
+        title: "",
+        rounds: 3,
+        slots: slots.map((slot, i) => ({ id: `s${i}`, move: "plank", dose: { seconds: 30 }, ...slot })),
+        ...more,
+      },
+    ],
+  };
+}
+
+const ask = (doc: ClassDoc) => orderStations({ doc, library: LIBRARY_BOOK, block: "b" });
+
+/** Every order, the cheapest that keeps the rules; null where none does. */
+function tryAll(doc: ClassDoc, pairs: OrderResult["pairs"], rounds: number): number | null {
+  const slots = doc.blocks[0]?.slots ?? [];
+  const place = slots.map((slot, i) => (slot.pinned ? i : -1));
+  const partners: number[][] = slots.map(() => []);
+  slots.forEach((slot, i) => {
+    const j = slots.findIndex((other) => other.id === slot.together);
+    if (j >= 0 && j !== i) {
+      partners[i]?.push(j);
+      partners[j]?.push(i);
+    }
+  });
+  let best: number | null = null;
+  const go = (order: number[], left: readonly number[]): void => {
+    if (left.length === 0) {
+      if (!keepsRules(order, { place, partners })) return;
+      const cost = lapCost(order, pairs, rounds);
+      if (best === null || cost < best) best = cost;
+      return;
+    }
+    for (const station of left)
+      go(
+        [...order, station],
+        left.filter((other) => other !== station),
+      );
+  };
+  go(
+    [],
+    slots.map((_, i) => i),
+  );
+  return best;
+}
+
+const indexes = (order: readonly string[]) => order.map((id) => Number(id.slice(1)));
+
+describe("order", () => {
+  const arbLap = fc.record({
+    moves: fc.array(arbMove, { minLength: 2, maxLength: 7 }),
+    rounds: fc.integer({ min: 1, max: 4 }),
+    pinned: fc.array(fc.nat(6), { maxLength: 2 }),
+    together: fc.array(fc.tuple(fc.nat(6), fc.nat(6)), { maxLength: 2 }),
+  });
+
+  test("is the cheapest of all orders, with pins and pairs, closing the lap", () => {
+    fc.assert(
+      fc.property(arbLap, ({ moves, rounds, pinned, together }) => {
+        const slots = moves.map((move, i) => {
+          const pair = together.find(([a, b]) => a === i && b !== i && b < moves.length);
+          return {
+            move,
+            ...(pinned.includes(i) ? { pinned: true } : {}),
+            ...(pair ? { together: `s${pair[1]}` } : {}),
+          };
+        });
+        const doc = lap(slots, { rounds });
+        const result = ask(doc);
+        if (typeof result === "string") {
+          expect(result).toBe("impossible");
+          const free = ask(
+            lap(
+              moves.map((move) => ({ move })),
+              { rounds },
+            ),
+          );
+          if (typeof free !== "string") expect(tryAll(doc, free.pairs, rounds)).toBeNull();
+          return;
+        }
+        expect(result.exact).toBe(true);
+        expect(result.cost).toBe(tryAll(doc, result.pairs, rounds));
+        expect(lapCost(indexes(result.order), result.pairs, rounds)).toBe(result.cost);
+        const sum = Object.values(result.causes).reduce((all, cause) => all + cause.now, 0);
+        expect(sum).toBe(result.cost);
+      }),
+      { numRuns: 250 },
+    );
+  });
+
+  test("and of eight stations", () => {
+    fc.assert(
+      fc.property(fc.array(arbMove, { minLength: 8, maxLength: 8 }), (moves) => {
+        const doc = lap(moves.map((move) => ({ move })));
+        const result = ask(doc) as OrderResult;
+        expect(result.cost).toBe(tryAll(doc, result.pairs, 3));
+      }),
+      { numRuns: 4 },
+    );
+  });
+
+  test("applying it gives the order, and the same question then changes nothing", () => {
+    fc.assert(
+      fc.property(fc.array(arbMove, { minLength: 2, maxLength: 9 }), (moves) => {
+        const doc = lap(moves.map((move) => ({ move })));
+        const result = ask(doc) as OrderResult;
+        const next = applyEdit(doc, orderEdit(doc.blocks[0] as Block, result.order));
+        if (!next.ok) throw new Error("doesn't apply");
+        expect(next.value.blocks[0]?.slots?.map((slot) => slot.id)).toEqual(result.order);
+        expect(checkClass(next.value, LIBRARY_BOOK).ok).toBe(true);
+        expect(result.cost).toBeLessThanOrEqual(result.was);
+        expect((ask(next.value) as OrderResult).was).toBe(result.cost);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test("sixteen stations are exact, seventeen are not and say so, and a station loop has no order", () => {
+    const many = (n: number) => lap(LIBRARY.slice(0, n).map((move) => ({ move: move.id })));
+    expect(ask(many(16))).toMatchObject({ exact: true });
+    const more = ask(many(17)) as OrderResult;
+    expect(more.exact).toBe(false);
+    expect(more.cost).toBeLessThanOrEqual(more.was);
+    expect(ask(lap([{}, {}], { loop: "station" }))).toBe("not-a-lap");
+    expect(ask(lap([{}]))).toBe("too-few");
+  });
+});

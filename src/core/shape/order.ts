@@ -1,0 +1,394 @@
+/**
+ * The stations of a lap in the best order. The cost of a block is rounds × the sum along the lap +
+ * (rounds − 1) × last before first: over a closed tour that is rounds × the tour less one of its
+ * edges, the one where the lap is cut. So a tour is looked for from one anchor (dynamic programming
+ * over subsets, Held & Karp 1962), with "has been cut" as part of the state. A pinned station is the
+ * anchor where there is one; then the place of every step is known, and so is the cut.
+ */
+import { type Block, type ClassDoc, slotsOf } from "../class/document";
+import type { Edit } from "../class/edits";
+import { spanTriple } from "../class/span";
+import type { MoveBook } from "../moves/book";
+import type { Part } from "../parts/part";
+import { bookFor } from "../parts/problem";
+import { ORDER_CAUSES, type OrderCause, orderPairs, sumOf } from "./order-costs";
+
+export interface OrderResult {
+  /** Slot ids in the proposed order. */
+  readonly order: readonly string[];
+  readonly cost: number;
+  readonly was: number;
+  /** False above 16 stations, where a search by improvement takes over. */
+  readonly exact: boolean;
+  /** `pairs[i][j]`: j directly after i, in the document's order. */
+  readonly pairs: readonly (readonly number[])[];
+  /** Points by cause, before and after. */
+  readonly causes: Readonly<Record<OrderCause, { readonly was: number; readonly now: number }>>;
+  readonly why: readonly string[];
+}
+
+export type OrderRefusal = "not-a-lap" | "too-few" | "impossible";
+
+/** Exact up to so many stations. */
+export const EXACT_STATIONS = 16;
+
+/** Rounds × the sum along the lap + (rounds − 1) × last before first. */
+export function lapCost(
+  order: readonly number[],
+  pairs: readonly (readonly number[])[],
+  rounds: number,
+): number {
+  let sum = 0;
+  for (let i = 1; i < order.length; i += 1) sum += pairs[order[i - 1] as number]?.[order[i] as number] ?? 0;
+  const closing = pairs[order.at(-1) as number]?.[order[0] as number] ?? 0;
+  return rounds * sum + (rounds - 1) * closing;
+}
+
+interface Rules {
+  /** Place of each station, or -1 where it is free. */
+  readonly place: readonly number[];
+  /** Stations that must stand beside each. */
+  readonly partners: readonly (readonly number[])[];
+}
+
+function rulesOf(block: Block): Rules {
+  const slots = slotsOf(block);
+  const partners: number[][] = slots.map(() => []);
+  slots.forEach((slot, i) => {
+    const j = slots.findIndex((other) => other.id === slot.together);
+    if (j < 0 || j === i) return;
+    if (!partners[i]?.includes(j)) partners[i]?.push(j);
+    if (!partners[j]?.includes(i)) partners[j]?.push(i);
+  });
+  return { place: slots.map((slot, i) => (slot.pinned ? i : -1)), partners };
+}
+
+/** Whether an order keeps the rules. */
+export function keepsRules(order: readonly number[], { place, partners }: Rules): boolean {
+  const at = new Map(order.map((station, i) => [station, i]));
+  return order.every((_, station) => {
+    const here = at.get(station) as number;
+    if ((place[station] as number) >= 0 && here !== place[station]) return false;
+    return (partners[station] ?? []).every((other) => Math.abs((at.get(other) as number) - here) === 1);
+  });
+}
+
+const FAR = 1 << 29;
+
+/** Which partner of the anchor comes straight after it and which straight before, for one run. */
+interface AnchorSides {
+  readonly second: number;
+  readonly last: number;
+}
+
+function anchorSides(partners: readonly number[]): readonly AnchorSides[] {
+  const [a = -1, b = -1] = partners;
+  if (a < 0) return [{ second: -1, last: -1 }];
+  if (b < 0) {
+    return [
+      { second: a, last: -1 },
+      { second: -1, last: a },
+    ];
+  }
+  return [
+    { second: a, last: b },
+    { second: b, last: a },
+  ];
+}
+
+/** The best closed tour from the anchor; null where the rules allow none. */
+function bestTour(
+  pairs: readonly (readonly number[])[],
+  rounds: number,
+  rules: Rules,
+  onProgress: (share: number) => void,
+): readonly number[] | null {
+  const n = pairs.length;
+  const pinned = rules.place.findIndex((place) => place >= 0);
+  const free = rules.partners.findIndex((list) => list.length === 0);
+  const anchor = pinned >= 0 ? pinned : Math.max(0, free);
+  const start = pinned >= 0 ? (rules.place[anchor] as number) : -1;
+  const others = pairs.map((_, i) => i).filter((i) => i !== anchor);
+  let best: { cost: number; order: readonly number[] } | null = null;
+  const runs = anchorSides(rules.partners[anchor] ?? []);
+  runs.forEach((sides, i) => {
+    const found = tour(pairs, rounds, rules, anchor, start, others, sides, (share) =>
+      onProgress((i + share) / runs.length),
+    );
+    if (found && (!best || found.cost < best.cost)) best = found;
+  });
+  const found = best as { cost: number; order: readonly number[] } | null;
+  return n === 0 ? [] : (found?.order ?? null);
+}
+
+function tour(
+  pairs: readonly (readonly number[])[],
+  rounds: number,
+  rules: Rules,
+  anchor: number,
+  start: number,
+  others: readonly number[],
+  sides: AnchorSides,
+  onProgress: (share: number) => void,
+): { cost: number; order: readonly number[] } | null {
+  const m = others.length;
+  const n = m + 1;
+  const full = (1 << m) - 1;
+  const placed = start >= 0;
+  const size = (full + 1) * m * 2;
+  const cost = new Int32Array(size).fill(FAR);
+  const parent = new Int8Array(size).fill(-1);
+  const parentCut = new Int8Array(size);
+  const at = (mask: number, last: number, cut: number) => (mask * m + last) * 2 + cut;
+  const indexOf = (station: number) => others.indexOf(station);
+  const partners = others.map((station) => (rules.partners[station] ?? []).map(indexOf));
+  const w = (a: number, b: number) => pairs[a]?.[b] ?? 0;
+  /** Where a step lands: its place in the list when places are known. */
+  const placeAt = (steps: number) => (start + steps) % n;
+  const fits = (station: number, steps: number) =>
+    !placed || (rules.place[station] as number) < 0 || rules.place[station] === placeAt(steps);
+  const cutHere = (steps: number) => placed && placeAt(steps) === 0;
+  const isTogether = (a: number, b: number) => rules.partners[a]?.includes(b) ?? false;
+
+  const relax = (to: number, value: number, from: number, fromCut: number) => {
+    if (value < (cost[to] as number)) {
+      cost[to] = value;
+      parent[to] = from;
+      parentCut[to] = fromCut;
+    }
+  };
+  /** The two prices of an edge: whole, or cut. Partners are never cut apart. */
+  const step = (
+    a: number,
+    b: number,
+    steps: number,
+    cut: number,
+    to: (cut: number) => number,
+    base: number,
+    from: number,
+  ) => {
+    const price = w(a, b);
+    if (placed) {
+      const here = cutHere(steps);
+      if (here && isTogether(a, b)) return;
+      relax(to(here ? 1 : cut), base + (here ? rounds - 1 : rounds) * price, from, cut);
+      return;
+    }
+    relax(to(cut), base + rounds * price, from, cut);
+    if (cut === 0 && !isTogether(a, b)) relax(to(1), base + (rounds - 1) * price, from, cut);
+  };
+
+  for (let j = 0; j < m; j += 1) {
+    const station = others[j] as number;
+    if (!fits(station, 1) || (sides.second >= 0 && station !== sides.second)) continue;
+    if (sides.last === station && m > 1) continue;
+    step(anchor, station, 1, 0, (cut) => at(1 << j, j, cut), 0, -1);
+  }
+  for (let mask = 1; mask <= full; mask += 1) {
+    if ((mask & 1023) === 0) onProgress(mask / full);
+    const steps = bits(mask) + 1;
+    for (let last = 0; last < m; last += 1) {
+      if (!(mask & (1 << last))) continue;
+      const open = (partners[last] ?? []).filter((other) => other >= 0 && !(mask & (1 << other)));
+      if (open.length > 1) continue;
+      for (let cut = 0; cut < 2; cut += 1) {
+        const base = cost[at(mask, last, cut)] as number;
+        if (base >= FAR) continue;
+        for (let next = 0; next < m; next += 1) {
+          if (mask & (1 << next)) continue;
+          if (open.length === 1 && open[0] !== next) continue;
+          const behind = (partners[next] ?? []).filter((other) => other >= 0 && mask & (1 << other));
+          if (behind.some((other) => other !== last)) continue;
+          const station = others[next] as number;
+          if (!fits(station, steps)) continue;
+          if (sides.last === station && (mask | (1 << next)) !== full) continue;
+          step(
+            others[last] as number,
+            station,
+            steps,
+            cut,
+            (now) => at(mask | (1 << next), next, now),
+            base,
+            last,
+          );
+        }
+      }
+    }
+  }
+  let best = FAR;
+  let end: { last: number; cut: number } | null = null;
+  for (let last = 0; last < m; last += 1) {
+    const station = others[last] as number;
+    if (sides.last >= 0 && station !== sides.last) continue;
+    for (let cut = 0; cut < 2; cut += 1) {
+      const base = cost[at(full, last, cut)] as number;
+      if (base >= FAR) continue;
+      const together = isTogether(station, anchor);
+      const close = (factor: number) => {
+        const value = base + factor * w(station, anchor);
+        if (value < best) {
+          best = value;
+          end = { last, cut };
+        }
+      };
+      const here = placed ? cutHere(n) : cut === 0;
+      if (here && together) continue;
+      if (cut === 1 || here) close(here ? rounds - 1 : rounds);
+    }
+  }
+  if (!end) return null;
+  // Read back, noting where the cut was.
+  const order: number[] = [];
+  const cuts: boolean[] = [];
+  let { last, cut } = end as { last: number; cut: number };
+  let mask = full;
+  let closedCut = cut === 0;
+  while (last >= 0) {
+    order.unshift(others[last] as number);
+    const here = at(mask, last, cut);
+    const before = parent[here] as number;
+    const beforeCut = parentCut[here] as number;
+    cuts.unshift(cut === 1 && beforeCut === 0);
+    mask &= ~(1 << last);
+    last = before;
+    cut = beforeCut;
+  }
+  order.unshift(anchor);
+  if (placed) {
+    const list = new Array<number>(n);
+    order.forEach((station, i) => {
+      list[placeAt(i)] = station;
+    });
+    return { cost: best, order: list };
+  }
+  // `cuts[i]`: the edge into order[i + 1] is the one where the lap ends.
+  const first = cuts.indexOf(true);
+  if (first >= 0) closedCut = false;
+  const turned = closedCut || first < 0 ? order : [...order.slice(first + 1), ...order.slice(0, first + 1)];
+  return { cost: best, order: turned };
+}
+
+function bits(mask: number): number {
+  let count = 0;
+  for (let rest = mask; rest > 0; rest &= rest - 1) count += 1;
+  return count;
+}
+
+/** Exchanges and moves of one station until none helps, from the order as it is: good, not proved. */
+function improved(pairs: readonly (readonly number[])[], rounds: number, rules: Rules): readonly number[] {
+  let order = pairs.map((_, i) => i);
+  let cost = lapCost(order, pairs, rounds);
+  for (let better = true; better; ) {
+    better = false;
+    for (let i = 0; i < order.length; i += 1) {
+      for (let j = 0; j < order.length; j += 1) {
+        if (i === j) continue;
+        const moved = order.filter((_, k) => k !== i);
+        moved.splice(j, 0, order[i] as number);
+        const swapped = order.map((station, k) =>
+          k === i ? (order[j] as number) : k === j ? (order[i] as number) : station,
+        );
+        for (const next of [moved, swapped]) {
+          const value = lapCost(next, pairs, rounds);
+          if (value < cost && keepsRules(next, rules)) {
+            order = next;
+            cost = value;
+            better = true;
+          }
+        }
+      }
+    }
+  }
+  return order;
+}
+
+export interface OrderInput {
+  readonly doc: ClassDoc;
+  readonly library: MoveBook;
+  readonly block: string;
+  /** Everyone's ways as they are at the present order. */
+  readonly parts?: readonly Part[];
+  readonly onProgress?: (share: number) => void;
+}
+
+/** The best order of a block's stations. Where the present one is as good it stays. */
+export function orderStations(input: OrderInput): OrderResult | OrderRefusal {
+  const { doc, library, parts = [], onProgress = () => {} } = input;
+  const block = doc.blocks.find((entry) => entry.id === input.block);
+  const slots = block ? slotsOf(block) : [];
+  if (!block || block.loop === "station") return "not-a-lap";
+  if (slots.length < 2) return "too-few";
+  const costs = orderPairs(slots, bookFor(doc, library), parts);
+  const pairs = costs.map((row) => row.map(sumOf));
+  // People set their own number of rounds under a cap: at least that the lap comes round again.
+  const rounds = block.cap === undefined ? spanTriple(block.rounds, 1).plan : 2;
+  const rules = rulesOf(block);
+  const present = slots.map((_, i) => i);
+  const was = lapCost(present, pairs, rounds);
+  const exact = slots.length <= EXACT_STATIONS;
+  const found = exact ? bestTour(pairs, rounds, rules, onProgress) : improved(pairs, rounds, rules);
+  if (!found) return "impossible";
+  const better = lapCost(found, pairs, rounds) < was || !keepsRules(present, rules);
+  const order = better ? found : present;
+  const causes = Object.fromEntries(
+    ORDER_CAUSES.map((cause) => {
+      const own = costs.map((row) => row.map((entry) => entry[cause]));
+      return [cause, { was: lapCost(present, own, rounds), now: lapCost(order, own, rounds) }];
+    }),
+  ) as Record<OrderCause, { was: number; now: number }>;
+  const cost = lapCost(order, pairs, rounds);
+  return {
+    order: order.map((i) => slots[i]?.id ?? ""),
+    cost,
+    was,
+    exact,
+    pairs,
+    causes,
+    why: whyOf(causes, better, parts.length > 0),
+  };
+}
+
+const CAUSE_WORDS: Record<OrderCause, string> = {
+  muscles: "shared muscles",
+  grip: "grip twice running",
+  shoulders: "shoulders twice running",
+  hard: "two hard ones running",
+  jumps: "two jumping ones running",
+  position: "changes of position",
+  kit: "changes of kit",
+};
+
+function whyOf(
+  causes: Readonly<Record<OrderCause, { was: number; now: number }>>,
+  better: boolean,
+  hasParts: boolean,
+): string[] {
+  if (!better) return ["The present order costs no more than any other."];
+  const lines = ORDER_CAUSES.filter((cause) => causes[cause].was !== causes[cause].now).map(
+    (cause) => `${CAUSE_WORDS[cause]}: ${causes[cause].now} instead of ${causes[cause].was}`,
+  );
+  return hasParts
+    ? [...lines, "everyone's ways are those of the present order; they are worked out again after"]
+    : lines;
+}
+
+/** The edits that bring a block into this order, in one step. */
+export function orderEdit(block: Block, order: readonly string[]): Edit {
+  const edits: Edit[] = [];
+  let now = slotsOf(block).map((slot) => slot.id);
+  for (let i = order.length - 1; i >= 0; i -= 1) {
+    const id = order[i] as string;
+    const before = order[i + 1] ?? null;
+    const from = now[now.indexOf(id) + 1] ?? null;
+    if (from === before) continue;
+    edits.push({
+      op: "move-slot",
+      id,
+      from: { block: block.id, before: from },
+      to: { block: block.id, before },
+    });
+    now = now.filter((entry) => entry !== id);
+    now.splice(before === null ? now.length : now.indexOf(before), 0, id);
+  }
+  return { op: "together", edits };
+}
