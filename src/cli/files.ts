@@ -7,6 +7,7 @@ import type { Roster } from "../core/homes/home";
 import { checkRoster } from "../core/homes/roster";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { err, ok, type Result } from "../core/result";
+import { readSeason, type Season } from "../core/review/season";
 
 /** Parsed JSON, or one line that says why not. */
 export function readJson(file: string): Result<unknown, readonly string[]> {
@@ -36,6 +37,14 @@ export function readClass(file: string): Result<ClassDoc, readonly string[]> {
   const json = readJson(file);
   if (!json.ok) return json;
   const checked = checkClass(json.value, LIBRARY_BOOK);
+  return checked.ok ? checked : err(lines(file, checked.error));
+}
+
+/** A valid season, or its faults as lines. */
+export function readSeasonFile(file: string): Result<Season, readonly string[]> {
+  const json = readJson(file);
+  if (!json.ok) return json;
+  const checked = readSeason(json.value, LIBRARY_BOOK);
   return checked.ok ? checked : err(lines(file, checked.error));
 }
 

@@ -1,5 +1,6 @@
 /** The command line over the core: no database, no build, no network. */
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
+import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
 
 const doors: Doors = {
   out: (line) => process.stdout.write(`${line}\n`),
@@ -10,6 +11,10 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   time: timeCommand,
   moves: movesCommand,
   parts: partsCommand,
+  check: checkCommand,
+  fit: fitCommand,
+  order: orderCommand,
+  shape: shapeCommand,
 };
 
 const [command = "", ...args] = process.argv.slice(2);

@@ -14,6 +14,7 @@ import { type Database, db } from "./db/client";
 import { run, runEvent } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
+import { settingsOf } from "./studios";
 
 export interface StoredRun {
   readonly id: string;
@@ -48,6 +49,7 @@ export async function createRun(studioId: string, classId: string): Promise<stri
     stored.doc,
     people.map((row) => row.doc),
     LIBRARY_BOOK,
+    { table: (await settingsOf(studioId)).changeOver },
   );
   const moves = movesUsed(stored.doc, parts);
   const [row] = await db()

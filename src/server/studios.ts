@@ -1,6 +1,9 @@
 import { eq } from "drizzle-orm";
+import { faultLine } from "../core/class/faults";
+import { readSettings, SETTINGS, type Settings } from "../core/settings";
 import { db } from "./db/client";
 import { member, studio } from "./db/schema";
+import { Refused } from "./refused";
 
 /** A new instructor gets a studio of their own, named after them until they rename it. */
 export async function createStudioFor(userId: string, name: string): Promise<void> {
@@ -25,4 +28,25 @@ export async function studioOf(userId: string): Promise<StudioOfUser | null> {
     .where(eq(member.userId, userId))
     .limit(1);
   return row ?? null;
+}
+
+/** What a studio has changed of the defaults, as it was stored. */
+export async function storedSettings(studioId: string): Promise<Record<string, unknown>> {
+  const [row] = await db().select({ settings: studio.settings }).from(studio).where(eq(studio.id, studioId));
+  return row?.settings ?? {};
+}
+
+/** The studio's numbers over the defaults. Settings that a later version no longer knows count as none. */
+export async function settingsOf(studioId: string): Promise<Settings> {
+  const read = readSettings(await storedSettings(studioId));
+  return read.ok ? read.value : SETTINGS;
+}
+
+/** Stores what differs from the defaults; nothing is stored where it has faults. */
+export async function saveSettings(studioId: string, input: Record<string, unknown>): Promise<void> {
+  const read = readSettings(input);
+  if (!read.ok) {
+    throw new Refused("invalid", `Nothing was stored: ${read.error.map(faultLine).join("; ")}`, read.error);
+  }
+  await db().update(studio).set({ settings: input }).where(eq(studio.id, studioId));
 }

@@ -33,4 +33,5 @@ export const PLACES = [
   { name: "Classes", href: "/classes" },
   { name: "People", href: "/people" },
   { name: "Moves", href: "/moves" },
+  { name: "Settings", href: "/settings" },
 ] as const;

@@ -4,6 +4,7 @@ import { type Span, shiftSpan, spanTriple } from "../class/span";
 import { type KitType, kitName } from "../homes/kit";
 import { fillersOf } from "../homes/match";
 import { scoreOf } from "../score/score";
+import { gapNeeds } from "../shape/fit-knobs";
 import { clockText } from "../units";
 import { namesText, type ReviewContext, textsOf } from "./context";
 import { after, setBlock, setClass } from "./edits";
@@ -20,7 +21,8 @@ const WORDS: Record<(typeof TRIED)[number], string> = {
 };
 
 /** One number of one block that brings the class within the tolerance, nearest first; at most three. */
-function lengthFixes({ doc, library, score, thresholds }: ReviewContext, aim: number): Fix[] {
+function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, aim: number): Fix[] {
+  const needs = gapNeeds(doc.blocks, parts);
   const off = (next: ClassDoc | null) =>
     next ? Math.abs(scoreOf(next, library).seconds.plan - aim) : Number.POSITIVE_INFINITY;
   const fixes: { fix: Fix; change: number }[] = [];
@@ -45,6 +47,17 @@ function lengthFixes({ doc, library, score, thresholds }: ReviewContext, aim: nu
       for (let by = 5; by <= 30; by += 5) {
         const to = shiftSpan(now, longer ? by : -by, 0, 7200);
         if (to === now) break;
+        // What people need to change over isn't taken from them.
+        const own = needs.get(block.id);
+        const least =
+          key === "rest"
+            ? Math.max(0, ...(own?.afterSlot.values() ?? []))
+            : key === "longRest"
+              ? (own?.betweenTurns ?? 0)
+              : key === "after"
+                ? (own?.afterBlock ?? 0)
+                : 0;
+        if (!longer && spanTriple(to).min < least) break;
         const edit = setBlock(block, key, to);
         if (off(after(doc, edit)) > thresholds.lengthToleranceSeconds) continue;
         const label = `${spanTriple(to).plan} s ${WORDS[key]} in ${name(block)} instead of ${spanTriple(now).plan} s`;

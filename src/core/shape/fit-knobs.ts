@@ -139,7 +139,9 @@ export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): re
   const restNeeds = Math.max(0, ...rested.map((slot) => needs?.afterSlot.get(slot.id) ?? 0));
   const main = !isEnd(block);
   if (!locked("rest") && block.rest !== undefined) {
-    const [low, high] = main ? own.restSeconds : ([0, 60] as const);
+    // Of one station the rest is what lies between its rounds.
+    const alone = slots.length === 1 && block.longRest === undefined;
+    const [low, high] = main ? (alone ? own.betweenRoundsSeconds : own.restSeconds) : ([0, 60] as const);
     const bound = Math.max(low, Math.min(restNeeds, spanTriple(block.rest).min));
     add("rest", block.rest, bound, high, REACH.rest, FIT_COSTS.rest);
   }

@@ -96,6 +96,23 @@ function anchorSides(partners: readonly number[]): readonly AnchorSides[] {
   ];
 }
 
+function bestOfAll(
+  pairs: readonly (readonly number[])[],
+  rounds: number,
+  rules: Rules,
+): readonly number[] | null {
+  const orders = (left: readonly number[]): number[][] =>
+    left.length === 0
+      ? [[]]
+      : left.flatMap((first) => orders(left.filter((i) => i !== first)).map((rest) => [first, ...rest]));
+  let best: readonly number[] | null = null;
+  for (const order of orders(pairs.map((_, i) => i))) {
+    if (!keepsRules(order, rules)) continue;
+    if (!best || lapCost(order, pairs, rounds) < lapCost(best, pairs, rounds)) best = order;
+  }
+  return best;
+}
+
 /** The best closed tour from the anchor; null where the rules allow none. */
 function bestTour(
   pairs: readonly (readonly number[])[],
@@ -103,7 +120,8 @@ function bestTour(
   rules: Rules,
   onProgress: (share: number) => void,
 ): readonly number[] | null {
-  const n = pairs.length;
+  // In a tour of two both edges join the same two stations; the few orders of so few are simply tried.
+  if (pairs.length <= 3) return bestOfAll(pairs, rounds, rules);
   const pinned = rules.place.findIndex((place) => place >= 0);
   const free = rules.partners.findIndex((list) => list.length === 0);
   const anchor = pinned >= 0 ? pinned : Math.max(0, free);
@@ -118,7 +136,7 @@ function bestTour(
     if (found && (!best || found.cost < best.cost)) best = found;
   });
   const found = best as { cost: number; order: readonly number[] } | null;
-  return n === 0 ? [] : (found?.order ?? null);
+  return found?.order ?? null;
 }
 
 function tour(

@@ -1,7 +1,7 @@
 "use client";
 import { CircleHelp, Redo2, Undo2 } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useCallback, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
@@ -10,78 +10,34 @@ import type { KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { bookFor } from "@/core/parts/problem";
-import { clockText } from "@/core/units";
+import type { Settings } from "@/core/settings";
+import { FitDialog } from "@/features/review/fit-dialog";
+import { OrderDialog } from "@/features/review/order-dialog";
 import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
 import { RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
+import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
 import { Button, ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { BlockSentence } from "./block-sentence";
+import { DeskPanel, type PanelTab } from "./desk-panel";
 import { KeysDialog } from "./keys";
+import { LengthLine } from "./length-line";
 import { MovePicker } from "./move-picker";
+import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
-import { TextCell } from "./text-cell";
-import { type Desk, useDesk } from "./use-desk";
+import { useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useOverrule } from "./use-overrule";
-import { WhoDoesWhat } from "./who-does-what";
+import { useReview } from "./use-review";
 
 const SAVE_WORDS = {
   saved: "saved",
   saving: "saving…",
   offline: "not saved yet: kept here, trying again",
 } as const;
-
-/** Timed length against what was promised. */
-function LengthLine({ desk }: { readonly desk: Desk }) {
-  const { seconds } = desk.score;
-  const minutes = desk.doc.promise?.minutes;
-  const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
-  const promise = (text: string) => {
-    const { minutes: _old, ...rest } = desk.doc.promise ?? {};
-    const to = text.trim() === "" ? rest : { ...rest, minutes: Number(text) };
-    desk.edit({ op: "set", target: { in: "class" }, key: "promise", from: desk.doc.promise, to });
-  };
-  return (
-    <div className="flex items-baseline gap-2 whitespace-nowrap">
-      <output
-        aria-label="Length of the class"
-        className="font-clock text-2xl font-bold leading-none"
-        data-testid="total"
-      >
-        {clockText(seconds.plan)}
-      </output>
-      <span className="text-quiet">
-        of{" "}
-        <TextCell
-          label="Promised minutes"
-          className="w-9 min-w-0 text-center text-ink"
-          placeholder="…"
-          value={minutes === undefined ? "" : String(minutes)}
-          fits={(text) => /^\s*(\d{1,3})?\s*$/.test(text)}
-          onTake={promise}
-        />{" "}
-        min
-        {spare !== null && (
-          <>
-            {" · "}
-            <span className={spare < -60 ? "font-bold text-rust" : ""}>
-              {spare < 0 ? `${clockText(-spare)} over` : `${clockText(spare)} spare`}
-            </span>
-          </>
-        )}
-        {seconds.min !== seconds.max && (
-          <span className="max-[1250px]:hidden">
-            {" "}
-            · {clockText(seconds.min)}–{clockText(seconds.max)}
-          </span>
-        )}
-      </span>
-    </div>
-  );
-}
 
 /** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
 export function DeskScreen(props: {
@@ -91,6 +47,7 @@ export function DeskScreen(props: {
   readonly people: readonly { readonly id: string; readonly doc: Person }[];
   /** The studio's own moves. */
   readonly ownMoves: readonly Move[];
+  readonly settings: Settings;
 }) {
   const desk = useDesk(props.id, props.doc, props.revision);
   const router = useRouter();
@@ -100,9 +57,21 @@ export function DeskScreen(props: {
   const [view, setView] = useState<"score" | "room">("score");
   const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
   const { people, overrule } = useOverrule(desk, props.people);
-  const room = useParts(desk.doc, people);
+  const room = useParts(desk.doc, people, props.settings);
   const { parts } = room;
   const book = bookFor(desk.doc, LIBRARY_BOOK);
+  const [tab, setTab] = useState<PanelTab>("who");
+  const [fitting, setFitting] = useState(false);
+  const [ordering, setOrdering] = useState(false);
+  const [curve, setCurve] = useState<readonly number[] | null>(null);
+  const review = useReview(desk, room);
+  const { preview } = review;
+  const shown = preview?.doc ?? desk.doc;
+  const shownScore = preview?.score ?? desk.score;
+  const below = useMemo(
+    () => (preview ? NOTHING_BELOW : belowScore(desk.score, room.parts, room.findings)),
+    [preview, desk.score, room.parts, room.findings],
+  );
   const toggleView = () => setView((now) => (now === "score" ? "room" : "score"));
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
 
@@ -117,9 +86,15 @@ export function DeskScreen(props: {
     showKeys: () => setKeysShown(true),
     showMore: () => setMore((on) => !on),
     showRoom: toggleView,
+    stepFinding: (by) => {
+      setTab("findings");
+      setView("score");
+      review.step(by);
+    },
+    showFit: () => setFitting(true),
     own: props.ownMoves,
     teach,
-    quiet: picking !== null || keysShown,
+    quiet: picking !== null || keysShown || fitting || ordering,
   });
   const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
   const { select } = desk;
@@ -158,7 +133,7 @@ export function DeskScreen(props: {
             <option key={stance}>{stance}</option>
           ))}
         </select>
-        <LengthLine desk={desk} />
+        <LengthLine desk={desk} onFit={() => setFitting(true)} />
         <span
           role="status"
           className={`w-16 text-sm ${desk.save === "offline" ? "w-auto font-bold text-rust" : "text-quiet"}`}
@@ -193,13 +168,16 @@ export function DeskScreen(props: {
             <>
               <div className="min-h-0 shrink-0">
                 <ScoreRows
-                  doc={desk.doc}
-                  score={desk.score}
+                  doc={shown}
+                  score={shownScore}
+                  below={below}
+                  curve={preview || tab !== "shape" ? null : curve}
                   selectedBlock={desk.selection.block}
                   selectedSlot={desk.selection.slot}
                   onSelect={desk.select}
                 />
               </div>
+              {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
               {block && (
                 <>
                   <BlockSentence key={block.id} desk={desk} block={block} />
@@ -220,7 +198,14 @@ export function DeskScreen(props: {
                     <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
                       Remove this move
                     </Button>
-                    <span className="w-4" />
+                    <Button
+                      look="bare"
+                      disabled={slotsOf(block).length < 2}
+                      onClick={() => setOrdering(true)}
+                    >
+                      Best order
+                    </Button>
+                    <span className="w-2" />
                     <Button look="bare" onClick={actions.addBlock}>
                       Add a block
                     </Button>
@@ -243,11 +228,14 @@ export function DeskScreen(props: {
             overrule={overrule}
           />
         ) : (
-          <WhoDoesWhat
-            doc={room.doc}
+          <DeskPanel
+            desk={desk}
+            room={room}
             slotId={view === "room" ? choice.slot : desk.selection.slot}
-            parts={parts}
-            people={room.people}
+            tab={view === "room" ? "who" : tab}
+            onTab={setTab}
+            review={review}
+            onCurve={setCurve}
           />
         )}
       </div>
@@ -258,6 +246,17 @@ export function DeskScreen(props: {
         own={props.ownMoves}
         onChoose={choose}
       />
+      <FitDialog open={fitting} onOpenChange={setFitting} doc={desk.doc} room={room} onEdit={desk.edit} />
+      {block && (
+        <OrderDialog
+          open={ordering}
+          onOpenChange={setOrdering}
+          doc={desk.doc}
+          block={block}
+          parts={parts}
+          onEdit={desk.edit}
+        />
+      )}
       <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
     </div>
   );

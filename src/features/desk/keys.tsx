@@ -14,6 +14,8 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
   ["M", "more of the move: sides, rounds, easier and harder ways, what to say"],
   ["R", "the room: everyone by every move, and back to the score"],
+  ["F · Shift F", "to the next finding of the read-through · to the one before"],
+  ["L", "fit to a length"],
   ["T", "teach"],
   ["?", "this list"],
 ];

@@ -1,5 +1,5 @@
 "use client";
-import type { Slot, Way } from "@/core/class/document";
+import { type Slot, slotsOf, type Way } from "@/core/class/document";
 import { parseSpan } from "@/core/class/span";
 import { bookWith, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -35,6 +35,8 @@ export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot
   const book = bookWith(LIBRARY_BOOK, desk.doc.moves);
   const move = resolveMove(slot.move, book);
   const sides = slotSides(slot, book);
+  const owner = desk.doc.blocks.find((block) => slotsOf(block).some((other) => other.id === slot.id));
+  const neighbours = (owner ? slotsOf(owner) : []).filter((other) => other.id !== slot.id);
   const set = (key: keyof Slot, to: unknown) =>
     desk.edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to });
   const setWay = (mark: "flat" | "sharp", part: Partial<Way>) => {
@@ -134,6 +136,42 @@ export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot
           </p>
         );
       })}
+      <p>
+        In the order it{" "}
+        <select
+          aria-label="Place in the order"
+          className={SELECT}
+          value={slot.pinned ? "pinned" : "free"}
+          onChange={(event) => set("pinned", event.target.value === "pinned" ? true : undefined)}
+        >
+          <option value="free">may move</option>
+          <option value="pinned">keeps its place</option>
+        </select>
+        , beside{" "}
+        <select
+          aria-label="Stays beside"
+          className={SELECT}
+          value={slot.together ?? ""}
+          onChange={(event) => set("together", event.target.value || undefined)}
+        >
+          <option value="">anything</option>
+          {neighbours.map((other) => (
+            <option key={other.id} value={other.id}>
+              {resolveMove(other.move, book).name.toLowerCase()}
+            </option>
+          ))}
+        </select>
+        ; a fit{" "}
+        <select
+          aria-label="A fit may change it"
+          className={SELECT}
+          value={slot.locked ? "locked" : "free"}
+          onChange={(event) => set("locked", event.target.value === "locked" ? true : undefined)}
+        >
+          <option value="free">may change its seconds</option>
+          <option value="locked">leaves it alone</option>
+        </select>
+      </p>
       <p>
         Say before:{" "}
         <TextCell

@@ -16,6 +16,8 @@ interface Doors {
   readonly showKeys: () => void;
   readonly showMore: () => void;
   readonly showRoom: () => void;
+  readonly stepFinding: (by: -1 | 1) => void;
+  readonly showFit: () => void;
   /** The studio's own moves: one that is put in travels with the class. */
   readonly own: readonly Move[];
   readonly teach: () => void;
@@ -171,6 +173,9 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
       m: key((at) => at.doors.showMore()),
       r: key((at) => at.doors.showRoom()),
+      f: key((at) => at.doors.stepFinding(1)),
+      "Shift+F": key((at) => at.doors.stepFinding(-1)),
+      l: key((at) => at.doors.showFit()),
       t: key((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),
     });

@@ -22,13 +22,7 @@ export function WhoDoesWhat(props: {
   const move = found && resolveMove(found.slot.move, classBook(props.doc, LIBRARY_BOOK));
   const kit = kitToAnnounce(props.parts, props.people);
   return (
-    <aside
-      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
-      tabIndex={0}
-      aria-label="Who does what"
-      className="flex h-full flex-col overflow-auto border-l-2 border-ink px-4 py-3"
-    >
-      <h2 className="text-base font-bold">Who does what</h2>
+    <>
       {props.people.length === 0 ? (
         <p className="mt-3">
           Nobody is on the list yet.{" "}
@@ -54,7 +48,7 @@ export function WhoDoesWhat(props: {
         </>
       )}
       {kit.length > 0 && (
-        <div className="mt-auto border-t-2 border-ink pt-2">
+        <div className="mt-4 border-t-2 border-ink pt-2">
           <h3 className="font-bold">Kit to announce</h3>
           <p>
             {kit.map(({ name, people }, i) => (
@@ -69,7 +63,7 @@ export function WhoDoesWhat(props: {
           </p>
         </div>
       )}
-    </aside>
+    </>
   );
 }
 

@@ -9,7 +9,7 @@ import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { Button } from "@/ui/button";
-import type { NextThings } from "@/workers/parts.worker";
+import type { NextThings } from "@/workers/desk.worker";
 import type { RoomChoice } from "./room-grid";
 import { shortBefore } from "./room-rows";
 import { statusText } from "./status-text";

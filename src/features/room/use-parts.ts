@@ -1,80 +1,98 @@
 "use client";
-/** Everyone's parts, worked out in a worker: the last ones are shown until the next are there. */
+/** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
 import { type Remote, wrap } from "comlink";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { CHANGE_OVER, type ChangeOverTable } from "@/core/parts/change-over";
 import type { Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
-import type { NextThings, PartsWorker } from "@/workers/parts.worker";
-
-function useWorker(): { readonly current: Remote<PartsWorker> | null } {
-  const remote = useRef<Remote<PartsWorker> | null>(null);
-  useEffect(() => {
-    const worker = new Worker(new URL("../../workers/parts.worker.ts", import.meta.url), { type: "module" });
-    remote.current = wrap<PartsWorker>(worker);
-    return () => {
-      remote.current = null;
-      worker.terminate();
-    };
-  }, []);
-  return remote;
-}
+import type { Finding } from "@/core/review/finding";
+import { readThrough } from "@/core/review/read-through";
+import type { Settings } from "@/core/settings";
+import type { DeskWorker, NextThings } from "@/workers/desk.worker";
 
 export interface Room {
   readonly parts: readonly Part[];
+  readonly findings: readonly Finding[];
   readonly people: readonly Person[];
   /** The class that the parts are of. */
   readonly doc: ClassDoc;
+  readonly settings: Settings;
   readonly explain: (person: Person) => Promise<Part | null>;
   readonly next: () => Promise<NextThings | null>;
+  /** Asks the worker something about the class as it is now; null before it is there. */
+  readonly ask: <T>(run: (worker: Remote<DeskWorker>, doc: ClassDoc) => Promise<T>) => Promise<T | null>;
 }
 
-/** The first parts are worked out with the page; each later edit goes to the worker, the newest only. */
-export function useParts(
-  doc: ClassDoc,
-  people: readonly Person[],
-  table: ChangeOverTable = CHANGE_OVER,
-): Room {
-  const worker = useWorker();
-  const [made, setMade] = useState(() => ({
-    doc,
-    people,
-    parts: partsFor(doc, people, LIBRARY_BOOK, { table }),
-  }));
+function lookNow(doc: ClassDoc, people: readonly Person[], settings: Settings) {
+  const parts = partsFor(doc, people, LIBRARY_BOOK, { table: settings.changeOver });
+  const { thresholds } = settings;
+  return { parts, findings: readThrough({ doc, library: LIBRARY_BOOK, people, parts, thresholds }) };
+}
+
+/** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
+export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings): Room {
+  const worker = useRef<Remote<DeskWorker> | null>(null);
+  const [made, setMade] = useState(() => ({ doc, people, ...lookNow(doc, people, settings) }));
   const busy = useRef(false);
-  const wanted = useRef({ doc, people, table });
-  wanted.current = { doc, people, table };
+  const wanted = useRef({ doc, people, settings });
+  wanted.current = { doc, people, settings };
   const latest = useRef(made);
   latest.current = made;
-  useEffect(() => {
-    const run = async () => {
-      const remote = worker.current;
-      if (busy.current || !remote) return;
-      busy.current = true;
+
+  const run = useCallback(async () => {
+    const remote = worker.current;
+    if (busy.current || !remote) return;
+    busy.current = true;
+    try {
       for (
         let asked = wanted.current;
         asked.doc !== latest.current.doc || asked.people !== latest.current.people;
         asked = wanted.current
       ) {
-        const parts = await remote.parts(asked.doc, asked.people, asked.table);
-        const next = { doc: asked.doc, people: asked.people, parts };
+        const look = await remote.look(asked.doc, asked.people, asked.settings);
+        const next = { doc: asked.doc, people: asked.people, ...look };
         latest.current = next;
         setMade(next);
       }
+    } finally {
       busy.current = false;
+    }
+  }, []);
+
+  useEffect(() => {
+    const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
+    worker.current = wrap<DeskWorker>(own);
+    // What was asked for before the worker was there, and its memory of the first look.
+    void worker.current.look(wanted.current.doc, wanted.current.people, wanted.current.settings).then(run);
+    return () => {
+      worker.current = null;
+      own.terminate();
     };
+  }, [run]);
+  useEffect(() => {
     if (doc !== latest.current.doc || people !== latest.current.people) void run();
-  }, [doc, people, worker]);
-  const explain = async (person: Person) =>
-    (await worker.current?.explained(wanted.current.doc, person, table)) ?? null;
-  const next = async () => {
-    const { current } = worker;
-    if (!current) return null;
-    await current.parts(wanted.current.doc, wanted.current.people, table);
-    return current.next();
-  };
-  return { ...made, explain, next };
+  }, [doc, people, run]);
+
+  const ask = useCallback(
+    async <T>(task: (remote: Remote<DeskWorker>, doc: ClassDoc) => Promise<T>): Promise<T | null> => {
+      const remote = worker.current;
+      return remote ? task(remote, wanted.current.doc) : null;
+    },
+    [],
+  );
+  const explain = useCallback(
+    (person: Person) => ask((remote, own) => remote.explained(own, person, wanted.current.settings)),
+    [ask],
+  );
+  const next = useCallback(
+    () =>
+      ask(async (remote, own) => {
+        await remote.look(own, wanted.current.people, wanted.current.settings);
+        return remote.next();
+      }),
+    [ask],
+  );
+  return { ...made, settings, explain, next, ask };
 }

@@ -3,6 +3,7 @@ import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Segment } from "@/core/score/expand";
 import type { RowStretch, ScoreRow } from "@/core/score/rows";
 import type { SlotFace } from "./faces";
+import type { Below } from "./notches";
 import { barPath, fitText, type RowMeasures, topAt } from "./shapes";
 
 export interface RowLabel {
@@ -11,7 +12,7 @@ export interface RowLabel {
   readonly x: number;
   readonly y: number;
   readonly text: string;
-  readonly tone: "ink" | "strong" | "quiet";
+  readonly tone: "ink" | "strong" | "quiet" | "rust";
   readonly middle: boolean;
 }
 
@@ -24,6 +25,12 @@ export interface RowMarks {
   readonly talk: string;
   readonly ready: string;
   readonly turns: string;
+  /** Below the line: what changing over needs, where that is too much, and where something was found. */
+  readonly notches: string;
+  readonly tooShort: string;
+  readonly found: string;
+  /** The estimated effort as a band over the row; empty where none is shown. */
+  readonly curve: string;
   readonly labels: readonly RowLabel[];
 }
 
@@ -31,6 +38,10 @@ export interface MarksContext {
   readonly doc: ClassDoc;
   readonly faces: ReadonlyMap<string, SlotFace>;
   readonly selectedSlot: string | null;
+  readonly below: Below;
+  /** Effort every five seconds, or null. */
+  readonly curve: readonly number[] | null;
+  readonly rowSeconds: number;
   readonly m: RowMeasures;
 }
 
@@ -104,6 +115,50 @@ function splitAtShortest(stretch: RowStretch): readonly [sure: RowStretch, open:
   ];
 }
 
+const CURVE_STEP = 5;
+const BAND = 1;
+
+/** The band of effort over a row: along its upper edge, and back along its lower. */
+function curvePath(row: ScoreRow, { curve, rowSeconds, m }: MarksContext): string {
+  if (!curve) return "";
+  const first = row.start / CURVE_STEP;
+  const last = Math.min(curve.length - 1, (row.start + rowSeconds) / CURVE_STEP);
+  const y = (effort: number) => round(m.baseline - (Math.min(10, Math.max(0, effort)) / 10) * m.fullBar);
+  const x = (i: number) => round((i * CURVE_STEP - row.start) * m.pxPerSecond);
+  let up = "";
+  let back = "";
+  for (let i = first; i <= last; i += 1) {
+    const effort = curve[i] ?? 0;
+    up += `${up === "" ? "M" : "L"}${x(i)} ${y(effort + BAND)}`;
+    back = `L${x(i)} ${y(effort - BAND)}${back}`;
+  }
+  return up === "" ? "" : `${up}${back}Z`;
+}
+
+/** Notches and finding marks that begin in a row. */
+function belowMarks(row: ScoreRow, { below, rowSeconds, m }: MarksContext) {
+  const marks = { notches: "", tooShort: "", found: "" };
+  const labels: RowLabel[] = [];
+  const inRow = (at: number) => at >= row.start && at < row.start + rowSeconds;
+  for (const { at, needs, short, people } of below.notches) {
+    if (!inRow(at)) continue;
+    const x = (at - row.start) * m.pxPerSecond;
+    const bar = `M${round(x)} ${m.baseline + 2}h${round(Math.max(needs, 1) * m.pxPerSecond)}v2.5h-${round(Math.max(needs, 1) * m.pxPerSecond)}Z`;
+    if (short === 0) marks.notches += bar;
+    else {
+      marks.tooShort += bar;
+      const text = `${short} s short for ${people}`;
+      labels.push({ key: `short ${at}`, x: round(x), y: m.baseline + 13, text, tone: "rust", middle: false });
+    }
+  }
+  for (const at of below.found) {
+    if (!inRow(at)) continue;
+    const x = round((at - row.start) * m.pxPerSecond);
+    marks.found += `M${x} ${m.baseline + 1}l3.2 5h-6.4Z`;
+  }
+  return { ...marks, labels };
+}
+
 /** All marks of a row. */
 export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
   const { m } = context;
@@ -130,5 +185,15 @@ export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
       labels.push(...barLabels(stretch, effort, context));
     }
   }
-  return { ...marks, soft, softChosen, labels };
+  const own = belowMarks(row, context);
+  return {
+    ...marks,
+    notches: own.notches,
+    tooShort: own.tooShort,
+    found: own.found,
+    curve: curvePath(row, context),
+    soft,
+    softChosen,
+    labels: [...labels, ...own.labels],
+  };
 }

@@ -8,6 +8,7 @@ import type { Score } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { type Bracket, rowBrackets, rowsForTitles } from "./brackets";
 import { slotFaces } from "./faces";
+import { type Below, NOTHING_BELOW } from "./notches";
 import { type RowLabel, type RowMarks, rowMarks } from "./row-marks";
 import type { RowMeasures } from "./shapes";
 
@@ -23,6 +24,9 @@ interface Props {
   readonly selectedBlock: string | null;
   readonly selectedSlot: string | null;
   readonly onSelect: (block: string, slot: string | null) => void;
+  readonly below?: Below;
+  /** Estimated effort every five seconds, drawn over the rows. */
+  readonly curve?: readonly number[] | null;
 }
 
 /** The second of the class under the pointer, or null beside the rows. */
@@ -35,7 +39,8 @@ function secondAt(event: React.MouseEvent<SVGSVGElement>): number | null {
 }
 
 /** The class drawn to scale in time: five minutes a row, wrapped like text. */
-export function ScoreRows({ doc, score, selectedBlock, selectedSlot, onSelect }: Props) {
+export function ScoreRows(props: Props) {
+  const { doc, score, selectedBlock, selectedSlot, onSelect, below = NOTHING_BELOW, curve = null } = props;
   const faces = useMemo(() => slotFaces(doc), [doc]);
   const rows = useMemo(() => scoreRows(score.segments, ROW_SECONDS), [score]);
   const titles = useMemo(
@@ -64,7 +69,15 @@ export function ScoreRows({ doc, score, selectedBlock, selectedSlot, onSelect }:
     >
       <Patterns />
       {rows.map((row, i) => {
-        const marks = rowMarks(row, { doc, faces, selectedSlot, m: M });
+        const marks = rowMarks(row, {
+          doc,
+          faces,
+          selectedSlot,
+          below,
+          curve,
+          rowSeconds: ROW_SECONDS,
+          m: M,
+        });
         const brackets = rowBrackets(row, M.pxPerSecond, titles, titleRows, selectedBlock);
         const right = (row.stretches.at(-1)?.to ?? 0) * M.pxPerSecond;
         const face = { start: row.start, right, marks, brackets };
@@ -103,13 +116,14 @@ interface RowProps {
 }
 
 /**
- * The three tones of labels; what all labels of a tone share is said once. A label is placed by a
+ * The tones of labels; what all labels of a tone share is said once. A label is placed by a
  * transform: text that only moves is not laid out anew.
  */
 const TONES: readonly (readonly [RowLabel["tone"], string, number, number])[] = [
   ["ink", "fill-ink", 10.5, 400],
   ["strong", "fill-ink", 10.5, 700],
   ["quiet", "fill-quiet", 9.3, 400],
+  ["rust", "fill-rust", 9, 700],
 ];
 
 const Row = memo(
@@ -142,6 +156,17 @@ const Row = memo(
           {marks.softChosen.map((d) => (
             <path key={d} d={d} fill="url(#soft-now)" className="stroke-ink" strokeWidth="0.6" />
           ))}
+          {marks.notches && <path d={marks.notches} className="fill-ink" />}
+          {marks.tooShort && <path d={marks.tooShort} className="fill-rust" />}
+          {marks.found && <path d={marks.found} className="fill-rust" />}
+          {marks.curve && (
+            <path
+              d={marks.curve}
+              className="fill-ink/20 stroke-ink"
+              strokeWidth="0.8"
+              strokeLinejoin="round"
+            />
+          )}
           {TONES.map(([tone, className, fontSize, fontWeight]) => (
             <g key={tone} className={className} fontSize={fontSize} fontWeight={fontWeight}>
               {marks.labels.map(({ key, x, y, text, tone: own, middle }) =>

@@ -9,6 +9,7 @@ import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import type { Segment } from "@/core/score/expand";
 import { nextPiece } from "@/core/score/resolve";
+import { lineAt, type SpokenLine } from "@/core/shape/call-sheet";
 
 export interface NowNext {
   readonly segment: Segment | null;
@@ -127,6 +128,15 @@ export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: M
 function lastPiece(segments: readonly Segment[], index: number): Segment | null {
   for (let i = index - 1; i >= 0; i -= 1) if (segments[i]?.kind === "work") return segments[i] ?? null;
   return null;
+}
+
+/** The words of a state with what the call sheet says at its second; while it says nothing the cue stays. */
+export function spokenNow(words: NowNext, lines: readonly SpokenLine[], state: RunState): NowNext {
+  const { segment } = words;
+  if (!segment || state.phase === "count-in") return words;
+  const into = Math.min(Math.floor(state.intoMs / 1000), segment.end - segment.start - 1);
+  const line = lineAt(lines, segment.start + Math.max(0, into));
+  return line ? { ...words, cue: line.text } : words;
 }
 
 /** People in groups to call: how many do what, where it isn't what was set. */

@@ -9,13 +9,14 @@ import { runScore } from "@/core/live/run-score";
 import { type KnownMove, makeBook } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
+import { callSheet } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
 import { slotFaces } from "@/features/score/faces";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { ClockBar } from "./clock-bar";
 import { Controls, type TeachActions } from "./controls";
-import { callGroups, type NowNext, nowNext } from "./now-next";
+import { callGroups, type NowNext, nowNext, spokenNow } from "./now-next";
 import { Ready } from "./ready";
 import { RunningScore } from "./running-score";
 import { useCues } from "./use-cues";
@@ -41,6 +42,7 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
     [moves],
   );
   const score = useMemo(() => runScore(doc, scoreOf(doc, book)), [doc, book]);
+  const lines = useMemo(() => callSheet(doc, book, { parts }), [doc, book, parts]);
   const faces = useMemo(() => slotFaces(doc), [doc]);
   const run = useRun(id, score, events);
   const cues = useCues(score, run);
@@ -76,7 +78,7 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
     return <Ended doc={doc} classId={classId} events={run.events} plannedMs={score.totalMs} />;
   if (state.phase === "ready")
     return <Ready doc={doc} score={score} parts={parts} onStart={actions.start} classId={classId} />;
-  const words = nowNext(doc, score, state, book);
+  const words = spokenNow(nowNext(doc, score, state, book), lines, state);
   const { groups, asSet } = callGroups(parts, words.slotId);
   return (
     <main

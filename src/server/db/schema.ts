@@ -91,6 +91,8 @@ export const rateLimit = pgTable("rate_limit", {
 export const studio = pgTable("studio", {
   id: uuid("id").primaryKey().defaultRandom(),
   name: text("name").notNull(),
+  /** What differs from the defaults of `core/settings.ts`. */
+  settings: json("settings").$type<Record<string, unknown>>().notNull().default({}),
   createdAt: instant("created_at").notNull().defaultNow(),
 });
 

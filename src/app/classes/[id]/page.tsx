@@ -5,6 +5,7 @@ import { DeskScreen } from "@/features/desk/desk";
 import { findClass } from "@/server/classes";
 import { listMoves } from "@/server/moves";
 import { listPeople } from "@/server/people";
+import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
 export const metadata: Metadata = { title: "Desk" };
@@ -14,7 +15,11 @@ export default async function DeskPage({ params }: { readonly params: Promise<{ 
   const { id } = await params;
   const stored = isUuid(id) ? await findClass(who.studioId, id) : null;
   if (!stored) notFound();
-  const [people, own] = await Promise.all([listPeople(who.studioId), listMoves(who.studioId)]);
+  const [people, own, settings] = await Promise.all([
+    listPeople(who.studioId),
+    listMoves(who.studioId),
+    settingsOf(who.studioId),
+  ]);
   return (
     <DeskScreen
       id={id}
@@ -22,6 +27,7 @@ export default async function DeskPage({ params }: { readonly params: Promise<{ 
       revision={stored.revision}
       people={people}
       ownMoves={own.map((row) => row.doc)}
+      settings={settings}
     />
   );
 }

@@ -1,0 +1,1 @@
+ALTER TABLE "studio" ADD COLUMN "settings" json DEFAULT '{}'::json NOT NULL;

@@ -1,0 +1,145 @@
+/** The commands that judge and shape a class: `check`, `fit`, `order`, `shape`. */
+import type { ClassDoc } from "../core/class/document";
+import type { Person } from "../core/homes/home";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import type { Part } from "../core/parts/part";
+import { partsFor } from "../core/parts/parts";
+import { readThrough } from "../core/review/read-through";
+import { THRESHOLDS } from "../core/review/thresholds";
+import { fitClass } from "../core/shape/fit";
+import { orderStations } from "../core/shape/order";
+import { shapeJson } from "../core/shape/shape-json";
+import { clockText } from "../core/units";
+import type { Doors } from "./commands";
+import { readClass, readRoster, readSeasonFile } from "./files";
+
+interface Asked {
+  readonly doc: ClassDoc;
+  readonly people: readonly Person[];
+  readonly parts: readonly Part[];
+  readonly flags: ReadonlyMap<string, string>;
+}
+
+/** Splits `CLASS --flag value …`; null with a sentence on standard error where it can't be read. */
+function ask(
+  name: string,
+  args: readonly string[],
+  allowed: readonly string[],
+  usage: string,
+  doors: Doors,
+): Asked | null {
+  const flags = new Map<string, string>();
+  const files: string[] = [];
+  for (let i = 0; i < args.length; i += 1) {
+    const arg = args[i] as string;
+    if (!arg.startsWith("--")) files.push(arg);
+    else {
+      const value = args[i + 1];
+      if (!allowed.includes(arg) || value === undefined) {
+        doors.err(
+          `brontle ${name}: ${allowed.includes(arg) ? `${arg} wants a value` : `doesn't know ${arg}`}; use it as ${usage}.`,
+        );
+        return null;
+      }
+      flags.set(arg, value);
+      i += 1;
+    }
+  }
+  const [file] = files;
+  if (file === undefined || files.length !== 1) {
+    doors.err(`brontle ${name}: use it as ${usage}.`);
+    return null;
+  }
+  const doc = readClass(file);
+  const rosterFile = flags.get("--roster");
+  const roster = rosterFile === undefined ? null : readRoster(rosterFile);
+  for (const result of [doc, roster]) if (result && !result.ok) result.error.forEach(doors.err);
+  if (!doc.ok || (roster && !roster.ok)) return null;
+  const people = roster?.ok ? roster.value.people : [];
+  return { doc: doc.value, people, parts: partsFor(doc.value, people, LIBRARY_BOOK), flags };
+}
+
+/** A whole number of a flag, or null with a sentence. */
+function whole(name: string, flag: string, text: string | undefined, doors: Doors): number | null {
+  const value = Number(text);
+  if (text !== undefined && /^\d{1,5}$/.test(text)) return value;
+  doors.err(`brontle ${name}: ${flag} wants a whole number.`);
+  return null;
+}
+
+/** `brontle check CLASS [--roster ROSTER] [--season SEASON]`: one finding a line; 2 where any is a stop. */
+export function checkCommand(args: readonly string[], doors: Doors): number {
+  const usage = "brontle check CLASS [--roster ROSTER] [--season SEASON]";
+  const asked = ask("check", args, ["--roster", "--season"], usage, doors);
+  if (!asked) return 1;
+  const seasonFile = asked.flags.get("--season");
+  const season = seasonFile === undefined ? null : readSeasonFile(seasonFile);
+  if (season && !season.ok) {
+    season.error.forEach(doors.err);
+    return 1;
+  }
+  const findings = readThrough({
+    doc: asked.doc,
+    library: LIBRARY_BOOK,
+    people: asked.people,
+    parts: asked.parts,
+    season: season?.ok ? season.value : null,
+  });
+  for (const finding of findings) doors.out(JSON.stringify(finding));
+  return findings.some((finding) => finding.severity === "stop" && finding.acknowledged === null) ? 2 : 0;
+}
+
+/** `brontle fit CLASS --minutes N [--within SECONDS] [--roster ROSTER]`: up to five options, one a line. */
+export function fitCommand(args: readonly string[], doors: Doors): number {
+  const usage = "brontle fit CLASS --minutes N [--within SECONDS] [--roster ROSTER]";
+  const asked = ask("fit", args, ["--minutes", "--within", "--roster"], usage, doors);
+  if (!asked) return 1;
+  const minutes = whole("fit", "--minutes", asked.flags.get("--minutes"), doors);
+  const within = asked.flags.has("--within")
+    ? whole("fit", "--within", asked.flags.get("--within"), doors)
+    : 30;
+  if (minutes === null || within === null) return 1;
+  const { doc, parts } = asked;
+  const result = fitClass({ doc, library: LIBRARY_BOOK, seconds: minutes * 60, within, parts });
+  for (const option of result.options) doors.out(JSON.stringify(option));
+  if (result.options.length > 0) return 0;
+  const near = result.nearest === null ? "nothing" : clockText(result.nearest);
+  const unlock = result.locked.length > 0 ? ` Unlock ${result.locked.join(", ")} to get nearer.` : "";
+  doors.err(`brontle fit: ${minutes} minutes are out of reach; the nearest is ${near}.${unlock}`);
+  return 1;
+}
+
+const REFUSALS = {
+  "not-a-lap": "is no lap of stations",
+  "too-few": "has fewer than two stations",
+  impossible: "can't be ordered: its pins and pairs contradict each other",
+} as const;
+
+/** `brontle order CLASS --block ID [--roster ROSTER]`: the best order of a block's stations. */
+export function orderCommand(args: readonly string[], doors: Doors): number {
+  const usage = "brontle order CLASS --block ID [--roster ROSTER]";
+  const asked = ask("order", args, ["--block", "--roster"], usage, doors);
+  if (!asked) return 1;
+  const block = asked.flags.get("--block");
+  if (block === undefined || !asked.doc.blocks.some((entry) => entry.id === block)) {
+    const ids = asked.doc.blocks.map((entry) => entry.id).join(", ");
+    doors.err(`brontle order: --block wants one of ${ids}.`);
+    return 1;
+  }
+  const result = orderStations({ doc: asked.doc, library: LIBRARY_BOOK, block, parts: asked.parts });
+  if (typeof result === "string") {
+    doors.err(`brontle order: ${block} ${REFUSALS[result]}.`);
+    return 1;
+  }
+  const { order, cost, was, exact, pairs, why } = result;
+  doors.out(JSON.stringify({ order, cost, was, exact, pairs, why }));
+  return 0;
+}
+
+/** `brontle shape CLASS [--roster ROSTER]`: effort, local fatigue and balance, as set and for each person. */
+export function shapeCommand(args: readonly string[], doors: Doors): number {
+  const asked = ask("shape", args, ["--roster"], "brontle shape CLASS [--roster ROSTER]", doors);
+  if (!asked) return 1;
+  doors.out(JSON.stringify(shapeJson(asked.doc, LIBRARY_BOOK, asked.parts, THRESHOLDS)));
+  return 0;
+}

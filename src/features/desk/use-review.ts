@@ -1,0 +1,71 @@
+"use client";
+/** The read-through at the Desk: which finding is looked at, and the fix that is tried on the score. */
+import { useCallback, useMemo, useState } from "react";
+import type { ClassDoc } from "@/core/class/document";
+import { findSlot } from "@/core/class/document";
+import { applyChecked } from "@/core/class/history";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Finding } from "@/core/review/finding";
+import { resolveAt } from "@/core/score/resolve";
+import { type Score, scoreOf } from "@/core/score/score";
+import type { FixPreview } from "@/features/review/findings-panel";
+import type { Room } from "@/features/room/use-parts";
+import type { Desk } from "./use-desk";
+
+export interface ShownPreview extends FixPreview {
+  readonly doc: ClassDoc;
+  readonly score: Score;
+}
+
+export interface Review {
+  /** Fingerprint of the finding that is looked at. */
+  readonly chosen: string | null;
+  readonly preview: ShownPreview | null;
+  readonly choose: (finding: Finding) => void;
+  readonly step: (by: -1 | 1) => void;
+  readonly show: (preview: FixPreview) => void;
+  readonly take: () => void;
+  readonly leave: () => void;
+}
+
+export function useReview(desk: Desk, room: Room): Review {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [tried, setTried] = useState<{ readonly fix: FixPreview; readonly on: ClassDoc } | null>(null);
+  const { doc, score, select, edit } = desk;
+  const preview = useMemo<ShownPreview | null>(() => {
+    // A fix is a change of the class that it was offered for; after another edit it is gone.
+    if (!tried || tried.on !== doc) return null;
+    const next = applyChecked(doc, tried.fix.edit, LIBRARY_BOOK);
+    return next.ok ? { ...tried.fix, doc: next.value, score: scoreOf(next.value, LIBRARY_BOOK) } : null;
+  }, [tried, doc]);
+  const choose = useCallback(
+    (finding: Finding) => {
+      setChosen(finding.of);
+      const owner = finding.where.slot ? findSlot(doc, finding.where.slot) : null;
+      if (owner) select(owner.block.id, owner.slot.id);
+      else {
+        const block = finding.where.block ?? resolveAt(score.segments, finding.at)?.segment.block;
+        if (block) select(block, null);
+      }
+    },
+    [doc, score, select],
+  );
+  const open = room.findings.filter((finding) => finding.acknowledged === null);
+  const step = (by: -1 | 1) => {
+    const index = open.findIndex((finding) => finding.of === chosen);
+    const next = open[index < 0 ? (by > 0 ? 0 : open.length - 1) : (index + by + open.length) % open.length];
+    if (next) choose(next);
+  };
+  return {
+    chosen,
+    preview,
+    choose,
+    step,
+    show: (fix) => setTried({ fix, on: doc }),
+    take: () => {
+      if (tried) edit(tried.fix.edit);
+      setTried(null);
+    },
+    leave: () => setTried(null),
+  };
+}

@@ -1,0 +1,116 @@
+"use client";
+import type { ECharts, EChartsCoreOption } from "echarts/core";
+import { useEffect, useRef } from "react";
+import type { Spread } from "@/core/shape/shape-json";
+
+export interface BarLine {
+  readonly name: string;
+  readonly value: number;
+  readonly spread: Spread | null;
+}
+
+const INK = "#101c1a";
+const PINE = "#17544e";
+const HAIRLINE = "#b9c4bf";
+const QUIET = "#5a6865";
+const ROW = 20;
+
+/** Loaded when first looked at: the charts are a piece of their own. */
+async function loadCharts() {
+  const [core, charts, parts, renderers] = await Promise.all([
+    import("echarts/core"),
+    import("echarts/charts"),
+    import("echarts/components"),
+    import("echarts/renderers"),
+  ]);
+  core.use([charts.BarChart, charts.CustomChart, parts.GridComponent, renderers.SVGRenderer]);
+  return core;
+}
+
+function optionOf(lines: readonly BarLine[]): EChartsCoreOption {
+  const most = Math.max(1, ...lines.map((line) => Math.max(line.value, line.spread?.most ?? 0)));
+  return {
+    animation: false,
+    textStyle: { fontFamily: "inherit" },
+    grid: { left: 104, right: 26, top: 2, bottom: 18 },
+    xAxis: {
+      type: "value",
+      max: most,
+      splitLine: { lineStyle: { color: HAIRLINE } },
+      axisLabel: { color: QUIET, fontSize: 11 },
+    },
+    yAxis: {
+      type: "category",
+      inverse: true,
+      data: lines.map((line) => line.name),
+      axisTick: { show: false },
+      axisLine: { lineStyle: { color: INK } },
+      axisLabel: { color: INK, fontSize: 12, interval: 0 },
+    },
+    series: [
+      {
+        type: "bar",
+        data: lines.map((line) => line.value),
+        barWidth: 9,
+        itemStyle: { color: PINE },
+        label: { show: true, position: "right", color: INK, fontSize: 11 },
+      },
+      {
+        type: "custom",
+        data: lines.map((line, i) => [line.spread?.least ?? line.value, line.spread?.most ?? line.value, i]),
+        encode: { x: [0, 1], y: 2 },
+        renderItem: (
+          _params: unknown,
+          api: { value(i: number): number; coord(point: readonly number[]): [number, number] },
+        ) => {
+          const [x1, y] = api.coord([api.value(0), api.value(2)]);
+          const [x2] = api.coord([api.value(1), api.value(2)]);
+          return {
+            type: "line",
+            shape: { x1, y1: y + 7, x2, y2: y + 7 },
+            style: { stroke: INK, lineWidth: 1.5 },
+          };
+        },
+      },
+    ],
+  };
+}
+
+/** Bars with the spread under each, drawn as a picture whose words stand beside it for screen readers. */
+export function BarChart({ lines, label }: { readonly lines: readonly BarLine[]; readonly label: string }) {
+  const place = useRef<HTMLDivElement>(null);
+  const chart = useRef<ECharts | null>(null);
+  const height = lines.length * ROW + 26;
+  useEffect(() => {
+    let gone = false;
+    void loadCharts().then((core) => {
+      if (gone || !place.current) return;
+      chart.current ??= core.init(place.current, null, { renderer: "svg", height });
+      chart.current.resize({ height });
+      chart.current.setOption(optionOf(lines), true);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [lines, height]);
+  useEffect(
+    () => () => {
+      chart.current?.dispose();
+      chart.current = null;
+    },
+    [],
+  );
+  return (
+    <>
+      <div ref={place} role="img" aria-label={label} style={{ height }} />
+      <ul className="sr-only">
+        {lines.map((line) => (
+          <li key={line.name}>
+            {line.name}: {line.value}
+            {line.spread ? `, from ${line.spread.least} to ${line.spread.most}` : ""}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

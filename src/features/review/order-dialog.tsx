@@ -1,0 +1,130 @@
+"use client";
+import { proxy, wrap } from "comlink";
+import { useEffect, useState } from "react";
+import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
+import type { Edit } from "@/core/class/edits";
+import { resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Part } from "@/core/parts/part";
+import { bookFor } from "@/core/parts/problem";
+import { type OrderRefusal, type OrderResult, orderEdit } from "@/core/shape/order";
+import { Button } from "@/ui/button";
+import { Dialog } from "@/ui/dialog";
+import type { OrderWorker } from "@/workers/order.worker";
+
+const REFUSAL_WORDS: Record<OrderRefusal, string> = {
+  "not-a-lap":
+    "This block does all sets at a station before the next: its order is no lap. Choose once through all moves under “more of this block” to compare orders.",
+  "too-few": "One station has one order.",
+  impossible: "The pins and pairs of this block contradict each other: take one away.",
+};
+
+interface OrderProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly doc: ClassDoc;
+  readonly block: Block;
+  readonly parts: readonly Part[];
+  readonly onEdit: (edit: Edit) => void;
+}
+
+/** The stations of a lap in the best order, with what it costs by cause before and after. */
+export function OrderDialog(props: OrderProps) {
+  return (
+    <Dialog
+      open={props.open}
+      onOpenChange={props.onOpenChange}
+      title={`Order of ${props.block.title || "the block"}`}
+      description="Fewest points for the same muscles, grip, hard or jumping moves running, and for changing position and kit. Pinned moves keep their place, pairs stay together."
+      wide
+    >
+      <Answer {...props} />
+    </Dialog>
+  );
+}
+
+function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
+  const [share, setShare] = useState(0);
+  const [result, setResult] = useState<OrderResult | OrderRefusal | null>(null);
+  useEffect(() => {
+    const worker = new Worker(new URL("../../workers/order.worker.ts", import.meta.url), { type: "module" });
+    let gone = false;
+    void wrap<OrderWorker>(worker)
+      .order(
+        doc,
+        block.id,
+        parts,
+        proxy((done) => !gone && setShare(done)),
+      )
+      .then((made) => !gone && setResult(made));
+    // Closing the dialog is what cancels it.
+    return () => {
+      gone = true;
+      worker.terminate();
+    };
+  }, [doc, block.id, parts]);
+  if (result === null) {
+    return (
+      <div>
+        <progress className="w-full" max={1} value={share} aria-label="Comparing orders" />
+        <Button className="mt-3" onClick={() => onOpenChange(false)}>
+          Cancel
+        </Button>
+      </div>
+    );
+  }
+  if (typeof result === "string") return <p>{REFUSAL_WORDS[result]}</p>;
+  const book = bookFor(doc, LIBRARY_BOOK);
+  const slots = slotsOf(block);
+  const name = (id: string) => {
+    const slot = slots.find((entry) => entry.id === id);
+    return slot ? resolveMove(slot.move, book).name : id;
+  };
+  const better = result.cost < result.was;
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-8">
+        <Column title={`As it is: ${result.was} points`} ids={slots.map((slot) => slot.id)} name={name} />
+        <Column title={`Best: ${result.cost} points`} ids={result.order} name={name} />
+      </div>
+      <ul className="mt-4 border-t-2 border-ink pt-2">
+        {result.why.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+        {!result.exact && <li className="text-quiet">More than 16 stations: good, not proved the best.</li>}
+      </ul>
+      <div className="mt-4 flex gap-2">
+        <Button
+          look="solid"
+          disabled={!better}
+          onClick={() => {
+            onEdit(orderEdit(block, result.order));
+            onOpenChange(false);
+          }}
+        >
+          Take this order
+        </Button>
+        <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+      </div>
+    </>
+  );
+}
+
+function Column(props: {
+  readonly title: string;
+  readonly ids: readonly string[];
+  readonly name: (id: string) => string;
+}) {
+  return (
+    <section>
+      <h3 className="border-b-2 border-ink font-bold">{props.title}</h3>
+      <ol className="list-inside list-decimal">
+        {props.ids.map((id) => (
+          <li key={id} className="border-b border-hairline py-0.5">
+            {props.name(id)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

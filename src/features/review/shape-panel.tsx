@@ -1,0 +1,152 @@
+"use client";
+import { useEffect, useState } from "react";
+import { MARK_GLYPH, MARK_WORD, MARKS, type Mark } from "@/core/homes/home";
+import type { Muscle } from "@/core/moves/move";
+import { spreadOf } from "@/core/shape/shape-json";
+import { clockText } from "@/core/units";
+import type { Room } from "@/features/room/use-parts";
+import type { Shape } from "@/workers/desk.worker";
+import { BarChart, type BarLine } from "./bar-chart";
+
+export type Whose = { readonly mark: Mark } | { readonly person: string };
+
+/** Effort and balance of the class as set or of one person, with the spread over everybody. */
+export function ShapePanel(props: {
+  readonly room: Room;
+  readonly whose: Whose;
+  readonly onWhose: (whose: Whose) => void;
+  readonly onShape: (shape: Shape | null) => void;
+}) {
+  const { room, whose, onShape } = props;
+  const { ask, settings, parts } = room;
+  const [shape, setShape] = useState<Shape | null>(null);
+  const key = JSON.stringify(whose);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
+  useEffect(() => {
+    let gone = false;
+    void ask((worker, doc) => worker.shape(doc, whose, settings)).then((made) => {
+      if (gone) return;
+      setShape(made);
+      onShape(made);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [parts, key, ask]);
+  useEffect(() => () => onShape(null), [onShape]);
+  return (
+    <div className="mt-2">
+      <select
+        aria-label="Whose effort"
+        className="w-full border border-quiet bg-white px-2 py-1.5"
+        value={"mark" in whose ? whose.mark : whose.person}
+        onChange={(event) => {
+          const mark = MARKS.find((entry) => entry === event.target.value);
+          props.onWhose(mark ? { mark } : { person: event.target.value });
+        }}
+      >
+        {MARKS.map((mark) => (
+          <option key={mark} value={mark}>
+            {MARK_GLYPH[mark]} {mark === "natural" ? "as set" : `everybody ${MARK_WORD[mark]}`}
+          </option>
+        ))}
+        {room.people.map((person) => (
+          <option key={person.id} value={person.id}>
+            {person.name}
+          </option>
+        ))}
+      </select>
+      {shape ? <Numbers shape={shape} /> : <p className="mt-3 text-quiet">Working it out…</p>}
+    </div>
+  );
+}
+
+function range(values: readonly number[], text: (n: number) => string): string {
+  const spread = spreadOf(values);
+  if (!spread || spread.least === spread.most) return "";
+  return `${text(spread.least)} to ${text(spread.most)} over everybody`;
+}
+
+function Numbers({ shape }: { readonly shape: Shape }) {
+  const { curve, asSet, each } = shape;
+  const muscles = [...new Set([asSet, ...each].flatMap((balance) => [...balance.hardSets.keys()]))];
+  const bars: BarLine[] = muscles
+    .map((muscle: Muscle) => ({
+      name: muscle.replaceAll("-", " "),
+      value: asSet.hardSets.get(muscle) ?? 0,
+      spread: spreadOf(each.map((balance) => balance.hardSets.get(muscle) ?? 0)),
+    }))
+    .sort((a, b) => b.value - a.value || (a.name < b.name ? -1 : 1));
+  const plain = (n: number) => String(n);
+  const lines: readonly (readonly [string, string, string])[] = [
+    ["Effort", `peak ${curve.peak}, mean ${curve.mean}`, `${curve.minutesHigh} min at 7 or more`],
+    [
+      "Session load",
+      `about ${curve.sessionLoad}`,
+      range(shape.loads, plain) || `effort ${curve.sessionEffort} × minutes`,
+    ],
+    ["Push : pull", `${asSet.pushPull.push} : ${asSet.pushPull.pull} sets`, ""],
+    ["Knee : hip", `${asSet.kneeHip.knee} : ${asSet.kneeHip.hip} sets`, ""],
+    ["Left : right", `${clockText(asSet.sideSeconds.left)} : ${clockText(asSet.sideSeconds.right)}`, ""],
+    [
+      "Work : rest",
+      `${clockText(asSet.workSeconds)} : ${clockText(asSet.restSeconds)}`,
+      "over the main blocks",
+    ],
+    [
+      "Landings",
+      String(asSet.landings),
+      range(
+        each.map((balance) => balance.landings),
+        plain,
+      ),
+    ],
+    [
+      "Gripping",
+      clockText(asSet.gripSeconds),
+      range(
+        each.map((balance) => balance.gripSeconds),
+        clockText,
+      ),
+    ],
+    ["Under tension", clockText(asSet.tensionSeconds), ""],
+  ];
+  const positions = [...asSet.positionSeconds].sort((a, b) => b[1] - a[1]);
+  const tired = [...curve.fatigue]
+    .map(([muscle, list]) => ({ muscle, most: Math.max(...list) }))
+    .sort((a, b) => b.most - a.most)
+    .slice(0, 3);
+  return (
+    <>
+      <p className="mt-1 text-sm text-quiet">
+        The line over the score is the estimated effort, its band what the estimate doesn't know. No heart
+        rate and no energy is predicted for anybody.
+      </p>
+      <dl className="mt-2">
+        {lines.map(([name, value, more]) => (
+          <div key={name} className="flex items-baseline gap-2 border-t border-hairline py-0.5">
+            <dt className="w-24 shrink-0 text-quiet">{name}</dt>
+            <dd className="min-w-0">
+              <b className="tabular-nums">{value}</b> <span className="text-sm text-quiet">{more}</span>
+            </dd>
+          </div>
+        ))}
+        <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
+          <dt className="w-24 shrink-0 text-quiet">Positions</dt>
+          <dd>{positions.map(([position, seconds]) => `${position} ${clockText(seconds)}`).join(", ")}</dd>
+        </div>
+        <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
+          <dt className="w-24 shrink-0 text-quiet">Most tired</dt>
+          <dd>
+            {tired
+              .map(({ muscle, most }) => `${muscle.replaceAll("-", " ")} ${Math.round(most * 100)} %`)
+              .join(", ")}
+          </dd>
+        </div>
+      </dl>
+      <h3 className="mt-3 font-bold">Hard sets by muscle</h3>
+      <p className="text-sm text-quiet">The bar is the choice above; the line spans everybody's parts.</p>
+      <BarChart lines={bars} label="Hard sets by muscle, with the spread over everybody" />
+    </>
+  );
+}

@@ -1,0 +1,210 @@
+"use client";
+import { useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import { faultLine } from "@/core/class/faults";
+import { POSITIONS } from "@/core/moves/move";
+import { readSettings, SETTINGS } from "@/core/settings";
+import { SignOut } from "@/features/account/sign-out";
+import { Button } from "@/ui/button";
+import { PLACES, TopLine } from "@/ui/top-line";
+
+type Tree = { readonly [key: string]: unknown };
+type Path = readonly (string | number)[];
+
+function valueAt(tree: unknown, path: Path): unknown {
+  return path.reduce<unknown>((now, step) => (now as Tree | undefined)?.[step], tree);
+}
+
+/** A copy of the changes with one number put in; a range is written whole. */
+function withValue(tree: Tree, path: Path, value: unknown): Tree {
+  const [step, ...rest] = path;
+  if (step === undefined) return tree;
+  return { ...tree, [step]: rest.length === 0 ? value : withValue((tree[step] ?? {}) as Tree, rest, value) };
+}
+
+const STANCE_WORDS = { form: "form first", strength: "strength", density: "density" } as const;
+const STANCE_ROWS = [
+  ["timeBackSeconds", "Seconds until the same muscle works hard again"],
+  ["restSeconds", "Seconds between moves"],
+  ["betweenRoundsSeconds", "Seconds between rounds"],
+  ["workRest", "Work ÷ rest"],
+  ["weekSets", "Hard sets a muscle and week"],
+] as const;
+const NUMBERS: readonly (readonly [Path, string])[] = [
+  [["thresholds", "wordsPerSecond"], "Words a second when speaking"],
+  [["thresholds", "lengthToleranceSeconds"], "Seconds by which the length may miss"],
+  [["thresholds", "waterEverySeconds"], "Seconds without water, at the most"],
+  [["thresholds", "longStretchSeconds"], "Seconds from which a stretch is long"],
+  [["thresholds", "gripSeconds"], "Seconds of gripping without a rest"],
+  [["thresholds", "earlySeconds"], "Seconds that count as early"],
+  [["thresholds", "earlyEffort"], "Effort that is too much early"],
+  [["thresholds", "upAndDown"], "Changes between standing and floor"],
+  [["thresholds", "landings", "flat"], "Landings at easier"],
+  [["thresholds", "landings", "natural"], "Landings as set"],
+  [["thresholds", "landings", "sharp"], "Landings at harder"],
+  [["thresholds", "exposureHours"], "Hours between hard exposures"],
+  [["changeOver", "otherKit"], "Seconds to put down or take up a thing"],
+  [["changeOver", "changeLoad"], "Seconds to change plates or packing"],
+  [["changeOver", "sideHeld"], "Seconds to change sides with something held"],
+  [["changeOver", "sideLying"], "Seconds to change sides lying"],
+];
+
+/** The studio's numbers: what the read-through judges by, and how long changing over takes. */
+export function SettingsScreen(props: { readonly studio: string; readonly stored: Tree }) {
+  const [changes, setChanges] = useState<Tree>(props.stored);
+  const read = readSettings(changes);
+  const shown = read.ok ? read.value : SETTINGS;
+  const put = (path: Path, value: unknown) => setChanges((now) => withValue(now, path, value));
+  const save = async () => {
+    if (!read.ok) return;
+    const result = await api("PUT", "/api/settings", { settings: changes });
+    if (result.ok) toast.success("The settings are saved.");
+    else toast.error(result.failure.message);
+  };
+  return (
+    <>
+      <TopLine here="Settings" places={PLACES}>
+        <SignOut name={props.studio} />
+      </TopLine>
+      <main className="mx-auto max-w-6xl px-6 py-5">
+        <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
+          <h1 className="text-2xl font-bold">Settings</h1>
+          <div className="flex gap-2">
+            <Button onClick={() => setChanges({})}>Back to the defaults</Button>
+            <Button look="solid" disabled={!read.ok} onClick={save}>
+              Save
+            </Button>
+          </div>
+        </div>
+        {!read.ok && (
+          <div role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
+            {read.error.map((fault) => (
+              <p key={fault.path}>{faultLine(fault)}</p>
+            ))}
+          </div>
+        )}
+        <div className="mt-4 grid gap-10 md:grid-cols-[1.3fr_1fr]">
+          <section aria-labelledby="stances">
+            <h2 id="stances" className="text-lg font-bold">
+              What a stance keeps to
+            </h2>
+            <table className="mt-1 w-full border-collapse">
+              <thead>
+                <tr className="border-b border-hairline text-left text-quiet">
+                  <th className="py-1 font-semibold">From and to</th>
+                  {Object.values(STANCE_WORDS).map((word) => (
+                    <th key={word} className="w-32 font-semibold">
+                      {word}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {STANCE_ROWS.map(([key, words]) => (
+                  <tr key={key} className="border-b border-hairline">
+                    <td className="py-1">{words}</td>
+                    {(Object.keys(STANCE_WORDS) as (keyof typeof STANCE_WORDS)[]).map((stance) => {
+                      const path = ["thresholds", "stance", stance, key];
+                      const range = (valueAt(changes, path) ?? valueAt(SETTINGS, path)) as [number, number];
+                      return (
+                        <td key={stance} className="whitespace-nowrap">
+                          <Num
+                            label={`${STANCE_WORDS[stance]}: ${words}, from`}
+                            value={range[0]}
+                            onChange={(value) => put(path, [value, range[1]])}
+                          />
+                          –
+                          <Num
+                            label={`${STANCE_WORDS[stance]}: ${words}, to`}
+                            value={range[1]}
+                            onChange={(value) => put(path, [range[0], value])}
+                          />
+                        </td>
+                      );
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <h2 className="mt-6 text-lg font-bold">Seconds from one position into another</h2>
+            <table className="mt-1 w-full border-collapse text-sm">
+              <thead>
+                <tr className="border-b border-hairline text-left text-quiet">
+                  <th className="py-1 font-semibold">from · into</th>
+                  {POSITIONS.map((to) => (
+                    <th key={to} className="font-semibold">
+                      {to.replace("half-kneeling", "half-kn.").replace("-", " ")}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {POSITIONS.map((from) => (
+                  <tr key={from} className="border-b border-hairline">
+                    <th scope="row" className="py-0.5 text-left font-normal">
+                      {from.replace("-", " ")}
+                    </th>
+                    {POSITIONS.map((to) => (
+                      <td key={to}>
+                        {from === to ? (
+                          <span className="text-quiet">–</span>
+                        ) : (
+                          <Num
+                            label={`Seconds from ${from} into ${to}`}
+                            value={shown.changeOver.position[from][to]}
+                            onChange={(value) => put(["changeOver", "position", from, to], value)}
+                          />
+                        )}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+          <section aria-labelledby="numbers">
+            <h2 id="numbers" className="text-lg font-bold">
+              Other numbers
+            </h2>
+            {NUMBERS.map(([path, words]) => (
+              <div
+                key={path.join(".")}
+                className="flex items-baseline justify-between border-b border-hairline py-1"
+              >
+                <span>{words}</span>
+                <Num
+                  label={words}
+                  value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
+                  onChange={(value) => put(path, value)}
+                />
+              </div>
+            ))}
+          </section>
+        </div>
+      </main>
+    </>
+  );
+}
+
+function Num(props: {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <input
+      aria-label={props.label}
+      inputMode="decimal"
+      className="w-12 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none"
+      value={draft ?? String(Math.round(props.value * 100) / 100)}
+      onBlur={() => setDraft(null)}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const value = Number(event.target.value.replace(",", "."));
+        if (event.target.value.trim() !== "" && Number.isFinite(value)) props.onChange(value);
+      }}
+    />
+  );
+}
