@@ -5,6 +5,7 @@ import { cx } from "./cx";
 const LOOKS = {
   solid: "bg-ink text-paper border-ink hover:bg-pine hover:border-pine",
   line: "bg-transparent text-ink border-ink hover:bg-white",
+  icon: "bg-transparent text-ink border-transparent hover:border-hairline",
   bare: "bg-transparent text-ink border-transparent underline underline-offset-4 decoration-hairline hover:decoration-ink",
 } as const;
 
@@ -12,7 +13,9 @@ export type Look = keyof typeof LOOKS;
 
 function classOf(look: Look, className?: string): string {
   return cx(
-    "inline-flex items-center gap-1.5 border px-3 py-1.5 font-semibold leading-none disabled:opacity-45",
+    "inline-flex items-center gap-1.5 border py-1.5 font-semibold leading-none disabled:opacity-45",
+    // One that stands in a line of text says so itself.
+    className?.includes("px-") ? "" : look === "icon" ? "px-1" : "px-3",
     LOOKS[look],
     className,
   );

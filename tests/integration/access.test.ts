@@ -94,11 +94,18 @@ const ROUTES: readonly {
     body: eventBody,
     own: true,
   },
+  {
+    route: "settings",
+    method: "PUT",
+    path: () => "/api/settings",
+    body: () => ({ settings: { thresholds: { upAndDown: 14 } } }),
+    own: false,
+  },
   { route: "people/[id]", method: "DELETE", path: () => `/api/people/${ids.person}`, own: true },
   { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
 ];
 const OPEN_ROUTES = ["auth/[...all]", "health"];
-const PAGES = ["/classes", "/people", "/people/new", "/moves", "/moves/press-up", "/moves/new"];
+const PAGES = ["/classes", "/people", "/people/new", "/moves", "/moves/press-up", "/moves/new", "/settings"];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
   () => `/classes/${ids.class}/sheet`,

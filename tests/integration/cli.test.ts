@@ -109,3 +109,93 @@ test("an unknown command and help say what there is", () => {
   expect(unknown.stderr).toContain("dance");
   expect(brontle(["help"]).stdout).toContain("./brontle demo");
 });
+
+const GALE = `${root}demo/classes/1-gale-warning.json`;
+const ROSTER = `${root}demo/roster.json`;
+const lines = (text: string) =>
+  text
+    .trim()
+    .split("\n")
+    .map((line) => JSON.parse(line));
+
+describe("brontle check", () => {
+  test("prints a finding a line and gives 0 where none is a stop", () => {
+    const run = brontle(["check", GALE, "--roster", ROSTER]);
+    expect(run.status).toBe(0);
+    const found = lines(run.stdout);
+    expect(found.map((finding) => finding.code)).toContain("length-over");
+    for (const finding of found) {
+      expect(finding).toMatchObject({
+        code: expect.any(String),
+        severity: expect.stringMatching(/^(stop|fix|consider)$/),
+        where: expect.any(Object),
+        sentence: expect.any(String),
+        fixes: expect.any(Array),
+      });
+    }
+  });
+
+  test("gives 2 where somebody who is coming can't do a move", () => {
+    const roster = JSON.parse(readFileSync(ROSTER, "utf8"));
+    for (const person of roster.people) person.coming = true;
+    const file = `${folder}/coming.json`;
+    writeFileSync(file, JSON.stringify(roster));
+    expect(brontle(["check", GALE, "--roster", file]).status).toBe(2);
+  });
+
+  test("reads a season, and tells its faults by path", () => {
+    const season = `${folder}/season.json`;
+    const other = JSON.parse(readFileSync(GALE, "utf8"));
+    const at = "2026-11-24T18:00:00Z";
+    const classes = [{ at: "2026-11-23T18:00:00Z", class: other }];
+    writeFileSync(season, JSON.stringify({ format: "brontle.season", version: 1, at, classes }));
+    const run = brontle(["check", GALE, "--season", season]);
+    expect(lines(run.stdout).map((finding) => finding.code)).toContain("too-soon");
+    writeFileSync(
+      season,
+      JSON.stringify({ format: "brontle.season", at: "soon", classes: [{ at, class: {} }] }),
+    );
+    const bad = brontle(["check", GALE, "--season", season]);
+    expect(bad.status).toBe(1);
+    expect(bad.stderr).toContain("at: must be an instant");
+    expect(bad.stderr).toContain("classes[0].class.title");
+  });
+});
+
+test("brontle fit prints up to five options whose changes lead to their totals, or how near it gets", () => {
+  const run = brontle(["fit", GALE, "--minutes", "40", "--within", "45"]);
+  expect(run.status).toBe(0);
+  const options = lines(run.stdout);
+  expect(options.length).toBeGreaterThan(1);
+  expect(options.length).toBeLessThanOrEqual(5);
+  for (const { total, changes, why, cost } of options) {
+    expect(Math.abs(total - 2400)).toBeLessThanOrEqual(45);
+    expect(changes[0]).toMatchObject({ block: expect.any(String), key: expect.any(String) });
+    expect(why).toContain("instead of");
+    expect(Number.isInteger(cost)).toBe(true);
+  }
+  const far = brontle(["fit", GALE, "--minutes", "500"]);
+  expect(far.status).toBe(1);
+  expect(far.stderr).toContain("out of reach; the nearest is");
+  expect(brontle(["fit", GALE]).status).toBe(1);
+});
+
+test("brontle order prints an order of all stations, its cost and the pairs it comes from", () => {
+  const run = brontle(["order", GALE, "--block", "b2", "--roster", ROSTER]);
+  const [result] = lines(run.stdout);
+  expect([...result.order].sort()).toEqual(["c1", "c2", "c3", "c4", "c5"]);
+  expect(result.exact).toBe(true);
+  expect(result.cost).toBeLessThanOrEqual(result.was);
+  expect(result.pairs).toHaveLength(5);
+  const none = brontle(["order", GALE, "--block", "nope"]);
+  expect(none.status).toBe(1);
+  expect(none.stderr).toContain("--block wants one of b1");
+});
+
+test("brontle shape prints effort and balance, as set and for each person", () => {
+  const [shape] = lines(brontle(["shape", GALE, "--roster", ROSTER]).stdout);
+  expect(shape.people).toHaveLength(24);
+  expect(shape.asSet.effort.natural.effort.length).toBeGreaterThan(100);
+  expect(shape.asSet.balance.hardSets.quads).toBeGreaterThan(0);
+  expect(shape.spread.landings.most).toBeGreaterThanOrEqual(shape.spread.landings.least);
+});

@@ -5,8 +5,7 @@ import type { Edit } from "../class/edits";
 import { freeId } from "../class/new-class";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import { sequenceOf } from "../parts/neighbours";
-import { slotSides } from "../score/expand";
-import { scoreOf } from "../score/score";
+import { expand, expandedSeconds, slotSides } from "../score/expand";
 import { clockText, type Seconds } from "../units";
 import { namesText, type ReviewContext } from "./context";
 import { after, setBlock, setSlot, upToFive } from "./edits";
@@ -222,7 +221,7 @@ export function checkWater(context: ReviewContext): Found[] {
     const edit = setBlock(block, "after", Math.max(thresholds.waterSeconds, block.after ?? 0));
     const next = after(doc, edit);
     if (!next) continue;
-    const left = driest(next.blocks, scoreOf(next, context.library).segments, thresholds.waterSeconds);
+    const left = driest(next.blocks, expand(next, context.library), thresholds.waterSeconds);
     if (left.to - left.from <= thresholds.waterEverySeconds) {
       fixes.push({
         label: `${thresholds.waterSeconds} s of water after ${block.title || "the block"}`,
@@ -319,11 +318,11 @@ function endFixes(
     if (block.cap !== undefined || slotsOf(block).some((slot) => slot.rounds || Array.isArray(slot.dose)))
       return [];
     const rounds = spanTriple(block.rounds, 1).plan;
-    const before = scoreOf(doc, library).seconds.plan;
+    const before = expandedSeconds(doc, library, "plan");
     for (let more = 1; more <= 6; more += 1) {
       const edit = setBlock(block, "rounds", rounds + more);
       const next = after(doc, edit);
-      if (next && has + scoreOf(next, library).seconds.plan - before >= least) {
+      if (next && has + expandedSeconds(next, library, "plan") - before >= least) {
         return [{ label: `${rounds + more} rounds of ${block.title || "it"}`, edit }];
       }
     }

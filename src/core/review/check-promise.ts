@@ -1,13 +1,13 @@
 /** What was announced against what is there: length, moves, kit; and what texts may not promise. */
-import { type Block, type ClassDoc, slotsOf } from "../class/document";
+import { type Block, slotsOf } from "../class/document";
 import { type Span, shiftSpan, spanTriple } from "../class/span";
 import { type KitType, kitName } from "../homes/kit";
 import { fillersOf } from "../homes/match";
-import { scoreOf } from "../score/score";
+import { expandedSeconds } from "../score/expand";
 import { gapNeeds } from "../shape/fit-knobs";
 import { clockText } from "../units";
 import { namesText, type ReviewContext, textsOf } from "./context";
-import { after, setBlock, setClass } from "./edits";
+import { setBlock, setClass } from "./edits";
 import type { Fix, Found } from "./finding";
 
 const TRIED = ["rest", "longRest", "after", "demo", "brief", "prepare"] as const;
@@ -23,8 +23,11 @@ const WORDS: Record<(typeof TRIED)[number], string> = {
 /** One number of one block that brings the class within the tolerance, nearest first; at most three. */
 function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, aim: number): Fix[] {
   const needs = gapNeeds(doc.blocks, parts);
-  const off = (next: ClassDoc | null) =>
-    next ? Math.abs(scoreOf(next, library).seconds.plan - aim) : Number.POSITIVE_INFINITY;
+  // Only the changed block is timed anew.
+  const alone = (block: Block) => expandedSeconds({ ...doc, blocks: [block] }, library, "plan");
+  const own = new Map(doc.blocks.map((block) => [block.id, alone(block)]));
+  const off = (block: Block, key: keyof Block, to: unknown) =>
+    Math.abs(score.seconds.plan - (own.get(block.id) ?? 0) + alone({ ...block, [key]: to }) - aim);
   const fixes: { fix: Fix; change: number }[] = [];
   const name = (block: Block) => block.title || "this block";
   const longer = aim > score.seconds.plan;
@@ -35,7 +38,7 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
       );
       const to = shiftSpan(block.rounds ?? 1, longer ? 1 : -1, 1, 100);
       const edit = setBlock(block, "rounds", to);
-      if (!fixed && to !== block.rounds && off(after(doc, edit)) <= thresholds.lengthToleranceSeconds) {
+      if (!fixed && to !== block.rounds && off(block, "rounds", to) <= thresholds.lengthToleranceSeconds) {
         const word = longer ? "One round more" : "One round less";
         fixes.push({ fix: { label: `${word} of ${name(block)}`, edit }, change: 40 });
       }
@@ -48,18 +51,18 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
         const to = shiftSpan(now, longer ? by : -by, 0, 7200);
         if (to === now) break;
         // What people need to change over isn't taken from them.
-        const own = needs.get(block.id);
+        const gaps = needs.get(block.id);
         const least =
           key === "rest"
-            ? Math.max(0, ...(own?.afterSlot.values() ?? []))
+            ? Math.max(0, ...(gaps?.afterSlot.values() ?? []))
             : key === "longRest"
-              ? (own?.betweenTurns ?? 0)
+              ? (gaps?.betweenTurns ?? 0)
               : key === "after"
-                ? (own?.afterBlock ?? 0)
+                ? (gaps?.afterBlock ?? 0)
                 : 0;
         if (!longer && spanTriple(to).min < least) break;
         const edit = setBlock(block, key, to);
-        if (off(after(doc, edit)) > thresholds.lengthToleranceSeconds) continue;
+        if (off(block, key, to) > thresholds.lengthToleranceSeconds) continue;
         const label = `${spanTriple(to).plan} s ${WORDS[key]} in ${name(block)} instead of ${spanTriple(now).plan} s`;
         fixes.push({ fix: { label, edit }, change: by });
         break;
@@ -155,12 +158,13 @@ export function checkKit(context: ReviewContext): Found[] {
     const who = namesText([...names].filter(Boolean));
     return who ? `${kitName(type)} (${who})` : kitName(type);
   });
+  const shown = words.length <= 5 ? words : [...words.slice(0, 4), `${words.length - 4} other things`];
   const first = [...slots.values()][0]?.at ?? 0;
   return [
     {
       code: "promise-kit",
       at: first,
-      sentence: `Not announced but used: ${words.join(", ")}.`,
+      sentence: `Not announced but used: ${shown.join(", ")}.`,
       fixes: [
         {
           label: "Announce these too",

@@ -43,10 +43,11 @@ export interface Knob {
   readonly cost: number;
 }
 
-/** A span moved by so many seconds. */
+/** A span moved by so many seconds; one that was written as a range stays one. */
 export function moved(span: Span, by: Seconds): Span {
   const { min, plan, max } = spanTriple(span);
-  return tidySpan({ min: min + by, plan: plan + by, max: max + by });
+  const to = { min: min + by, plan: plan + by, max: max + by };
+  return typeof span === "number" ? to.plan : min === max ? to : tidySpan(to);
 }
 
 function isEnd(block: Block): boolean {

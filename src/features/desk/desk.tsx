@@ -140,13 +140,13 @@ export function DeskScreen(props: {
         >
           {SAVE_WORDS[desk.save]}
         </span>
-        <Button look="bare" aria-label="Undo" className="px-1" disabled={!desk.canUndo} onClick={desk.undo}>
+        <Button look="icon" aria-label="Undo" disabled={!desk.canUndo} onClick={desk.undo}>
           <Undo2 size={16} aria-hidden />
         </Button>
-        <Button look="bare" aria-label="Redo" className="px-1" disabled={!desk.canRedo} onClick={desk.redo}>
+        <Button look="icon" aria-label="Redo" disabled={!desk.canRedo} onClick={desk.redo}>
           <Redo2 size={16} aria-hidden />
         </Button>
-        <Button look="bare" aria-label="List of keys" className="px-1" onClick={() => setKeysShown(true)}>
+        <Button look="icon" aria-label="List of keys" onClick={() => setKeysShown(true)}>
           <CircleHelp size={16} aria-hidden />
         </Button>
         <Button aria-pressed={view === "room"} className="aria-pressed:bg-marker" onClick={toggleView}>

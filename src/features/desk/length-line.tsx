@@ -46,7 +46,7 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
           fit
         </button>
         {seconds.min !== seconds.max && (
-          <span className="max-[1250px]:hidden">
+          <span className="max-[1400px]:hidden">
             {" "}
             · {clockText(seconds.min)}–{clockText(seconds.max)}
           </span>

@@ -103,7 +103,7 @@ function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: F
           <button
             key={fix.label}
             type="button"
-            className="font-semibold underline underline-offset-2"
+            className="text-left font-semibold underline underline-offset-2"
             onClick={() => props.onPreview(fix)}
           >
             {fix.label}

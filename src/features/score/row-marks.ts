@@ -175,8 +175,10 @@ export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
     else if (segment.kind === "prepare") marks.ready += box(x0, x1, m.baseline, 4);
     else if (segment.kind === "side-change") {
       marks.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
-    } else if (segment.kind !== "work") labels.push(...gapLabel(stretch, context));
-    else {
+    } else if (segment.kind !== "work") {
+      // Under the band of effort a label would be struck through.
+      if (!context.curve) labels.push(...gapLabel(stretch, context));
+    } else {
       const effort = effortOf(segment, context);
       const isChosen = segment.slot !== null && segment.slot === context.selectedSlot;
       const [sure, open] = splitAtShortest(stretch);

@@ -1,0 +1,179 @@
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { demoClassNames, demoFile } from "../../ops/seed";
+import type { ClassDoc } from "../../src/core/class/document";
+import type { Person } from "../../src/core/homes/home";
+import { LIBRARY_BOOK } from "../../src/core/moves/library";
+import { partsFor } from "../../src/core/parts/parts";
+import { readThrough } from "../../src/core/review/read-through";
+import { scoreOf } from "../../src/core/score/score";
+import { clockText } from "../../src/core/units";
+import {
+  accessible,
+  type DemoStudio,
+  demoStudio,
+  named,
+  open,
+  press,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+
+let browser: Browser;
+let studio: DemoStudio;
+const driver = () => browser.driver;
+
+beforeAll(async () => {
+  browser = await openBrowser();
+  studio = await demoStudio();
+  await useSession(driver(), studio.cookie);
+});
+afterAll(() => browser?.close());
+
+const { people } = demoFile("roster.json") as { people: Person[] };
+const classNamed = (title: string) =>
+  demoClassNames()
+    .map((name) => demoFile(`classes/${name}`) as ClassDoc)
+    .find((doc) => doc.title.startsWith(title)) as ClassDoc;
+
+async function openDesk(title: string): Promise<void> {
+  await open(driver(), "/classes");
+  await (await named(driver(), "a", title)).click();
+  await see(
+    driver(),
+    "the Desk",
+    async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
+  );
+}
+const total = () => driver().findElement(By.css("[data-testid=total]")).getText();
+const openFindings = (doc: ClassDoc) =>
+  readThrough({ doc, library: LIBRARY_BOOK, people, parts: partsFor(doc, people, LIBRARY_BOOK) }).filter(
+    (finding) => finding.acknowledged === null,
+  );
+
+async function stored(): Promise<ClassDoc> {
+  await see(
+    driver(),
+    "saved",
+    async () => (await driver().findElement(By.css("header [role=status]")).getText()) === "saved",
+  );
+  const id = (await driver().getCurrentUrl()).split("/classes/")[1];
+  return JSON.parse(
+    (await ask({ cookie: studio.cookie, origin: ADDRESS }, "GET", `/api/classes/${id}/file`)).text,
+  );
+}
+
+describe("the read-through at the Desk", () => {
+  test("counts what the core finds; a fix is tried on the score, taken, and taken back", async () => {
+    await openDesk("Gale warning");
+    const doc = classNamed("Gale warning");
+    const count = openFindings(doc).length;
+    await (await named(driver(), "[role=tab]", `Read-through ${count}`)).click();
+    await seeText(driver(), "3:09 more than the 40 minutes");
+    await accessible(driver());
+    const before = await total();
+    await (await named(driver(), "aside button", "Announce 8 moves")).click();
+    await seeText(driver(), "Shown above: Announce 8 moves");
+    await accessible(driver());
+    await (await named(driver(), "button", "Take it")).click();
+    await named(driver(), "[role=tab]", `Read-through ${count - 1}`);
+    expect((await stored()).promise?.moves).toBe(8);
+    await (await named(driver(), "aside button", "35 s rest after")).click();
+    await seeText(driver(), "instead of 43:09");
+    expect(await total()).toBe(before);
+    await (await named(driver(), "button", "Leave it")).click();
+    await driver().actions().keyDown(Key.CONTROL).sendKeys("z").keyUp(Key.CONTROL).perform();
+    await named(driver(), "[role=tab]", `Read-through ${count}`);
+  });
+
+  test("goes from finding to finding by key, and keeps a reason", async () => {
+    await openDesk("Stairwell strength");
+    await press(driver(), "f", "f");
+    await see(
+      driver(),
+      "the second finding",
+      async () => (await driver().findElements(By.css("aside li[aria-current=true]"))).length === 1,
+    );
+    const words = await driver().findElement(By.css("aside li[aria-current=true]")).getText();
+    const finding = openFindings(classNamed("Stairwell strength"))[1];
+    expect(words).toContain(finding?.sentence);
+    await driver()
+      .findElement(By.xpath("//aside//li[@aria-current='true']//button[contains(., 'because')]"))
+      .click();
+    await (await named(driver(), "input", "Reason")).sendKeys("Said at the start", Key.ENTER);
+    await seeText(driver(), "1 acknowledged");
+    expect((await stored()).acknowledged).toMatchObject([
+      { code: finding?.code, reason: "Said at the start" },
+    ]);
+  });
+});
+
+describe("shaping at the Desk", () => {
+  test("fits to a length with one press", async () => {
+    await openDesk("Gale warning");
+    await press(driver(), "l");
+    await seeText(driver(), "Fit to a length");
+    await see(
+      driver(),
+      "options",
+      async () => (await driver().findElements(By.css("ol[aria-label='Ways to fit'] li"))).length > 1,
+    );
+    await accessible(driver());
+    const said = await driver().findElement(By.css("ol[aria-label='Ways to fit'] b")).getText();
+    await (await named(driver(), "[role=dialog] button", "Take it")).click();
+    await see(driver(), "the new length", async () => (await total()) === said);
+    const doc = await stored();
+    expect(clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan)).toBe(said);
+  });
+
+  test("compares orders and takes the better one", async () => {
+    await openDesk("Quay intervals");
+    const doc = await stored();
+    const warmup = doc.blocks.find((block) => (block.slots?.length ?? 0) >= 3);
+    expect(warmup).toBeDefined();
+    await (await named(driver(), "button", "Best order")).click();
+    await seeText(driver(), "points");
+    await accessible(driver());
+    await (await named(driver(), "[role=dialog] button", "Leave it")).click();
+  });
+
+  test("shows effort over the score for everybody and for one person, and what to say", async () => {
+    await openDesk("Stairwell strength");
+    await (await named(driver(), "[role=tab]", "Effort")).click();
+    await seeText(driver(), "Hard sets by muscle");
+    await see(
+      driver(),
+      "the chart",
+      async () => (await driver().findElements(By.css("aside svg"))).length > 0,
+    );
+    await accessible(driver());
+    await (await named(driver(), "select", "Whose effort")).sendKeys("Oskar Pell");
+    await seeText(driver(), "over everybody");
+    await (await named(driver(), "[role=tab]", "Say")).click();
+    await seeText(driver(), "Your own words before it");
+    await seeText(driver(), "Half-way.");
+    await accessible(driver());
+    const field = await driver().findElement(By.css("aside textarea"));
+    await field.clear();
+    await field.sendKeys("Lie down with me");
+    await (await driver().findElements(By.css("aside textarea")))[1]?.click();
+    await seeText(driver(), "Lie down with me");
+    expect(JSON.stringify(await stored())).toContain("Lie down with me");
+  });
+
+  test("goes by the studio's own numbers", async () => {
+    await open(driver(), "/settings");
+    await seeText(driver(), "What a stance keeps to");
+    await accessible(driver());
+    const field = await named(driver(), "input", "Changes between standing and floor");
+    await field.sendKeys(Key.chord(Key.CONTROL, "a"), "0");
+    await (await named(driver(), "button", "Save")).click();
+    await seeText(driver(), "The settings are saved");
+    await openDesk("Stairwell strength");
+    await (await named(driver(), "[role=tab]", "Read-through")).click();
+    await seeText(driver(), "more than 0 loses rests");
+  });
+});
