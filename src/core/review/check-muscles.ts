@@ -1,9 +1,11 @@
 /** What the body does in a row: muscles, rests, grip, effort, landings, getting up and down, what is trained at all. */
+
 import { doseAt, slotsOf } from "../class/document";
 import { spanTriple } from "../class/span";
 import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
+import { expand } from "../score/expand";
 import { balanceOf } from "../shape/balance";
 import { clockText, type Seconds } from "../units";
 import {
@@ -11,9 +13,9 @@ import {
   namesText,
   type Piece,
   partOf,
+  piecesOf,
   primary,
   type ReviewContext,
-  reviewContext,
   shared,
 } from "./context";
 import { after, setBlock, setSlot, upToFive } from "./edits";
@@ -125,8 +127,9 @@ export function checkRestMuscle(context: ReviewContext): Found[] {
     const fixes = candidates.filter(({ edit }) => {
       const next = after(doc, edit);
       if (!next) return false;
-      const now = reviewContext({ ...context, doc: next });
-      return !shortRests(now).some((other) => pairKey(other) === pairKey(short));
+      // Only times change with a rest: the facts of the slots stay.
+      const pieces = piecesOf(expand(next, context.library), context.slots);
+      return !shortRests({ ...context, pieces }).some((other) => pairKey(other) === pairKey(short));
     });
     const muscles = musclesText([...short.muscles]);
     return {

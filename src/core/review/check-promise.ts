@@ -47,26 +47,27 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
       const now = (block[key] ?? (key === "longRest" ? block.rest : 0) ?? 0) as Span;
       if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") continue;
       if (block.locked?.includes(key)) continue;
-      for (let by = 5; by <= 30; by += 5) {
-        const to = shiftSpan(now, longer ? by : -by, 0, 7200);
-        if (to === now) break;
-        // What people need to change over isn't taken from them.
-        const gaps = needs.get(block.id);
-        const least =
-          key === "rest"
-            ? Math.max(0, ...(gaps?.afterSlot.values() ?? []))
-            : key === "longRest"
-              ? (gaps?.betweenTurns ?? 0)
-              : key === "after"
-                ? (gaps?.afterBlock ?? 0)
-                : 0;
-        if (!longer && spanTriple(to).min < least) break;
-        const edit = setBlock(block, key, to);
-        if (off(block, key, to) > thresholds.lengthToleranceSeconds) continue;
-        const label = `${spanTriple(to).plan} s ${WORDS[key]} in ${name(block)} instead of ${spanTriple(now).plan} s`;
-        fixes.push({ fix: { label, edit }, change: by });
-        break;
-      }
+      // What people need to change over isn't taken from them.
+      const gaps = needs.get(block.id);
+      const least =
+        key === "rest"
+          ? Math.max(0, ...(gaps?.afterSlot.values() ?? []))
+          : key === "longRest"
+            ? (gaps?.betweenTurns ?? 0)
+            : key === "after"
+              ? (gaps?.afterBlock ?? 0)
+              : 0;
+      // A step of five seconds always adds the same: one more timing tells them all.
+      const step = alone({ ...block, [key]: shiftSpan(now, 5, 0, 7200) }) - (own.get(block.id) ?? 0);
+      if (step <= 0) continue;
+      const short = Math.abs(aim - score.seconds.plan) - thresholds.lengthToleranceSeconds;
+      const by = Math.max(1, Math.ceil(short / step)) * 5;
+      if (by > 30) continue;
+      const to = shiftSpan(now, longer ? by : -by, 0, 7200);
+      if (to === now || (!longer && spanTriple(to).min < least)) continue;
+      if (off(block, key, to) > thresholds.lengthToleranceSeconds) continue;
+      const label = `${spanTriple(to).plan} s ${WORDS[key]} in ${name(block)} instead of ${spanTriple(now).plan} s`;
+      fixes.push({ fix: { label, edit: setBlock(block, key, to) }, change: by });
     }
   }
   return fixes

@@ -87,11 +87,18 @@ export function reviewContext(input: {
       });
     }
   }
-  const pieces = score.segments.flatMap((segment) => {
+  return { ...input, book, score, times, slots, pieces: piecesOf(score.segments, slots) };
+}
+
+/** The pieces of work among segments, each with its slot's facts. */
+export function piecesOf(
+  segments: readonly Segment[],
+  slots: ReadonlyMap<string, SlotFacts>,
+): readonly Piece[] {
+  return segments.flatMap((segment) => {
     const facts = segment.kind === "work" && segment.slot !== null ? slots.get(segment.slot) : undefined;
     return facts ? [{ segment, facts }] : [];
   });
-  return { ...input, book, score, times, slots, pieces };
 }
 
 /** A slot's part for one person. */

@@ -52,6 +52,7 @@ export function DeskPanel(props: {
           ))}
         </Tabs.List>
         <Tabs.Content value={props.tab} tabIndex={0} className="min-h-0 flex-1 overflow-auto px-4 pb-4 pt-2">
+          <h2 className="sr-only">{words[props.tab]}</h2>
           {props.tab === "who" && (
             <WhoDoesWhat doc={room.doc} slotId={props.slotId} parts={room.parts} people={room.people} />
           )}

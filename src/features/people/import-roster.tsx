@@ -103,7 +103,8 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
           </>
         )}
         {sound && (
-          <div className="mt-4 max-h-72 overflow-auto">
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+          <div tabIndex={0} className="mt-4 max-h-72 overflow-auto">
             <table className="w-full border-collapse text-left">
               <caption className="pb-1 text-left font-bold">What will be stored</caption>
               <thead className="text-quiet">

@@ -1,0 +1,175 @@
+/** Read-through, fit and order, with ratios to the plain methods and equal optima. */
+import { readFileSync } from "node:fs";
+import highsLoader from "highs";
+import type { Block, ClassDoc } from "../src/core/class/document";
+import type { Person } from "../src/core/homes/home";
+import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
+import { partsFor } from "../src/core/parts/parts";
+import { readThrough } from "../src/core/review/read-through";
+import { THRESHOLDS } from "../src/core/review/thresholds";
+import { expandedSeconds } from "../src/core/score/expand";
+import { fitClass } from "../src/core/shape/fit";
+import { knobsOf, moved, STEP } from "../src/core/shape/fit-knobs";
+import { lapCost, type OrderResult, orderStations } from "../src/core/shape/order";
+
+const demo = (name: string) => JSON.parse(readFileSync(new URL(`../demo/${name}`, import.meta.url), "utf8"));
+const roster = demo("roster.json") as { people: Person[] };
+const room = Array.from({ length: 40 }, (_, i) => ({
+  ...structuredClone(roster.people[i % roster.people.length] as Person),
+  id: `p${i}`,
+}));
+
+function timed<T>(run: () => T): { ms: number; value: T } {
+  const start = performance.now();
+  const value = run();
+  return { ms: performance.now() - start, value };
+}
+function median(times: number, run: () => unknown): number {
+  const all = Array.from({ length: times }, () => timed(run).ms).sort((a, b) => a - b);
+  return all[Math.floor(all.length / 2)] as number;
+}
+
+/** A class of 90 minutes from the three of the demo. */
+const [gale, strength, quay] = ["1-gale-warning", "2-stairwell-strength", "3-quay-intervals"].map(
+  (name) => demo(`classes/${name}.json`) as ClassDoc,
+) as [ClassDoc, ClassDoc, ClassDoc];
+const renamed = (doc: ClassDoc, mark: string): Block[] =>
+  doc.blocks.map((block) => ({
+    ...block,
+    id: `${mark}${block.id}`,
+    slots: block.slots?.map(({ together: _t, ...slot }) => ({ ...slot, id: `${mark}${slot.id}` })),
+  }));
+const long: ClassDoc = {
+  ...gale,
+  promise: { minutes: 90 },
+  blocks: [...renamed(gale, "a"), ...renamed(strength, "b"), ...renamed(quay, "c").slice(0, 2)],
+};
+const minutes = Math.round(expandedSeconds(long, LIBRARY_BOOK, "plan") / 60);
+
+const parts = partsFor(long, room, LIBRARY_BOOK);
+const input = { library: LIBRARY_BOOK, people: room, parts };
+readThrough({ doc: long, ...input });
+console.log(
+  `read-through of ${minutes} minutes with 40 people: ${median(15, () => readThrough({ doc: structuredClone(long), ...input })).toFixed(0)} ms`,
+);
+let n = 0;
+const edited = () => {
+  n += 1;
+  const [first, ...others] = long.blocks;
+  return { ...long, blocks: [{ ...first, after: n % 60 } as Block, ...others] };
+};
+console.log(`after an edit: ${median(25, () => readThrough({ doc: edited(), ...input })).toFixed(0)} ms`);
+
+for (const doc of [gale, strength, quay]) {
+  const own = partsFor(doc, room, LIBRARY_BOOK);
+  fitClass({ doc, library: LIBRARY_BOOK, seconds: 2400, parts: own });
+  const ms = median(9, () => fitClass({ doc, library: LIBRARY_BOOK, seconds: 2400, parts: own }));
+  console.log(`fit of “${doc.title}”, five options: ${ms.toFixed(0)} ms`);
+}
+
+/** The same question as an integer program: a step up and a step down for every knob, rounds as they are. */
+const highs = await highsLoader();
+function program(doc: ClassDoc, aim: number, within: number): string {
+  const seconds = (blocks: readonly Block[]) => expandedSeconds({ ...doc, blocks }, LIBRARY_BOOK, "plan");
+  const now = seconds(doc.blocks);
+  const terms: { up: string; down: string; per: number; cost: number; least: number; most: number }[] = [];
+  for (const block of doc.blocks) {
+    for (const knob of knobsOf(block, { stance: doc.stance, thresholds: THRESHOLDS, needs: undefined })) {
+      const to = moved(knob.now, STEP);
+      const path = knob.key.split(".");
+      const put = (value: unknown, [key, ...rest]: string[]): unknown =>
+        key === undefined
+          ? to
+          : Array.isArray(value)
+            ? value.map((entry, i) => (i === Number(key) ? put(entry, rest) : entry))
+            : { ...(value as object), [key]: put((value as Record<string, unknown>)[key], rest) };
+      const next =
+        knob.slot === null
+          ? put(block, path)
+          : { ...block, slots: block.slots?.map((slot) => (slot.id === knob.slot ? put(slot, path) : slot)) };
+      const per = seconds(doc.blocks.map((entry) => (entry === block ? (next as Block) : entry))) - now;
+      if (per === 0) continue;
+      const name = `x${terms.length}`;
+      terms.push({
+        up: `${name}u`,
+        down: `${name}d`,
+        per,
+        cost: knob.cost,
+        least: knob.least,
+        most: knob.most,
+      });
+    }
+  }
+  const sum = (f: (t: (typeof terms)[number]) => string) => terms.map(f).join(" ");
+  const moves = sum((t) => `+ ${t.per} ${t.up} - ${t.per} ${t.down}`);
+  return `Minimize
+ obj: ${sum((t) => `+ ${t.cost} ${t.up} + ${t.cost} ${t.down}`)}
+Subject To
+ most: ${moves} <= ${aim + within - now}
+ least: ${moves} >= ${aim - within - now}
+Bounds
+${terms.map((t) => ` 0 <= ${t.up} <= ${t.most}\n 0 <= ${t.down} <= ${-t.least}`).join("\n")}
+General
+ ${terms.map((t) => `${t.up} ${t.down}`).join(" ")}
+End`;
+}
+for (const doc of [gale, strength, quay]) {
+  const fixed = { ...doc, blocks: doc.blocks.map((block) => ({ ...block, locked: ["rounds"] })) };
+  const aim = Math.round(expandedSeconds(fixed, LIBRARY_BOOK, "plan") / 60) * 60 - 120;
+  const ours = median(5, () => fitClass({ doc: fixed, library: LIBRARY_BOOK, seconds: aim }));
+  const cost = fitClass({ doc: fixed, library: LIBRARY_BOOK, seconds: aim }).options[0]?.cost ?? null;
+  const text = program(fixed, aim, 30);
+  const solver = timed(() => highs.solve(text));
+  const theirs = solver.value.Status === "Optimal" ? Math.round(solver.value.ObjectiveValue) : null;
+  if (cost !== theirs) throw new Error(`the optima differ: ${cost} and ${theirs}`);
+  console.log(
+    `fit of “${doc.title}”, rounds as they are: equal optimum (${cost}); integer program ÷ ours ${(solver.ms / ours).toFixed(1)} (${solver.ms.toFixed(0)} ms for one answer, ours ${ours.toFixed(0)} ms for five)`,
+  );
+}
+
+const lap = (count: number): ClassDoc => ({
+  ...gale,
+  blocks: [
+    {
+      id: "b",
+      title: "",
+      rounds: 3,
+      slots: Array.from({ length: count }, (_, i) => ({
+        id: `s${i}`,
+        move: LIBRARY[(i * 17) % LIBRARY.length]?.id ?? "plank",
+        dose: { seconds: 30 },
+      })),
+    },
+  ],
+});
+const order = (count: number) =>
+  orderStations({ doc: lap(count), library: LIBRARY_BOOK, block: "b" }) as OrderResult;
+order(8);
+console.log(`order of 16 stations: ${median(5, () => order(16)).toFixed(0)} ms`);
+
+/** Every order that begins with the first station's place free. */
+function everyOrder(pairs: OrderResult["pairs"], rounds: number): number {
+  let best = Number.POSITIVE_INFINITY;
+  const go = (done: number[], left: number[]): void => {
+    if (left.length === 0) {
+      best = Math.min(best, lapCost(done, pairs, rounds));
+      return;
+    }
+    for (const next of left)
+      go(
+        [...done, next],
+        left.filter((other) => other !== next),
+      );
+  };
+  go(
+    [],
+    pairs.map((_, i) => i),
+  );
+  return best;
+}
+const eight = order(8);
+const plain = timed(() => everyOrder(eight.pairs, 3));
+if (plain.value !== eight.cost) throw new Error("the orders differ");
+console.log(
+  `order of 8 stations: equal optimum; every order ÷ ours ${(plain.ms / median(15, () => order(8))).toFixed(0)}`,
+);
