@@ -25,11 +25,6 @@ export interface NextThings {
   readonly each: readonly (readonly [person: string, next: NextThing])[];
 }
 
-export interface Look {
-  readonly parts: readonly Part[];
-  readonly findings: readonly Finding[];
-}
-
 export interface Shape {
   readonly curve: EffortCurve;
   readonly asSet: Balance;
@@ -39,13 +34,17 @@ export interface Shape {
 }
 
 const api = {
-  /** Parts and findings. What is equal to the last time stays as it was, so an edit costs little. */
-  look(nextDoc: ClassDoc, nextPeople: readonly Person[], settings: Settings): Look {
+  /** Everyone's parts. What is equal to the last time stays as it was, so an edit costs little. */
+  parts(nextDoc: ClassDoc, nextPeople: readonly Person[], settings: Settings): readonly Part[] {
     doc = share(doc, nextDoc);
     people = share(people, nextPeople);
     parts = partsFor(doc, people, LIBRARY_BOOK, { table: settings.changeOver });
+    return parts;
+  },
+  /** The read-through of the class whose parts were asked for last. */
+  findings(settings: Settings): readonly Finding[] {
     const { thresholds } = settings;
-    return { parts, findings: readThrough({ doc, library: LIBRARY_BOOK, people, parts, thresholds }) };
+    return doc ? readThrough({ doc, library: LIBRARY_BOOK, people, parts, thresholds }) : [];
   },
   /** One person's part with the best alternatives of every slot. */
   explained(nextDoc: ClassDoc, person: Person, settings: Settings): Part {

@@ -1,11 +1,10 @@
 "use client";
 import { Tabs } from "radix-ui";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { FindingsPanel } from "@/features/review/findings-panel";
 import { SayPanel } from "@/features/review/say-panel";
 import { ShapePanel, type Whose } from "@/features/review/shape-panel";
 import type { Room } from "@/features/room/use-parts";
-import type { Shape } from "@/workers/desk.worker";
 import type { Desk } from "./use-desk";
 import type { Review } from "./use-review";
 import { WhoDoesWhat } from "./who-does-what";
@@ -32,7 +31,6 @@ export function DeskPanel(props: {
     shape: "Effort",
     say: "Say",
   };
-  const takeShape = useCallback((shape: Shape | null) => onCurve(shape?.curve.effort ?? null), [onCurve]);
   return (
     <aside aria-label="About the selection" className="flex h-full min-h-0 flex-col border-l-2 border-ink">
       <Tabs.Root
@@ -67,7 +65,7 @@ export function DeskPanel(props: {
             />
           )}
           {props.tab === "shape" && (
-            <ShapePanel room={room} whose={whose} onWhose={setWhose} onShape={takeShape} />
+            <ShapePanel room={room} whose={whose} onWhose={setWhose} onCurve={onCurve} />
           )}
           {props.tab === "say" && (
             <SayPanel

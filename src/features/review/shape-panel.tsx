@@ -15,9 +15,10 @@ export function ShapePanel(props: {
   readonly room: Room;
   readonly whose: Whose;
   readonly onWhose: (whose: Whose) => void;
-  readonly onShape: (shape: Shape | null) => void;
+  /** Values 0–10 every five seconds, to be drawn over the score. */
+  readonly onCurve: (curve: readonly number[] | null) => void;
 }) {
-  const { room, whose, onShape } = props;
+  const { room, whose, onCurve } = props;
   const { ask, settings, parts } = room;
   const [shape, setShape] = useState<Shape | null>(null);
   const key = JSON.stringify(whose);
@@ -27,13 +28,21 @@ export function ShapePanel(props: {
     void ask((worker, doc) => worker.shape(doc, whose, settings)).then((made) => {
       if (gone) return;
       setShape(made);
-      onShape(made);
     });
     return () => {
       gone = true;
     };
   }, [parts, key, ask]);
-  useEffect(() => () => onShape(null), [onShape]);
+  const [drawn, setDrawn] = useState<Muscle | "effort">("effort");
+  const curve = shape?.curve;
+  useEffect(() => {
+    const tired = drawn === "effort" ? undefined : curve?.fatigue.get(drawn);
+    onCurve(tired ? tired.map((n) => n * 10) : (curve?.effort ?? null));
+  }, [curve, drawn, onCurve]);
+  useEffect(() => () => onCurve(null), [onCurve]);
+  const muscles = [...(curve?.fatigue ?? [])]
+    .map(([muscle, list]) => ({ muscle, most: Math.max(...list) }))
+    .sort((a, b) => b.most - a.most);
   return (
     <div className="mt-2">
       <select
@@ -53,6 +62,19 @@ export function ShapePanel(props: {
         {room.people.map((person) => (
           <option key={person.id} value={person.id}>
             {person.name}
+          </option>
+        ))}
+      </select>
+      <select
+        aria-label="What is drawn over the score"
+        className="mt-1.5 w-full border border-quiet bg-white px-2 py-1.5"
+        value={drawn}
+        onChange={(event) => setDrawn(event.target.value as Muscle | "effort")}
+      >
+        <option value="effort">effort over the score</option>
+        {muscles.map(({ muscle, most }) => (
+          <option key={muscle} value={muscle}>
+            tiredness of {muscle.replaceAll("-", " ")}, up to {Math.round(most * 100)} %
           </option>
         ))}
       </select>
@@ -119,8 +141,8 @@ function Numbers({ shape }: { readonly shape: Shape }) {
   return (
     <>
       <p className="mt-1 text-sm text-quiet">
-        The line over the score is the estimated effort, its band what the estimate doesn't know. No heart
-        rate and no energy is predicted for anybody.
+        The band over the score is an estimate, as wide as what it doesn't know. No heart rate and no energy
+        is predicted for anybody.
       </p>
       <dl className="mt-2">
         {lines.map(([name, value, more]) => (

@@ -209,6 +209,11 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
         {statusText(slot)}; set is {resolveMove(set.move, book).name}
       </p>
       <p className="mt-2">{slot.why}</p>
+      {slot.predicted && (
+        <p className="mt-1 text-sm text-quiet">
+          Estimated maximum = kg × (1 + (reps + reserve) ÷ 30), Epley 1985; rough past 10 reps, none past 20.
+        </p>
+      )}
       {slot.adjust.length > 1 && <p className="text-quiet">Or: {slot.adjust.slice(1).join(" ")}</p>}
       {doses(slot) && <p className="mt-1">{doses(slot)}</p>}
       {short > 0 && <p className="mt-1 text-rust">{short} s short of the gap before it, at worst.</p>}

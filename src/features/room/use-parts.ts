@@ -51,10 +51,15 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
         asked.doc !== latest.current.doc || asked.people !== latest.current.people;
         asked = wanted.current
       ) {
-        const look = await remote.look(asked.doc, asked.people, asked.settings);
-        const next = { doc: asked.doc, people: asked.people, ...look };
-        latest.current = next;
-        setMade(next);
+        const parts = await remote.parts(asked.doc, asked.people, asked.settings);
+        const { findings: before } = latest.current;
+        latest.current = { doc: asked.doc, people: asked.people, parts, findings: before };
+        setMade(latest.current);
+        // The room is there; the read-through follows, unless the class has changed again meanwhile.
+        if (wanted.current.doc !== asked.doc || wanted.current.people !== asked.people) continue;
+        const findings = await remote.findings(asked.settings);
+        latest.current = { ...latest.current, findings };
+        setMade(latest.current);
       }
     } finally {
       busy.current = false;
@@ -65,7 +70,7 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
     const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
     worker.current = wrap<DeskWorker>(own);
     // What was asked for before the worker was there, and its memory of the first look.
-    void worker.current.look(wanted.current.doc, wanted.current.people, wanted.current.settings).then(run);
+    void worker.current.parts(wanted.current.doc, wanted.current.people, wanted.current.settings).then(run);
     return () => {
       worker.current = null;
       own.terminate();
@@ -89,7 +94,7 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
   const next = useCallback(
     () =>
       ask(async (remote, own) => {
-        await remote.look(own, wanted.current.people, wanted.current.settings);
+        await remote.parts(own, wanted.current.people, wanted.current.settings);
         return remote.next();
       }),
     [ask],
