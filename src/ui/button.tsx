@@ -13,7 +13,7 @@ export type Look = keyof typeof LOOKS;
 
 function classOf(look: Look, className?: string): string {
   return cx(
-    "inline-flex items-center gap-1.5 border py-1.5 font-semibold leading-none disabled:opacity-45",
+    "inline-flex items-center gap-1.5 whitespace-nowrap border py-1.5 font-semibold leading-none disabled:opacity-45",
     // One that stands in a line of text says so itself.
     className?.includes("px-") ? "" : look === "icon" ? "px-1" : "px-3",
     LOOKS[look],

@@ -73,7 +73,7 @@ function fetchText(parts: readonly Part[], from: string | null, to: string): str
   }
   const [most] = [...now].sort((a, b) => b[1] - a[1]);
   if (!most || people === 0) return "";
-  return `Fetch your ${kitName(most[0] as Parameters<typeof kitName>[0], 1)}${now.size > 1 ? ", or your own" : ""}.`;
+  return `Fetch your ${kitName(most[0] as Parameters<typeof kitName>[0], 1)}${now.size > 1 ? " or what you have" : ""}.`;
 }
 
 function levelsText(slot: Slot, book: MoveBook): string {

@@ -32,6 +32,10 @@ export const FIT_COSTS = {
 /** How many steps a knob may go to either side. */
 const REACH = { work: 4, rest: 12, cap: 24, prepare: 4, demo: 4, after: 12, brief: 12 } as const;
 
+/** Shorter than this nothing is said and nothing is seen; what is shorter already may stay. */
+const LEAST_BRIEF: Seconds = 10;
+const LEAST_DEMO: Seconds = 5;
+
 export interface Knob {
   readonly slot: string | null;
   /** Path inside the block or slot: `rest`, `dose.seconds`, `dose.1.hold`. */
@@ -116,7 +120,7 @@ export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): re
   const own = thresholds.stance[stance];
   const slots = slotsOf(block);
   if (block.brief !== undefined && !locked("brief"))
-    add("brief", block.brief, 0, 7200, REACH.brief, FIT_COSTS.brief);
+    add("brief", block.brief, LEAST_BRIEF, 7200, REACH.brief, FIT_COSTS.brief);
   if (!locked("after")) {
     add(
       "after",
@@ -130,7 +134,7 @@ export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): re
   if (slots.length === 0) return knobs;
   if (!locked("prepare")) add("prepare", block.prepare ?? 0, 0, 7200, REACH.prepare, FIT_COSTS.prepare);
   if (!locked("demo") && slots.some((slot) => slot.demo === undefined)) {
-    add("demo", block.demo ?? 0, 0, 7200, REACH.demo, FIT_COSTS.demo);
+    add("demo", block.demo ?? 0, LEAST_DEMO, 7200, REACH.demo, FIT_COSTS.demo);
   }
   if (block.cap !== undefined) {
     if (!locked("cap")) add("cap", block.cap, 60, 7200, REACH.cap, FIT_COSTS.cap);

@@ -112,7 +112,7 @@ export function KnownFields(props: {
           <li key={i} className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1">
             <select
               aria-label={`Set ${i + 1}: move`}
-              className={LINE}
+              className={`${LINE} max-w-44`}
               value={set.move}
               onChange={(event) => putSet(i, { move: event.target.value })}
             >

@@ -168,7 +168,16 @@ const Row = memo(
             />
           )}
           {TONES.map(([tone, className, fontSize, fontWeight]) => (
-            <g key={tone} className={className} fontSize={fontSize} fontWeight={fontWeight}>
+            <g
+              key={tone}
+              className={className}
+              fontSize={fontSize}
+              fontWeight={fontWeight}
+              // Readable over the band of effort.
+              {...(marks.curve
+                ? { paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 2.5 }
+                : {})}
+            >
               {marks.labels.map(({ key, x, y, text, tone: own, middle }) =>
                 own === tone ? (
                   <text

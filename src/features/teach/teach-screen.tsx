@@ -211,7 +211,9 @@ function Words({ words, paused }: { readonly words: NowNext; readonly paused: bo
         {lead && <span className="text-night-quiet">{lead}</span>}
         {words.headline}
       </p>
-      <p className="mt-1 line-clamp-1 text-[38px] leading-tight text-night-text">
+      <p
+        className={`mt-1 text-[38px] leading-tight text-night-text ${words.working ? "line-clamp-1" : "line-clamp-2"}`}
+      >
         {paused ? <b>Paused. Space or the clicker goes on.</b> : words.cue}
       </p>
       <p className="mt-1 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 62, 48) }}>
