@@ -4,6 +4,7 @@ import { type InferType, type Schema, ValidationError } from "yup";
 import type { Fault } from "../core/class/faults";
 import { isUuid } from "../core/units";
 import { env } from "./env";
+import { type Participant, participantOf } from "./links";
 import { type RefusalCode, Refused } from "./refused";
 import { type Instructor, instructor } from "./who";
 
@@ -86,5 +87,41 @@ export function writing<S extends Schema>(
       const params = await context.params;
       const body = await readBody(request, schema);
       return NextResponse.json((await handle(who, params, body)) ?? { ok: true });
+    });
+}
+
+async function guardedPart(
+  request: Request,
+  token: string | undefined,
+  handle: (who: Participant) => Promise<Response>,
+): Promise<Response> {
+  try {
+    if (request.method !== "GET" && request.headers.get("origin") !== env.origin) {
+      throw new Refused("other-origin", "This request came from another site.");
+    }
+    const who = await participantOf(token ?? "");
+    if (!who) throw new Refused("not-found", "This link doesn't open anything.");
+    return await handle(who);
+  } catch (error) {
+    if (error instanceof Refused) return refusal(error);
+    throw error;
+  }
+}
+
+/** A handler that reads for whoever holds a personal link: only that person's own. */
+export function readingPart(handle: (who: Participant, request: Request) => Promise<Response>) {
+  return async (request: Request, context: Context) =>
+    guardedPart(request, (await context.params).token, (who) => handle(who, request));
+}
+
+/** A handler that writes for whoever holds a personal link. */
+export function writingPart<S extends Schema>(
+  schema: S,
+  handle: (who: Participant, body: InferType<S>) => Promise<unknown>,
+) {
+  return async (request: Request, context: Context) =>
+    guardedPart(request, (await context.params).token, async (who) => {
+      const body = await readBody(request, schema);
+      return NextResponse.json((await handle(who, body)) ?? { ok: true });
     });
 }

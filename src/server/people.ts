@@ -2,6 +2,7 @@
 import { and, eq, sql } from "drizzle-orm";
 import { faultLine } from "../core/class/faults";
 import type { Person } from "../core/homes/home";
+import { OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster } from "../core/homes/roster";
 import { db } from "./db/client";
 import { person } from "./db/schema";
@@ -61,6 +62,26 @@ export async function updatePerson(
   if (!before) throw new Refused("not-found", "There is no such person here.");
   const doc = checked({ ...input, id: before.doc.id });
   await db().update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+}
+
+/** Stores what a person says of their own home; what they leave out is no longer said. */
+export async function updateOwnHome(
+  studioId: string,
+  id: string,
+  input: Record<string, unknown>,
+): Promise<void> {
+  await db().transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such person here.");
+    const kept = Object.fromEntries(
+      Object.entries(row.doc).filter(([key]) => !(OWN_KEYS as readonly string[]).includes(key)),
+    );
+    const said = Object.fromEntries(
+      OWN_KEYS.filter((key) => input[key] !== undefined).map((key) => [key, input[key]]),
+    );
+    const doc = checked({ ...kept, ...said, id: row.doc.id });
+    await tx.update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  });
 }
 
 /** Keeps (or with null drops) the instructor's standing choice of a move for a person. */

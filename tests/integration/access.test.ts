@@ -55,6 +55,14 @@ const ROUTES: readonly {
     body: () => ({ roster: { format: "brontle.roster", version: 1, people: [] } }),
     own: false,
   },
+  {
+    route: "people/[id]/link",
+    method: "POST",
+    path: () => `/api/people/${ids.person}/link`,
+    body: () => ({}),
+    own: true,
+  },
+  { route: "people/[id]/link", method: "DELETE", path: () => `/api/people/${ids.person}/link`, own: true },
   { route: "people/export", method: "GET", path: () => "/api/people/export?form=csv", own: false },
   {
     route: "people/[id]/always",
@@ -104,7 +112,9 @@ const ROUTES: readonly {
   { route: "people/[id]", method: "DELETE", path: () => `/api/people/${ids.person}`, own: true },
   { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
 ];
-const OPEN_ROUTES = ["auth/[...all]", "health"];
+/** Streams go on for ever and are asked for by themselves; the routes of personal links have a table of their own. */
+const STREAM = "runs/[id]/stream";
+const OPEN_ROUTES = ["auth/[...all]", "health", STREAM];
 const PAGES = ["/classes", "/people", "/people/new", "/moves", "/moves/press-up", "/moves/new", "/settings"];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
@@ -129,7 +139,7 @@ test("the table knows every route and method that there is", () => {
   const found = readdirSync(root, { recursive: true, encoding: "utf8" }).flatMap((file) => {
     if (!file.endsWith("/route.ts")) return [];
     const route = file.replace("/route.ts", "");
-    if (OPEN_ROUTES.includes(route)) return [];
+    if (OPEN_ROUTES.includes(route) || route.startsWith("part/")) return [];
     const methods = [
       ...readFileSync(root + file, "utf8").matchAll(/export const (GET|POST|PUT|DELETE|PATCH)\b/g),
     ];
@@ -185,6 +195,131 @@ describe("every page", () => {
     expect(headers.get("content-security-policy")).toContain("frame-ancestors 'none'");
     expect(headers.get("x-content-type-options")).toBe("nosniff");
     expect(headers.get("x-powered-by")).toBeNull();
+  });
+});
+
+describe("a personal link", () => {
+  const part = { home: "", other: "" };
+  const token = (address: unknown) => String(address).split("/p/")[1] ?? "";
+  const PART_ROUTES: readonly { route: string; method: string; body?: () => unknown }[] = [
+    { route: "clock", method: "GET" },
+    { route: "stream", method: "GET" },
+    {
+      route: "events",
+      method: "POST",
+      body: () => ({ id: crypto.randomUUID(), run: crypto.randomUUID(), kind: "join" }),
+    },
+    { route: "home", method: "PUT", body: () => ({ person: { name: "Private Person", kit: [] } }) },
+  ];
+  /** The status of a request, without waiting for a stream to end. */
+  const status = async (method: string, path: string, body?: unknown, origin = ADDRESS) => {
+    const stop = new AbortController();
+    const response = await fetch(`${ADDRESS}${path}`, {
+      method,
+      signal: stop.signal,
+      headers: { origin, "content-type": "application/json" },
+      ...(method === "GET" ? {} : { body: JSON.stringify(body ?? {}) }),
+    });
+    stop.abort();
+    return response.status;
+  };
+
+  beforeAll(async () => {
+    const made = (await ask(owner, "POST", "/api/people", { person: { name: "Link Holder" } })).json.id;
+    part.home = token((await ask(owner, "POST", `/api/people/${made}/link`, {})).json.address);
+    const theirs = (await ask(stranger, "POST", "/api/people", { person: { name: "Elsewhere" } })).json.id;
+    part.other = token((await ask(stranger, "POST", `/api/people/${theirs}/link`, {})).json.address);
+    const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+    ids.run = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
+  });
+
+  test("the table of its routes knows every one", () => {
+    const root = new URL("../../src/app/api/part/[token]/", import.meta.url).pathname;
+    const found = readdirSync(root, { recursive: true, encoding: "utf8" })
+      .filter((file) => file.endsWith("/route.ts"))
+      .map((file) => file.replace("/route.ts", ""));
+    expect(found.sort()).toEqual(PART_ROUTES.map((entry) => entry.route).sort());
+  });
+
+  test("opens its own pages, and nothing of an instructor's", async () => {
+    expect((await ask(NOBODY, "GET", `/p/${part.home}`)).status).toBe(200);
+    expect((await ask(NOBODY, "GET", `/p/${part.home}/home`)).status).toBe(200);
+    expect(await status("GET", `/api/part/${part.home}/clock`)).toBe(200);
+    expect(await status("GET", `/api/part/${part.home}/stream?run=${ids.run}`)).toBe(200);
+    expect(await status("GET", `/api/part/${part.home}/stream`)).toBe(404);
+    expect(await status("GET", `/api/part/${part.other}/stream?run=${ids.run}`)).toBe(404);
+    const entry = { id: crypto.randomUUID(), run: ids.run, kind: "join" };
+    expect(await status("POST", `/api/part/${part.home}/events`, entry)).toBe(200);
+    expect(await status("POST", `/api/part/${part.other}/events`, entry)).toBe(404);
+    expect((await ask(NOBODY, "GET", `/api/runs/${ids.run}/events`)).status).toBe(401);
+    expect(await status("GET", `/api/runs/${ids.run}/stream`)).toBe(401);
+  });
+
+  test("that is unknown, revoked or renewed opens nothing", async () => {
+    const person = (await ask(owner, "POST", "/api/people", { person: { name: "Leaver" } })).json.id;
+    const path = `/api/people/${person}/link`;
+    const first = token((await ask(owner, "POST", path, {})).json.address);
+    const second = token((await ask(owner, "POST", path, {})).json.address);
+    expect(await status("GET", `/api/part/${second}/clock`)).toBe(200);
+    await ask(owner, "DELETE", path, {});
+    const made = "A".repeat(43);
+    for (const gone of [first, second, made, "short", "..%2f"]) {
+      for (const { route, method, body } of PART_ROUTES) {
+        expect(await status(method, `/api/part/${gone}/${route}`, body?.()), route).toBe(404);
+      }
+      expect((await ask(NOBODY, "GET", `/p/${gone}`)).status).toBe(404);
+      expect((await ask(NOBODY, "GET", `/p/${gone}/home`)).status).toBe(404);
+    }
+  });
+
+  test("takes nothing from another site, nothing unknown, and nothing of anybody else's", async () => {
+    const entry = { id: crypto.randomUUID(), run: ids.run, kind: "hurt" };
+    const path = `/api/part/${part.home}/events`;
+    expect(await status("POST", path, entry, "http://elsewhere.example")).toBe(403);
+    expect(await status("POST", path, { ...entry, kind: "end" })).toBe(422);
+    expect(await status("POST", path, { ...entry, person: "somebody-else" })).toBe(422);
+    expect(await status("POST", path, { ...entry, id: crypto.randomUUID(), slot: "s1" })).toBe(200);
+    const { events } = (await ask(owner, "GET", `/api/runs/${ids.run}/events`)).json as unknown as {
+      events: { kind: string; payload: { person?: string } }[];
+    };
+    const hurt = events.filter((event) => event.kind === "hurt");
+    expect(hurt).toHaveLength(1);
+    expect(hurt[0]?.payload.person).toMatch(/^p-/);
+  });
+
+  test("always takes that it hurts: after too many other entries, and though another class was opened", async () => {
+    const person = (await ask(owner, "POST", "/api/people", { person: { name: "In Pain" } })).json.id;
+    const own = token((await ask(owner, "POST", `/api/people/${person}/link`, {})).json.address);
+    const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+    const run = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
+    const enter = (kind: string) =>
+      status("POST", `/api/part/${own}/events`, { id: crypto.randomUUID(), run, kind });
+    const replies: number[] = [];
+    for (let i = 0; i < 80 && replies.at(-1) !== 409; i += 1) replies.push(await enter("join"));
+    expect(replies.at(-1)).toBe(409);
+    await ask(owner, "POST", "/api/runs", { classId: cls });
+    expect(await enter("hurt")).toBe(200);
+    expect(await enter("hurt")).toBe(200);
+    const { events } = (await ask(owner, "GET", `/api/runs/${run}/events`)).json as unknown as {
+      events: { kind: string }[];
+    };
+    expect(events.filter((event) => event.kind === "hurt")).toHaveLength(1);
+  });
+
+  test("stores what a person says of their home, and keeps what is the instructor's", async () => {
+    const person = (await ask(owner, "POST", "/api/people", { person: { name: "Home Body" } })).json.id;
+    await ask(owner, "PUT", `/api/people/${person}/always`, { from: "press-up", to: "wall-press-up" });
+    const own = token((await ask(owner, "POST", `/api/people/${person}/link`, {})).json.address);
+    const said = { name: "Home Body", kit: [{ id: "k", type: "towel" }], always: {}, id: "else" };
+    expect(await status("PUT", `/api/part/${own}/home`, { person: said })).toBe(200);
+    const file = await ask(owner, "GET", "/api/people/export");
+    const stored = (file.json.people as unknown as { name: string; id: string }[]).find(
+      (entry) => entry.name === "Home Body",
+    );
+    expect(stored).toMatchObject({ kit: [{ type: "towel" }], always: { "press-up": "wall-press-up" } });
+    expect(stored?.id).not.toBe("else");
+    const bad = await ask(owner, "GET", `/p/${own}`);
+    expect(bad.text).not.toContain("wall-press-up");
   });
 });
 

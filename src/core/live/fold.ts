@@ -4,7 +4,7 @@
  * nothing adds up errors and pause, skip and late join need no code of their own.
  */
 import type { Ms } from "../units";
-import type { RunEvent } from "./events";
+import { movesClock, type RunEvent } from "./events";
 import type { RunScore } from "./run-score";
 
 /** Going back within this long of a segment's start goes to the one before it. */
@@ -77,6 +77,7 @@ function goTo(anchor: Anchor, index: number): Anchor {
 
 /** One event applied. An event that means nothing in this state (pause when paused) changes nothing. */
 function apply(score: RunScore, before: Anchor, event: RunEvent): Anchor {
+  if (!movesClock(event)) return before;
   const anchor = advance(score, before, event.atMs);
   const last = score.run.length;
   switch (event.kind) {
@@ -112,6 +113,9 @@ function apply(score: RunScore, before: Anchor, event: RunEvent): Anchor {
     }
     case "end":
       return anchor.phase === "ended" ? anchor : { ...anchor, phase: "ended", atMs: event.atMs };
+    default:
+      // What people enter never moves the clock.
+      return anchor;
   }
 }
 

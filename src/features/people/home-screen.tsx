@@ -8,9 +8,18 @@ import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { HomeForm } from "./home-form";
+import { PersonalLink } from "./personal-link";
 
 /** One person's home, on a page of its own. `id` null: somebody new. */
-export function HomeScreen({ id, person }: { readonly id: string | null; readonly person: Person }) {
+export function HomeScreen({
+  id,
+  person,
+  hasLink,
+}: {
+  readonly id: string | null;
+  readonly person: Person;
+  readonly hasLink: boolean;
+}) {
   const router = useRouter();
   const [asking, setAsking] = useState(false);
   const save = async (changed: Person): Promise<string | null> => {
@@ -38,6 +47,7 @@ export function HomeScreen({ id, person }: { readonly id: string | null; readonl
       <main className="mx-auto max-w-5xl px-6 py-5">
         <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
         <HomeForm person={person} onSave={save} />
+        {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
         {id !== null && (
           <p className="mt-6 border-t border-hairline pt-3">
             <Button look="bare" className="px-0" onClick={() => setAsking(true)}>

@@ -11,6 +11,8 @@ export interface TeachActions {
   readonly extend: () => unknown;
   readonly end: () => unknown;
   readonly mute: () => unknown;
+  /** Answers the first who pressed "hurts". */
+  readonly seen: () => unknown;
 }
 
 function Control(props: {

@@ -15,6 +15,8 @@ export function Ready(props: {
   readonly doc: ClassDoc;
   readonly score: RunScore;
   readonly parts: readonly Part[];
+  /** People who have opened their own page. */
+  readonly here: number;
   readonly classId: string | null;
   readonly onStart: () => void;
 }) {
@@ -29,6 +31,7 @@ export function Ready(props: {
         <span className="text-night-quiet">
           {" "}
           in {doc.blocks.length} blocks, {parts.length} people
+          {props.here > 0 && `, ${props.here} here`}
         </span>
       </p>
       <ol className="mt-8 space-y-1 text-3xl">

@@ -4,13 +4,16 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { tinykeys } from "tinykeys";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
+import type { Mark } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
+import { peopleNow } from "@/core/live/people-now";
 import { runScore } from "@/core/live/run-score";
 import { type KnownMove, makeBook } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { callSheet } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
+import { timeOfDay } from "@/features/live/time-of-day";
 import { slotFaces } from "@/features/score/faces";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
@@ -31,12 +34,13 @@ interface Props {
   readonly classId: string | null;
   readonly doc: ClassDoc;
   readonly parts: readonly Part[];
+  readonly partsByMark: Readonly<Record<Mark, readonly Part[]>> | null;
   readonly moves: readonly KnownMove[];
   readonly events: readonly RunEvent[];
 }
 
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
-export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
+export function TeachScreen({ id, classId, doc, parts, partsByMark, moves, events }: Props) {
   const book = useMemo(
     () => makeBook(moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
     [moves],
@@ -46,6 +50,17 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
   const faces = useMemo(() => slotFaces(doc), [doc]);
   const run = useRun(id, score, events);
   const cues = useCues(score, run);
+  const people = useMemo(() => peopleNow(run.events), [run.events]);
+  // Who changed their level on the spot does the part of that level from then on.
+  const now = useMemo(
+    () =>
+      parts.map((part) => {
+        const mark = people.marks.get(part.person);
+        return (mark && partsByMark?.[mark].find((other) => other.person === part.person)) ?? part;
+      }),
+    [parts, partsByMark, people],
+  );
+  const [hurt] = people.hurt;
   const [ending, setEnding] = useState(false);
   const { state } = run;
   const live = state.phase !== "ready" && state.phase !== "ended";
@@ -71,15 +86,25 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
     extend: () => live && run.command("extend", { seconds: EXTEND_SECONDS }),
     end: () => live && setEnding(true),
     mute: cues.mute,
+    seen: () => hurt && run.command("hurt-seen", { person: hurt.person }),
   };
   useTeachKeys(actions, ending);
 
   if (state.phase === "ended")
     return <Ended doc={doc} classId={classId} events={run.events} plannedMs={score.totalMs} />;
   if (state.phase === "ready")
-    return <Ready doc={doc} score={score} parts={parts} onStart={actions.start} classId={classId} />;
+    return (
+      <Ready
+        doc={doc}
+        score={score}
+        parts={parts}
+        here={people.here.length}
+        onStart={actions.start}
+        classId={classId}
+      />
+    );
   const words = spokenNow(nowNext(doc, score, state, book), lines, state);
-  const { groups, asSet } = callGroups(parts, words.slotId);
+  const { groups, asSet } = callGroups(now, words.slotId);
   return (
     <main
       className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
@@ -87,13 +112,19 @@ export function TeachScreen({ id, classId, doc, parts, moves, events }: Props) {
       data-index={state.index}
     >
       <h1 className="sr-only">Teaching {doc.title}</h1>
-      <TopRow run={run} words={words} />
+      <TopRow run={run} words={words} here={people.here.length} />
       <div className="px-8">
         <ClockBar state={state} words={words} />
       </div>
       <Words words={words} paused={state.phase === "paused"} />
       <div className="mt-auto max-h-[88px] overflow-hidden px-8 text-[34px] leading-[42px]">
-        {groups.length > 0 && (
+        {hurt && (
+          <p role="alert" className="line-clamp-2 border-l-[14px] border-stop pl-4">
+            <b>{parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"} hurts.</b> Stop them.
+            Sharp, new, getting worse? <span className="text-night-quiet">h: answered</span>
+          </p>
+        )}
+        {!hurt && groups.length > 0 && (
           <p className="line-clamp-2">
             {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
             <b>{groups.slice(0, 4).join(" · ")}</b>
@@ -152,15 +183,10 @@ function useTeachKeys(actions: TeachActions, quiet: boolean): void {
       "Shift++": key("extend"),
       ArrowUp: key("extend"),
       m: key("mute"),
+      h: key("seen"),
       e: key("end"),
     });
   }, []);
-}
-
-/** Time of day as people read it. */
-function timeOfDay(ms: number): string {
-  const date = new Date(ms);
-  return `${date.getHours()}:${String(date.getMinutes()).padStart(2, "0")}`;
 }
 
 function driftText(driftMs: number): string {
@@ -169,13 +195,14 @@ function driftText(driftMs: number): string {
   return seconds > 0 ? `${clockText(seconds)} late` : `${clockText(-seconds)} early`;
 }
 
-function TopRow({ run, words }: { readonly run: Run; readonly words: NowNext }) {
+function TopRow({ run, words, here }: { readonly run: Run; readonly words: NowNext; readonly here: number }) {
   const { state } = run;
   return (
     <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
       <p className="truncate">
         <span className="text-night-quiet">{words.blockTitle}</span>
         {words.roundText && <b> {words.roundText}</b>}
+        {here > 0 && <span className="text-night-quiet"> · {here} here</span>}
       </p>
       {!run.reached && (
         <p role="status" className="whitespace-nowrap border-2 border-night-text px-2">

@@ -3,12 +3,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { deviceNowMs } from "@/browser/now";
 import { keep, kept } from "@/browser/store";
-import { type ClockEstimate, type ClockSample, estimateClock } from "@/core/live/clock";
-import type { RunEvent, RunEventKind, RunPayload } from "@/core/live/events";
+import { movesClock, type RunEvent, type RunEventKind, type RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
+import { useServerClock } from "@/features/live/use-server-clock";
+import { joinEvents, useStream } from "@/features/live/use-stream";
 
 /** A command that the server hasn't confirmed. `offline`: it was once not reached with it. */
 interface Waiting {
@@ -22,46 +22,13 @@ interface Waiting {
  * them. Somebody else's in between it has not.
  */
 function sawOwn(entry: Waiting, events: readonly RunEvent[], mine: ReadonlySet<string>): Waiting {
-  const since = events.filter((event) => event.seq > entry.seen);
+  const since = events.filter((event) => event.seq > entry.seen && movesClock(event));
   const last = since.at(-1);
   return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
 }
 
 const TICK_MS = 100;
 const RETRY_MS = 1500;
-const FOLLOW_MS = 4000;
-const CLOCK_EVERY_MS = 60_000;
-const CLOCK_SAMPLES = 5;
-
-/** The server's clock, estimated from round trips; the shortest trip wins. */
-function useServerClock(): { readonly now: () => number; readonly estimate: ClockEstimate | null } {
-  const [estimate, setEstimate] = useState<ClockEstimate | null>(null);
-  const offset = useRef(0);
-  useEffect(() => {
-    let over = false;
-    const measure = async () => {
-      const samples: ClockSample[] = [];
-      for (let i = 0; i < CLOCK_SAMPLES && !over; i += 1) {
-        const sentMs = deviceNowMs();
-        const reply = await api<{ nowMs: number }>("GET", "/api/clock");
-        if (reply.ok) samples.push({ sentMs, receivedMs: deviceNowMs(), serverMs: reply.value.nowMs });
-      }
-      const found = estimateClock(samples);
-      if (found && !over) {
-        offset.current = found.offsetMs;
-        setEstimate(found);
-      }
-    };
-    void measure();
-    const timer = setInterval(measure, CLOCK_EVERY_MS);
-    return () => {
-      over = true;
-      clearInterval(timer);
-    };
-  }, []);
-  const now = useCallback(() => Math.round(deviceNowMs() + offset.current), []);
-  return { now, estimate };
-}
 
 export interface Run {
   readonly state: RunState;
@@ -74,7 +41,7 @@ export interface Run {
 }
 
 export function useRun(id: string, score: RunScore, first: readonly RunEvent[]): Run {
-  const { now, estimate } = useServerClock();
+  const { now, estimate } = useServerClock("/api/clock");
   const [confirmed, setConfirmed] = useState(first);
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
   const [reached, setReached] = useState(true);
@@ -123,7 +90,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     );
     if (!reply.ok) toast.error(`Not done: ${reply.failure.message}`);
     else {
-      setConfirmed(reply.value.events);
+      setConfirmed((before) => joinEvents(before, reply.value.events));
       if (!reply.value.taken) toast("Another screen moved the class at the same moment; its move counts.");
     }
   }, [id]);
@@ -135,19 +102,13 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     return () => clearInterval(timer);
   }, [waiting, send]);
 
-  // Another tab may lead: follow what the server has.
-  useEffect(() => {
-    const follow = async () => {
-      if (latest.current.waiting.length > 0) return;
-      const reply = await api<{ events: RunEvent[] }>("GET", `/api/runs/${id}/events`);
-      setReached(reply.ok || reply.failure.code !== "offline");
-      if (!reply.ok) return;
-      const { events } = reply.value;
-      setConfirmed((before) => (events.length > before.length ? events : before));
-    };
-    const timer = setInterval(follow, FOLLOW_MS);
-    return () => clearInterval(timer);
-  }, [id]);
+  // Another tab may lead, and people enter things: follow what happens.
+  useStream(
+    `/api/runs/${id}/stream`,
+    confirmed,
+    (events) => setConfirmed((before) => joinEvents(before, events)),
+    setReached,
+  );
 
   const command = useCallback(
     (kind: RunEventKind, payload: RunPayload = {}) => {
@@ -165,7 +126,11 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     },
     [now],
   );
-  const events = useMemo(() => [...confirmed, ...waiting.map((entry) => entry.event)], [confirmed, waiting]);
+  const events = useMemo(() => {
+    // One of ours that has come back by the stream already is no longer on its way.
+    const taken = new Set(confirmed.map((event) => event.id));
+    return [...confirmed, ...waiting.map((entry) => entry.event).filter((event) => !taken.has(event.id))];
+  }, [confirmed, waiting]);
   const state = runState(score, events, now());
   return { state, events, now, synced: estimate !== null, reached, command };
 }

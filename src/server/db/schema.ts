@@ -14,7 +14,7 @@ import {
 } from "drizzle-orm/pg-core";
 import type { ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
-import type { Person } from "../../core/homes/home";
+import type { Mark, Person } from "../../core/homes/home";
 import type { RunEventKind, RunPayload } from "../../core/live/events";
 import type { Move } from "../../core/moves/move";
 import type { Part } from "../../core/parts/part";
@@ -159,6 +159,21 @@ export const person = pgTable(
   (table) => [unique("person_roster").on(table.studioId, table.rosterId)],
 );
 
+/** A person's way in without an account: only the hash of the token is kept. */
+export const personLink = pgTable(
+  "person_link",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    personId: uuid("person_id")
+      .notNull()
+      .references(() => person.id, { onDelete: "cascade" }),
+    tokenHash: text("token_hash").notNull().unique(),
+    createdAt: instant("created_at").notNull().defaultNow(),
+    revokedAt: instant("revoked_at"),
+  },
+  (table) => [index("person_link_person").on(table.personId)],
+);
+
 /** The studio's own moves, in the form of the library's. */
 export const ownMove = pgTable(
   "own_move",
@@ -185,6 +200,8 @@ export const run = pgTable(
     classId: uuid("class_id").references(() => classes.id, { onDelete: "set null" }),
     doc: json("doc").$type<ClassDoc>().notNull(),
     parts: json("parts").$type<readonly Part[]>().notNull(),
+    /** Everyone's part at every mark, so that a level changed on the spot needs nothing worked out anew. */
+    partsByMark: json("parts_by_mark").$type<Readonly<Record<Mark, readonly Part[]>>>(),
     moves: json("moves").$type<readonly FrozenMove[]>().notNull(),
     createdAt: instant("created_at").notNull().defaultNow(),
     endedAt: instant("ended_at"),

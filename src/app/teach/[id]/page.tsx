@@ -19,6 +19,7 @@ export default async function TeachPage({ params }: { readonly params: Promise<{
       classId={run.classId}
       doc={run.doc}
       parts={run.parts}
+      partsByMark={run.partsByMark}
       moves={run.moves}
       events={events}
     />

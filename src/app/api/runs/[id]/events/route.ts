@@ -1,14 +1,15 @@
 import { number, object, string } from "yup";
-import { MOST_COUNT_IN_MS, MOST_EXTEND_SECONDS, RUN_EVENT_KINDS } from "@/core/live/events";
+import { COMMAND_KINDS, MOST_COUNT_IN_MS, MOST_EXTEND_SECONDS } from "@/core/live/events";
 import { reading, uuidParam, writing } from "@/server/http";
 import { databaseNow, listRunEvents, takeCommand } from "@/server/runs";
 
 const body = object({
   id: string().uuid().required(),
-  kind: string().oneOf(RUN_EVENT_KINDS).required(),
+  kind: string().oneOf(COMMAND_KINDS).required(),
   payload: object({
     countInMs: number().integer().min(0).max(MOST_COUNT_IN_MS),
     seconds: number().integer().min(1).max(MOST_EXTEND_SECONDS),
+    person: string().min(1).max(100),
   })
     .noUnknown()
     .required(),

@@ -1,0 +1,27 @@
+import { expect, test } from "vitest";
+import type { Person } from "./home";
+import { OWN_KEYS, ownView } from "./own-view";
+
+const person: Person = {
+  id: "p1",
+  name: "Ottavia Quill",
+  kit: [{ id: "k", type: "towel" }],
+  limits: ["no-jumping"],
+  always: { "press-up": "wall-press-up" },
+  coming: false,
+};
+
+test("a person sees what they said, and none of the instructor's choices about them", () => {
+  expect(ownView(person)).toEqual({
+    id: "p1",
+    name: "Ottavia Quill",
+    kit: person.kit,
+    limits: person.limits,
+  });
+});
+
+test("the instructor's keys can't be written by the person", () => {
+  expect(OWN_KEYS).not.toContain("always");
+  expect(OWN_KEYS).not.toContain("coming");
+  expect(OWN_KEYS).not.toContain("id");
+});

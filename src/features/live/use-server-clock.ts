@@ -1,0 +1,41 @@
+"use client";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { api } from "@/browser/api";
+import { deviceNowMs } from "@/browser/now";
+import { type ClockEstimate, type ClockSample, estimateClock } from "@/core/live/clock";
+
+const CLOCK_EVERY_MS = 60_000;
+const CLOCK_SAMPLES = 5;
+
+/** The server's clock, estimated from round trips to `path`; the shortest trip wins. */
+export function useServerClock(path: string): {
+  readonly now: () => number;
+  readonly estimate: ClockEstimate | null;
+} {
+  const [estimate, setEstimate] = useState<ClockEstimate | null>(null);
+  const offset = useRef(0);
+  useEffect(() => {
+    let over = false;
+    const measure = async () => {
+      const samples: ClockSample[] = [];
+      for (let i = 0; i < CLOCK_SAMPLES && !over; i += 1) {
+        const sentMs = deviceNowMs();
+        const reply = await api<{ nowMs: number }>("GET", path);
+        if (reply.ok) samples.push({ sentMs, receivedMs: deviceNowMs(), serverMs: reply.value.nowMs });
+      }
+      const found = estimateClock(samples);
+      if (found && !over) {
+        offset.current = found.offsetMs;
+        setEstimate(found);
+      }
+    };
+    void measure();
+    const timer = setInterval(measure, CLOCK_EVERY_MS);
+    return () => {
+      over = true;
+      clearInterval(timer);
+    };
+  }, [path]);
+  const now = useCallback(() => Math.round(deviceNowMs() + offset.current), []);
+  return { now, estimate };
+}

@@ -1,0 +1,105 @@
+"use client";
+/** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { api } from "@/browser/api";
+import { keep, kept } from "@/browser/store";
+import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
+import { type RunState, runState } from "@/core/live/fold";
+import type { RunScore } from "@/core/live/run-score";
+import { useServerClock } from "@/features/live/use-server-clock";
+import { joinEvents, useStream } from "@/features/live/use-stream";
+
+interface Waiting {
+  readonly id: string;
+  readonly kind: EntryKind;
+  readonly payload: RunPayload;
+  readonly atMs: number;
+  readonly offline: boolean;
+}
+
+const TICK_MS = 100;
+const RETRY_MS = 1500;
+
+export interface Follow {
+  readonly state: RunState;
+  readonly events: readonly RunEvent[];
+  readonly synced: boolean;
+  readonly reached: boolean;
+  readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
+}
+
+export function useFollow(
+  token: string,
+  runId: string,
+  person: string,
+  score: RunScore,
+  first: readonly RunEvent[],
+): Follow {
+  const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
+  const [known, setKnown] = useState(first);
+  const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
+  const [reached, setReached] = useState(true);
+  const [, setTick] = useState(0);
+  const sending = useRef(false);
+  const storeKey = `brontle.part.${runId}.${person}`;
+  useEffect(() => {
+    const left = kept<Waiting[]>(storeKey);
+    if (left && left.length > 0) setWaiting(left);
+  }, [storeKey]);
+  useEffect(() => keep(storeKey, waiting.length > 0 ? waiting : null), [waiting, storeKey]);
+  useEffect(() => {
+    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  useStream(
+    `/api/part/${token}/stream?run=${runId}`,
+    known,
+    (events) => setKnown((before) => joinEvents(before, events)),
+    setReached,
+  );
+
+  useEffect(() => {
+    const send = async () => {
+      const [head] = waiting;
+      if (!head || sending.current) return;
+      sending.current = true;
+      const { id, kind, payload, atMs, offline } = head;
+      const reply = await api("POST", `/api/part/${token}/events`, {
+        id,
+        run: runId,
+        kind,
+        ...(payload.mark ? { mark: payload.mark } : {}),
+        ...(payload.slot ? { slot: payload.slot } : {}),
+        ...(offline ? { offlineAtMs: atMs } : {}),
+      });
+      sending.current = false;
+      // Kept unless the server has it, or will never take it.
+      if (!reply.ok && (reply.failure.code === "offline" || reply.failure.code === "other")) {
+        if (reply.failure.code === "offline") setReached(false);
+        setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
+      } else setWaiting((list) => list.filter((entry) => entry.id !== id));
+    };
+    if (waiting.length === 0) return;
+    if (!waiting[0]?.offline) void send();
+    const timer = setInterval(send, RETRY_MS);
+    return () => clearInterval(timer);
+  }, [waiting, token, runId]);
+
+  const enter = useCallback(
+    (kind: EntryKind, payload: RunPayload = {}) =>
+      setWaiting((list) => [
+        ...list,
+        { id: crypto.randomUUID(), kind, payload: { ...payload, person }, atMs: now(), offline: false },
+      ]),
+    [now, person],
+  );
+  const events = useMemo(() => {
+    const taken = new Set(known.map((event) => event.id));
+    const last = known.at(-1);
+    const own = waiting
+      .filter((entry) => !taken.has(entry.id))
+      .map((entry, i) => ({ ...entry, seq: (last?.seq ?? 0) + i + 1 }));
+    return [...known, ...own];
+  }, [known, waiting]);
+  return { state: runState(score, known, now()), events, synced: estimate !== null, reached, enter };
+}

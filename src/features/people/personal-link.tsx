@@ -1,0 +1,73 @@
+"use client";
+import { useState } from "react";
+import { toast } from "sonner";
+import { renderSVG } from "uqr";
+import { api } from "@/browser/api";
+import { Button } from "@/ui/button";
+
+/** A person's own way in, without an account: made, shown this once, renewed or ended. */
+export function PersonalLink(props: { readonly id: string; readonly name: string; readonly has: boolean }) {
+  const [address, setAddress] = useState<string | null>(null);
+  const [has, setHas] = useState(props.has);
+  const path = `/api/people/${props.id}/link`;
+  const make = async () => {
+    const result = await api<{ address: string }>("POST", path);
+    if (!result.ok) {
+      toast.error(result.failure.message);
+      return;
+    }
+    setAddress(result.value.address);
+    setHas(true);
+  };
+  const end = async () => {
+    const result = await api("DELETE", path);
+    if (!result.ok) {
+      toast.error(result.failure.message);
+      return;
+    }
+    setAddress(null);
+    setHas(false);
+    toast.success("The link no longer opens anything.");
+  };
+  const copy = async () => {
+    if (address) await navigator.clipboard.writeText(address);
+    toast.success("Copied.");
+  };
+  return (
+    <section aria-labelledby="link-heading" className="mt-6 border-t border-hairline pt-3">
+      <h2 id="link-heading" className="text-lg font-bold">
+        Personal link
+      </h2>
+      <p className="max-w-2xl text-quiet">
+        {has
+          ? `${props.name} has a link that works. A new one ends it.`
+          : `With a link ${props.name} sees their own version of a class on their phone, without an account.`}
+      </p>
+      {address && (
+        <div className="mt-2 flex items-start gap-5">
+          {/* biome-ignore lint/performance/noImgElement: a drawing made here, nothing to fetch or to shrink */}
+          <img
+            alt="The link as a square code for a phone's camera"
+            className="size-36 border border-hairline bg-white p-1"
+            src={`data:image/svg+xml;utf8,${encodeURIComponent(renderSVG(address))}`}
+          />
+          <div className="min-w-0">
+            <p className="break-all font-bold" data-testid="personal-link">
+              {address}
+            </p>
+            <p className="mt-1 text-quiet">
+              It is shown this once: send it to them yourself. Whoever has it sees this person's part.
+            </p>
+            <Button className="mt-2" onClick={copy}>
+              Copy it
+            </Button>
+          </div>
+        </div>
+      )}
+      <div className="mt-2 flex gap-2">
+        <Button onClick={make}>{has ? "Make a new link" : "Make a link"}</Button>
+        {has && <Button onClick={end}>End the link</Button>}
+      </div>
+    </section>
+  );
+}

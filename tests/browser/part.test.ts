@@ -1,0 +1,194 @@
+import { By } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import {
+  accessible,
+  type DemoStudio,
+  demoStudio,
+  named,
+  open,
+  press,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser, setSize } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+
+let teacher: Browser;
+let phone: Browser;
+let studio: DemoStudio;
+const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
+
+/** The path of a new personal link of somebody on the demo's roster. */
+async function linkOf(name: string): Promise<string> {
+  await open(teacher.driver, "/people");
+  await (await named(teacher.driver, "a", name)).click();
+  await (await named(teacher.driver, "button", "Make a link")).click();
+  const shown = await see(teacher.driver, "the link", () =>
+    teacher.driver.findElement(By.css("[data-testid=personal-link]")).getText(),
+  );
+  await accessible(teacher.driver);
+  return shown.replace(ADDRESS, "");
+}
+
+beforeAll(async () => {
+  teacher = await openBrowser();
+  phone = await openBrowser(390, 844);
+  await setSize(phone.driver, 390, 844);
+  studio = await demoStudio();
+  await useSession(teacher.driver, studio.cookie);
+});
+afterAll(async () => {
+  await teacher?.close();
+  await phone?.close();
+});
+
+const second = (browser: Browser) => browser.driver.findElement(By.css("[data-testid=left]")).getText();
+const phase = (browser: Browser, name: string) =>
+  see(
+    browser.driver,
+    `the phase ${name}`,
+    async () =>
+      (await browser.driver.findElement(By.css("main[data-phase]")).getAttribute("data-phase")) === name,
+  );
+
+describe("a participant's phone", () => {
+  test("follows the class to the second, pauses with it, changes level, and tells only the instructor that it hurts", async () => {
+    const path = await linkOf("Gil Sorrento-Bay");
+    await open(phone.driver, path);
+    await seeText(phone.driver, "No class is going on");
+    await accessible(phone.driver);
+    await open(teacher.driver, "/classes");
+    await (await named(teacher.driver, "a", "Stairwell strength")).click();
+    await (await named(teacher.driver, "button", "Teach")).click();
+    await phase(teacher, "ready");
+    // The page that was left open finds the class by itself.
+    await seeText(phone.driver, "Have ready, in this order");
+    await accessible(phone.driver);
+    await seeText(teacher.driver, "1 here");
+    await press(teacher.driver, " ");
+    await phase(phone, "count-in");
+    // Skip to the first main piece: the floor press, which Gil does at the wall.
+    for (let i = 0; i < 40; i += 1) {
+      const at = await teacher.driver.findElement(By.css("[data-testid=headline]")).getText();
+      const index = await teacher.driver.findElement(By.css("main")).getAttribute("data-phase");
+      if (at === "Floor press" && index === "running") break;
+      await teacher.driver.actions().sendKeys("\uE014").perform();
+      await teacher.driver.sleep(150);
+    }
+    await seeText(phone.driver, "Wall press-up");
+    await accessible(phone.driver);
+    // The same second on both, read as near to each other as two browsers allow.
+    await see(
+      teacher.driver,
+      "the same second on both",
+      async () => {
+        const [a, b] = await Promise.all([second(teacher), second(phone)]);
+        return a !== "" && a === b;
+      },
+      5000,
+    );
+    await press(teacher.driver, " ");
+    await phase(phone, "paused");
+    await press(teacher.driver, " ");
+    await phase(phone, "running");
+    await (await named(phone.driver, "button", "Hurts")).click();
+    await seeText(phone.driver, "Stop. Your instructor is told.");
+    await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
+    await press(teacher.driver, "h");
+    await see(
+      teacher.driver,
+      "the answer",
+      async () => !(await teacher.driver.findElement(By.css("body")).getText()).includes("hurts."),
+    );
+    await (await named(phone.driver, "button", "♯ harder")).click();
+    await see(
+      phone.driver,
+      "the level",
+      async () =>
+        (await (await named(phone.driver, "button", "♯ harder")).getAttribute("aria-pressed")) === "true",
+    );
+    // A reload comes back to the right second and the same level.
+    await open(phone.driver, path);
+    await phase(phone, "running");
+    expect(await (await named(phone.driver, "button", "♯ harder")).getAttribute("aria-pressed")).toBe("true");
+    await see(
+      phone.driver,
+      "the same second again",
+      async () => {
+        const [a, b] = await Promise.all([second(teacher), second(phone)]);
+        return a === b;
+      },
+      5000,
+    );
+  });
+
+  test("of another person sees nothing of it, late as it comes", async () => {
+    const tab = await teacher.driver.getWindowHandle();
+    await teacher.driver.switchTo().newWindow("tab");
+    const path = await linkOf("Petra Voss-Hale");
+    await teacher.driver.close();
+    await teacher.driver.switchTo().window(tab);
+    await open(phone.driver, path);
+    await phase(phone, "running");
+    const page = await phone.driver.getPageSource();
+    expect(page).not.toContain("Gil Sorrento");
+    expect(page).not.toContain('"hurt"');
+    await seeText(teacher.driver, "2 here");
+  });
+
+  test("loses the connection for a while, goes on counting, and what was pressed arrives afterwards", async () => {
+    const chrome = phone.driver as unknown as { setNetworkConditions(c: object): Promise<void> };
+    await chrome.setNetworkConditions({
+      offline: true,
+      latency: 0,
+      download_throughput: 0,
+      upload_throughput: 0,
+    });
+    const before = await second(phone);
+    await see(phone.driver, "the clock going on", async () => (await second(phone)) !== before);
+    await (await named(phone.driver, "button", "♭ easier")).click();
+    await seeText(phone.driver, "no connection");
+    await chrome.setNetworkConditions({
+      offline: false,
+      latency: 0,
+      download_throughput: -1,
+      upload_throughput: -1,
+    });
+    const url = await teacher.driver.getCurrentUrl();
+    const run = url.split("/teach/")[1];
+    await see(
+      phone.driver,
+      "the entry on the server",
+      async () => {
+        const { events } = (await ask(asker(), "GET", `/api/runs/${run}/events`)).json as unknown as {
+          events: { kind: string; payload: { person?: string; mark?: string } }[];
+        };
+        return events.some(
+          ({ kind, payload }) => kind === "mark" && payload.person === "petra" && payload.mark === "flat",
+        );
+      },
+      15_000,
+    );
+  });
+
+  test("is told of another class, and not taken away from the one that goes on", async () => {
+    const classId = /\/classes\/([0-9a-f-]{36})/.exec((await ask(asker(), "GET", "/classes")).text)?.[1];
+    expect((await ask(asker(), "POST", "/api/runs", { classId })).status).toBe(200);
+    await seeText(phone.driver, "Another class was opened: go to it");
+    await phase(phone, "running");
+    await accessible(phone.driver);
+  });
+
+  test("lets people change their own home", async () => {
+    const path = await phone.driver.getCurrentUrl();
+    await open(phone.driver, `${path.replace(ADDRESS, "")}/home`);
+    await seeText(phone.driver, "What you have at home");
+    await accessible(phone.driver);
+    await (await named(phone.driver, "button", "+ stability ball")).click();
+    await (await named(phone.driver, "button", "Save")).click();
+    await seeText(phone.driver, "It counts from the next class on");
+    const file = await ask(asker(), "GET", "/api/people/export");
+    expect(file.text).toContain('"ball"');
+  });
+});
