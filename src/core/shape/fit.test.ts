@@ -8,7 +8,8 @@ import { partsFor } from "../parts/parts";
 import { THRESHOLDS } from "../review/thresholds";
 import { expandedSeconds } from "../score/expand";
 import { arbClass } from "../testing/arbitraries";
-import { fitClass, fitEdit } from "./fit";
+import { fitClass } from "./fit";
+import { fitEdit } from "./fit-change";
 import { knobsOf, moved, roundsCost, roundsOf, STEP } from "./fit-knobs";
 
 const seconds = (doc: ClassDoc) => expandedSeconds(doc, LIBRARY_BOOK, "plan");

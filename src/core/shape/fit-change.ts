@@ -1,0 +1,79 @@
+/** A change that fitting makes: in words, and as an edit. */
+import { type Block, type ClassDoc, slotsOf } from "../class/document";
+import type { Edit } from "../class/edits";
+import { type Span, spanText } from "../class/span";
+import { type MoveBook, resolveMove } from "../moves/book";
+import { bookFor } from "../parts/problem";
+
+export interface FitChange {
+  readonly block: string;
+  readonly slot: string | null;
+  readonly key: string;
+  readonly from: Span;
+  readonly to: Span;
+}
+
+/** A value with the one at a path in it replaced; list items by their index. */
+export function setPath(value: unknown, [step, ...rest]: readonly string[], to: unknown): unknown {
+  if (step === undefined) return to;
+  if (Array.isArray(value))
+    return value.map((entry, i) => (i === Number(step) ? setPath(entry, rest, to) : entry));
+  const object = value as Record<string, unknown>;
+  return { ...object, [step]: setPath(object[step], rest, to) };
+}
+
+const KEY_WORDS: Readonly<Record<string, string>> = {
+  rounds: "rounds",
+  rest: "s rest",
+  longRest: "s between rounds",
+  brief: "s of talk",
+  demo: "s to show each",
+  prepare: "s to get ready",
+  after: "s after it",
+  cap: "s for as many rounds as possible",
+};
+
+/** A change in words: `15 s rest instead of 20 in Quay circuit`. */
+export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook): string {
+  const block = doc.blocks.find((entry) => entry.id === change.block);
+  const slot = block && slotsOf(block).find((entry) => entry.id === change.slot);
+  const words = KEY_WORDS[change.key] ?? "s of work";
+  const place = slot
+    ? resolveMove(slot.move, bookFor(doc, library)).name.toLowerCase()
+    : block?.title || "the block";
+  const join = slot ? (change.key === "rest" ? "after" : "in") : "in";
+  return `${spanText(change.to)} ${words} instead of ${spanText(change.from)} ${join} ${place}`;
+}
+
+/** The edit that makes these changes in one step. */
+export function fitEdit(doc: ClassDoc, changes: readonly FitChange[]): Edit {
+  const edits = new Map<string, Edit>();
+  for (const change of changes) {
+    const block = doc.blocks.find((entry) => entry.id === change.block) as Block;
+    if (change.slot === null) {
+      const from = block[change.key as keyof Block];
+      edits.set(`${change.block} ${change.key}`, {
+        op: "set",
+        target: { in: "block", id: change.block },
+        key: change.key,
+        from,
+        to: change.to,
+      });
+      continue;
+    }
+    const slot = slotsOf(block).find((entry) => entry.id === change.slot);
+    const [key = "", ...path] = change.key.split(".");
+    const id = `${change.slot} ${key}`;
+    const known = edits.get(id);
+    const from = slot?.[key as keyof typeof slot];
+    const now = known?.op === "set" ? known.to : from;
+    edits.set(id, {
+      op: "set",
+      target: { in: "slot", id: change.slot },
+      key,
+      from,
+      to: setPath(now, path, change.to),
+    });
+  }
+  return { op: "together", edits: [...edits.values()] };
+}
