@@ -1,7 +1,7 @@
 "use client";
 import { CircleHelp, Redo2, Undo2 } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
@@ -75,9 +75,14 @@ export function DeskScreen(props: {
   const toggleView = () => setView((now) => (now === "score" ? "room" : "score"));
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
 
+  // Pressed twice before the page is there, it is still one class.
+  const opening = useRef(false);
   const teach = async () => {
+    if (opening.current) return;
+    opening.current = true;
     await desk.saveNow();
     const result = await api<{ id: string }>("POST", "/api/runs", { classId: props.id });
+    opening.current = result.ok;
     if (result.ok) router.push(`/teach/${result.value.id}`);
     else toast.error(result.failure.message);
   };
