@@ -1,5 +1,6 @@
 import type { RunState } from "@/core/live/fold";
 import type { Segment } from "@/core/score/expand";
+import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 
 const WIDTH = 350;
 const HEIGHT = 176;
@@ -16,12 +17,6 @@ const WORDS: Record<Segment["kind"], string> = {
   after: "water",
 };
 
-function outline(side: Segment["side"], x0: number): string {
-  const topAt = (x: number) =>
-    side === "left" ? LEAN * (1 - x / WIDTH) : side === "right" ? LEAN * (x / WIDTH) : 0;
-  return `M${x0} ${HEIGHT}V${topAt(x0)}L${WIDTH} ${topAt(WIDTH)}V${HEIGHT}Z`;
-}
-
 /** The score's own bar on a phone: emptying while one works, its base filling while one rests. */
 export function PartClock(props: {
   readonly state: RunState;
@@ -30,9 +25,8 @@ export function PartClock(props: {
 }) {
   const { state, segment, working } = props;
   const counting = state.phase === "count-in";
-  const left = Math.ceil((counting ? -state.intoMs : state.leftMs) / 1000);
-  const text = left < 100 ? String(left) : `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")}`;
-  const done = counting || state.lengthMs === 0 ? 0 : Math.min(1, Math.max(0, state.intoMs / state.lengthMs));
+  const text = countText(leftToCountMs(state));
+  const done = doneOf(state);
   const side = working ? (segment?.side ?? null) : null;
   const word = counting
     ? "starts"
@@ -52,39 +46,7 @@ export function PartClock(props: {
       aria-label={`${working ? "Work" : word} ${side ?? ""}`}
       style={{ height: HEIGHT }}
     >
-      <svg
-        aria-hidden
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        preserveAspectRatio="none"
-        className="absolute inset-0 size-full overflow-visible"
-      >
-        {working ? (
-          <>
-            <path d={outline(side, 0)} className="fill-none stroke-night-line" strokeWidth="2" />
-            <path d={outline(side, WIDTH * done)} className="fill-marker" />
-          </>
-        ) : (
-          <>
-            <line
-              x1="0"
-              x2={WIDTH}
-              y1={HEIGHT - 2}
-              y2={HEIGHT - 2}
-              className="stroke-night-line"
-              strokeWidth="4"
-              strokeDasharray="4 7"
-            />
-            <line
-              x1="0"
-              x2={WIDTH * done}
-              y1={HEIGHT - 2}
-              y2={HEIGHT - 2}
-              className="stroke-marker"
-              strokeWidth="5"
-            />
-          </>
-        )}
-      </svg>
+      <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {[false, true].map((dark) =>
         dark && !working ? null : (
           <div

@@ -1,9 +1,9 @@
 "use client";
 import { X } from "lucide-react";
-import { useState } from "react";
 import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
 import { TENSIONS, type Tension } from "@/core/moves/move";
 import { KG_PER_LB } from "@/core/units";
+import { NumberBox } from "./number-box";
 
 type Measure = "kg" | "minKg" | "maxKg" | "stepKg" | "litres" | "grams" | "heightCm";
 
@@ -46,30 +46,6 @@ const SINGLE: readonly KitType[] = [
 
 function isMass(measure: Measure): boolean {
   return measure === "kg" || measure.endsWith("Kg");
-}
-
-/** A number as it is typed, kept as text until it is one, so that "2." can become "2.5". */
-function NumberBox(props: {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly onChange: (value: number | undefined) => void;
-}) {
-  const [draft, setDraft] = useState<string | null>(null);
-  return (
-    <input
-      aria-label={props.label}
-      inputMode="decimal"
-      className="w-14 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none"
-      value={draft ?? props.value ?? ""}
-      onBlur={() => setDraft(null)}
-      onChange={(event) => {
-        setDraft(event.target.value);
-        const value = Number(event.target.value.replace(",", "."));
-        if (event.target.value === "") props.onChange(undefined);
-        else if (Number.isFinite(value) && value >= 0) props.onChange(value);
-      }}
-    />
-  );
 }
 
 /** One thing at home, as a sentence with its measures. */

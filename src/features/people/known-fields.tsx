@@ -1,11 +1,12 @@
 "use client";
 import { X } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
 import { LIBRARY } from "@/core/moves/library";
 import { PATTERNS, type Pattern } from "@/core/moves/move";
 import { KG_PER_LB } from "@/core/units";
 import { Button } from "@/ui/button";
+import { NumberBox } from "./number-box";
 
 const LINE = "border-b-2 border-pine bg-transparent font-bold";
 /** Moves that have a weight to write down. */
@@ -14,30 +15,6 @@ const WEIGHED = LIBRARY.filter((move) => move.needs.some((list) => list.some((ne
 function without<T extends object>(object: T | undefined, key: string): T | undefined {
   const { [key]: _gone, ...rest } = (object ?? {}) as Record<string, unknown>;
   return Object.keys(rest).length > 0 ? (rest as T) : undefined;
-}
-
-/** A number typed into a line; empty is left to `onChange(undefined)`. */
-function Num(props: {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly onChange: (value: number | undefined) => void;
-}) {
-  const [draft, setDraft] = useState<string | null>(null);
-  return (
-    <input
-      aria-label={props.label}
-      inputMode="decimal"
-      className={`${LINE} w-12 text-center`}
-      value={draft ?? props.value ?? ""}
-      onBlur={() => setDraft(null)}
-      onChange={(event) => {
-        setDraft(event.target.value);
-        const value = Number(event.target.value.replace(",", "."));
-        if (event.target.value === "") props.onChange(undefined);
-        else if (Number.isFinite(value) && value >= 0) props.onChange(value);
-      }}
-    />
-  );
 }
 
 /** Levels that differ by pattern, sets that are known, and what else is said about a person. */
@@ -122,19 +99,22 @@ export function KnownFields(props: {
                 </option>
               ))}
             </select>
-            <Num
+            <NumberBox
+              className="w-12"
               label={`Set ${i + 1}: ${units}`}
               value={shown(set.kg)}
               onChange={(value) => putSet(i, { kg: taken(value) ?? 0 })}
             />
             {units} each ×
-            <Num
+            <NumberBox
+              className="w-12"
               label={`Set ${i + 1}: reps`}
               value={set.reps}
               onChange={(value) => putSet(i, { reps: Math.max(1, Math.round(value ?? 1)) })}
             />
             with
-            <Num
+            <NumberBox
+              className="w-12"
               label={`Set ${i + 1}: in reserve`}
               value={set.rir}
               onChange={(value) => putSet(i, { rir: value === undefined ? undefined : Math.min(10, value) })}
@@ -162,7 +142,8 @@ export function KnownFields(props: {
       </Button>
       <p className="mt-1 flex flex-wrap items-center gap-x-2">
         <span className="text-quiet">Body mass, only if they choose to say:</span>
-        <Num
+        <NumberBox
+          className="w-12"
           label={`Body mass in ${units}`}
           value={shown(person.bodyKg)}
           onChange={(value) => onChange({ bodyKg: taken(value) })}

@@ -1,5 +1,6 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
+import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 import type { NowNext } from "./now-next";
 import { gapWord } from "./now-next";
 
@@ -21,74 +22,19 @@ export function Digits({ text }: { readonly text: string }) {
   );
 }
 
-/** Remaining seconds as they are counted: 12, or 1:05 from a minute on. */
-export function countText(leftMs: number): string {
-  const seconds = Math.ceil(leftMs / 1000);
-  return seconds < 100
-    ? String(seconds)
-    : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
-}
-
-function outline(side: "left" | "right" | null, x0: number, x1: number): string {
-  const topAt = (x: number) => {
-    if (side === "left") return LEAN * (1 - x / WIDTH);
-    if (side === "right") return LEAN * (x / WIDTH);
-    return 0;
-  };
-  return `M${x0} ${HEIGHT}V${topAt(x0)}L${x1} ${topAt(x1)}V${HEIGHT}Z`;
-}
-
 /** The clock: the present piece drawn large, leaning for its side, emptying as time goes. A rest is empty, its base filling. */
 export function ClockBar({ state, words }: { readonly state: RunState; readonly words: NowNext }) {
   const { segment, working } = words;
   const side = working ? (segment?.side ?? null) : null;
   const counting = state.phase === "count-in";
-  const done = counting
-    ? 0
-    : state.lengthMs > 0
-      ? Math.min(1, Math.max(0, state.intoMs / state.lengthMs))
-      : 0;
-  const edge = WIDTH * done;
-  const left = counting ? -state.intoMs : state.leftMs;
-  const text = countText(left);
+  const done = doneOf(state);
+  const text = countText(leftToCountMs(state));
   const word = counting ? "Starts in" : working ? (side ?? "") : segment ? gapWord(segment) : "";
   const waited = state.waitedMs > 0;
   const label = `${counting ? "Starts in" : working ? "Work" : word}${side ? ` ${side}` : ""}`;
   return (
     <div className="relative" role="timer" aria-label={label} style={{ height: HEIGHT }}>
-      <svg
-        aria-hidden
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        preserveAspectRatio="none"
-        className="absolute inset-0 size-full overflow-visible"
-      >
-        {working ? (
-          <>
-            <path d={outline(side, 0, WIDTH)} className="fill-none stroke-night-line" strokeWidth="3" />
-            <path d={outline(side, edge, WIDTH)} className="fill-marker" />
-          </>
-        ) : (
-          <>
-            <line
-              x1="0"
-              x2={WIDTH}
-              y1={HEIGHT - 3}
-              y2={HEIGHT - 3}
-              className="stroke-night-line"
-              strokeWidth="5"
-              strokeDasharray="5 9"
-            />
-            <line
-              x1="0"
-              x2={edge}
-              y1={HEIGHT - 3}
-              y2={HEIGHT - 3}
-              className="stroke-marker"
-              strokeWidth="6"
-            />
-          </>
-        )}
-      </svg>
+      <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
         text={text}
