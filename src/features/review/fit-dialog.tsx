@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
 import { applyEdit, type Edit } from "@/core/class/edits";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -7,6 +7,7 @@ import { scoreOf } from "@/core/score/score";
 import type { FitResult } from "@/core/shape/fit";
 import { fitEdit } from "@/core/shape/fit-change";
 import { clockText } from "@/core/units";
+import { type Question, useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { MiniScore } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
@@ -40,18 +41,11 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
   const [minutes, setMinutes] = useState(
     String(doc.promise?.minutes ?? Math.round(scoreOf(doc, LIBRARY_BOOK).seconds.plan / 60)),
   );
-  const [result, setResult] = useState<FitResult | null>(null);
   const { ask, settings } = room;
   const wanted = /^\d{1,3}$/.test(minutes.trim()) && Number(minutes) > 0 ? Number(minutes) * 60 : null;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the class is another
-  useEffect(() => {
-    if (wanted === null) return;
-    let gone = false;
-    void ask((worker, now) => worker.fit(now, wanted, settings)).then((made) => !gone && setResult(made));
-    return () => {
-      gone = true;
-    };
-  }, [wanted, doc, ask]);
+  const question: Question<FitResult> | null =
+    wanted === null ? null : (worker, now) => worker.fit(now, wanted, settings);
+  const result = useAnswer(ask, question, [wanted, doc, settings]);
   const present = scoreOf(doc, LIBRARY_BOOK);
   const options = (result?.options ?? []).flatMap((option) => {
     const next = applyEdit(doc, fitEdit(doc, option.changes));

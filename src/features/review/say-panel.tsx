@@ -1,9 +1,9 @@
 "use client";
-import { useEffect, useState } from "react";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
 import type { SpokenLine } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
+import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { cx } from "@/ui/cx";
 
@@ -18,6 +18,8 @@ const KIND_WORDS: Record<SpokenLine["kind"], string> = {
   rest: "rest",
 };
 
+const NO_LINES: readonly SpokenLine[] = [];
+
 /** What to say when, each line with the seconds it takes and has; the selected move's own words are written here. */
 export function SayPanel(props: {
   readonly doc: ClassDoc;
@@ -28,15 +30,7 @@ export function SayPanel(props: {
 }) {
   const { room, slotId } = props;
   const { ask, settings, parts } = room;
-  const [lines, setLines] = useState<readonly SpokenLine[]>([]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
-  useEffect(() => {
-    let gone = false;
-    void ask((worker, doc) => worker.say(doc, settings)).then((made) => !gone && made && setLines(made));
-    return () => {
-      gone = true;
-    };
-  }, [parts, ask]);
+  const lines = useAnswer(ask, (worker, doc) => worker.say(doc, settings), [parts, settings]) ?? NO_LINES;
   const slot = slotId ? findSlot(props.doc, slotId)?.slot : undefined;
   const shown = lines.filter((line) => line.block === props.blockId);
   return (

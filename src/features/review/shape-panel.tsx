@@ -4,6 +4,7 @@ import { MARK_GLYPH, MARK_WORD, MARKS, type Mark } from "@/core/homes/home";
 import type { Muscle } from "@/core/moves/move";
 import { spreadOf } from "@/core/shape/shape-json";
 import { clockText } from "@/core/units";
+import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import type { Shape } from "@/workers/desk.worker";
 import { BarChart, type BarLine } from "./bar-chart";
@@ -20,19 +21,8 @@ export function ShapePanel(props: {
 }) {
   const { room, whose, onCurve } = props;
   const { ask, settings, parts } = room;
-  const [shape, setShape] = useState<Shape | null>(null);
   const key = JSON.stringify(whose);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
-  useEffect(() => {
-    let gone = false;
-    void ask((worker, doc) => worker.shape(doc, whose, settings)).then((made) => {
-      if (gone) return;
-      setShape(made);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [parts, key, ask]);
+  const shape = useAnswer(ask, (worker, doc) => worker.shape(doc, whose, settings), [parts, key, settings]);
   const [drawn, setDrawn] = useState<Muscle | "effort">("effort");
   const curve = shape?.curve;
   useEffect(() => {
