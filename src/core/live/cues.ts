@@ -52,7 +52,8 @@ export function cuesBetween(
     const segment = score.segments[i];
     const run = score.run[i];
     if (!segment || !run) break;
-    const lengthMs = i === state.index ? state.lengthMs : run.lengthMs;
+    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? run.lengthMs);
+    if (lengthMs === 0 && i !== state.index) continue;
     if (segment.kind === "work") {
       if (gapStartMs < startMs) cues.push(...ticksBefore(startMs, gapStartMs));
       cues.push(...pieceCues(startMs, lengthMs, run.waits));

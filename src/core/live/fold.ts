@@ -6,6 +6,7 @@
 import type { Ms } from "../units";
 import { movesClock, type RunEvent } from "./events";
 import type { RunScore } from "./run-score";
+import { dropFinisher, dropRound, shortenRests } from "./to-come";
 
 /** Going back within this long of a segment's start goes to the one before it. */
 export const BACK_GRACE_MS = 3000;
@@ -29,12 +30,16 @@ export interface RunState {
   readonly projectedEndMs: Ms | null;
   /** Projected end against the plan: positive is late. */
   readonly driftMs: Ms;
+  /** When the class is to be over, where the instructor said so. */
+  readonly finishAtMs: Ms | null;
+  /** Length of every segment as things stand, by index; 0 for one that was dropped. */
+  readonly lengths: readonly Ms[];
   /** Sequence number of the last event that was folded. */
   readonly seq: number;
 }
 
 /** Where the clock stood at an instant. */
-interface Anchor {
+export interface Anchor {
   readonly phase: "ready" | "running" | "paused" | "ended";
   readonly index: number;
   readonly atMs: Ms;
@@ -43,27 +48,45 @@ interface Anchor {
   /** Planned end, known from the start on. */
   readonly plannedEndMs: Ms;
   readonly startedAtMs: Ms | null;
+  readonly finishAtMs: Ms | null;
+  readonly lengths: readonly Ms[];
 }
 
-const READY: Anchor = {
-  phase: "ready",
-  index: 0,
-  atMs: 0,
-  intoMs: 0,
-  extraMs: 0,
-  plannedEndMs: 0,
-  startedAtMs: null,
-};
+/** Where every class begins. */
+export function readyAnchor(score: RunScore): Anchor {
+  return {
+    phase: "ready",
+    index: 0,
+    atMs: 0,
+    intoMs: 0,
+    extraMs: 0,
+    plannedEndMs: 0,
+    startedAtMs: null,
+    finishAtMs: null,
+    lengths: score.lengths,
+  };
+}
 
-/** The anchor moved on to `now`, through every segment that ended meanwhile. */
-function advance(score: RunScore, anchor: Anchor, nowMs: Ms): Anchor {
-  if (anchor.phase !== "running" || nowMs <= anchor.atMs) return anchor;
+/**
+ * The anchor moved on to `now`, through every segment that ended meanwhile; `onLeave` hears of each
+ * with the instant at which it ended.
+ */
+export function advance(
+  score: RunScore,
+  anchor: Anchor,
+  nowMs: Ms,
+  onLeave?: (index: number, atMs: Ms) => void,
+): Anchor {
+  if (anchor.phase !== "running" || nowMs < anchor.atMs) return anchor;
+  const { lengths } = anchor;
   let { index, intoMs, extraMs, atMs } = anchor;
   for (;;) {
     const segment = score.run[index];
-    const left = segment ? segment.lengthMs + extraMs - intoMs : Number.POSITIVE_INFINITY;
-    if (!segment || segment.waits || nowMs - atMs < left) break;
+    const length = lengths[index] ?? 0;
+    const left = segment ? length + extraMs - intoMs : Number.POSITIVE_INFINITY;
+    if (!segment || (segment.waits && length > 0) || nowMs - atMs < left) break;
     atMs += left;
+    onLeave?.(index, atMs);
     index += 1;
     intoMs = 0;
     extraMs = 0;
@@ -75,11 +98,33 @@ function goTo(anchor: Anchor, index: number): Anchor {
   return { ...anchor, index, intoMs: 0, extraMs: 0 };
 }
 
+/** The next segment that is left, from `index` on in steps of 1 or -1; `index` itself beyond the ends. */
+function aliveFrom(anchor: Anchor, index: number, step: 1 | -1): number {
+  let i = index;
+  while (i >= 0 && i < anchor.lengths.length && anchor.lengths[i] === 0) i += step;
+  return i;
+}
+
+/** The piece that is worked, or else the one that was worked last. */
+function lastPieceIndex(score: RunScore, anchor: Anchor): number | null {
+  for (let i = Math.min(anchor.index, score.run.length - 1); i >= 0; i -= 1) {
+    if (score.segments[i]?.kind === "work" && (anchor.lengths[i] ?? 0) > 0) return i;
+  }
+  return null;
+}
+
 /** One event applied. An event that means nothing in this state (pause when paused) changes nothing. */
-function apply(score: RunScore, before: Anchor, event: RunEvent): Anchor {
+export function applyEvent(
+  score: RunScore,
+  before: Anchor,
+  event: RunEvent,
+  onLeave?: (index: number, atMs: Ms) => void,
+): Anchor {
   if (!movesClock(event)) return before;
-  const anchor = advance(score, before, event.atMs);
+  const anchor = advance(score, before, event.atMs, onLeave);
   const last = score.run.length;
+  const live = anchor.phase === "running" || anchor.phase === "paused";
+  const changed = (lengths: readonly Ms[]) => (live ? { ...anchor, lengths } : anchor);
   switch (event.kind) {
     case "start": {
       if (anchor.phase !== "ready") return anchor;
@@ -98,19 +143,38 @@ function apply(score: RunScore, before: Anchor, event: RunEvent): Anchor {
     case "resume":
       return anchor.phase === "paused" ? { ...anchor, phase: "running", atMs: event.atMs } : anchor;
     case "skip":
-      if (anchor.phase !== "running" && anchor.phase !== "paused") return anchor;
+      if (!live) return anchor;
       // A count-in is skipped by itself: what follows it is the first segment.
-      return anchor.intoMs < 0 ? goTo(anchor, anchor.index) : goTo(anchor, Math.min(last, anchor.index + 1));
+      return anchor.intoMs < 0
+        ? goTo(anchor, anchor.index)
+        : goTo(anchor, aliveFrom(anchor, Math.min(last, anchor.index + 1), 1));
     case "back": {
-      if (anchor.phase !== "running" && anchor.phase !== "paused") return anchor;
+      if (!live) return anchor;
       const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < last;
-      return goTo(anchor, Math.max(0, anchor.index - (toStart ? 0 : 1)));
+      const to = toStart ? anchor.index : aliveFrom(anchor, anchor.index - 1, -1);
+      return goTo(anchor, to < 0 ? aliveFrom(anchor, 0, 1) : to);
     }
-    case "extend": {
-      const live = anchor.phase === "running" || anchor.phase === "paused";
+    case "repeat": {
+      const to = live && anchor.intoMs >= 0 ? lastPieceIndex(score, anchor) : null;
+      return to === null ? anchor : goTo(anchor, to);
+    }
+    case "extend":
       if (!live || anchor.index >= last) return anchor;
       return { ...anchor, extraMs: anchor.extraMs + (event.payload.seconds ?? 0) * 1000 };
+    case "shorten": {
+      if (!live || anchor.index >= last) return anchor;
+      const left = (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - Math.max(0, anchor.intoMs);
+      const by = Math.min(Math.max(0, left), (event.payload.seconds ?? 0) * 1000);
+      return { ...anchor, extraMs: anchor.extraMs - by };
     }
+    case "shorten-rests":
+      return changed(shortenRests(score, anchor.lengths, anchor.index, (event.payload.seconds ?? 0) * 1000));
+    case "drop-round":
+      return changed(dropRound(score, anchor.lengths, anchor.index));
+    case "drop-finisher":
+      return changed(dropFinisher(score, anchor.lengths, anchor.index));
+    case "land-at":
+      return anchor.phase === "ended" ? anchor : { ...anchor, finishAtMs: event.payload.finishAtMs ?? null };
     case "end":
       return anchor.phase === "ended" ? anchor : { ...anchor, phase: "ended", atMs: event.atMs };
     default:
@@ -129,8 +193,8 @@ function phaseOf(anchor: Anchor, last: number): RunPhase {
 function remainingMs(score: RunScore, anchor: Anchor): Ms {
   const present = score.run[anchor.index];
   if (!present) return 0;
-  let sum = Math.max(0, present.lengthMs + anchor.extraMs - anchor.intoMs);
-  for (let i = anchor.index + 1; i < score.run.length; i += 1) sum += score.run[i]?.lengthMs ?? 0;
+  let sum = Math.max(0, (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - anchor.intoMs);
+  for (let i = anchor.index + 1; i < score.run.length; i += 1) sum += anchor.lengths[i] ?? 0;
   return sum;
 }
 
@@ -140,11 +204,11 @@ function remainingMs(score: RunScore, anchor: Anchor): Ms {
  * whose clock lags a little) has happened all the same: the state is then that at the event.
  */
 export function runState(score: RunScore, events: readonly RunEvent[], nowMs: Ms): RunState {
-  let anchor: Anchor = READY;
-  for (const event of events) anchor = apply(score, anchor, event);
+  let anchor = readyAnchor(score);
+  for (const event of events) anchor = applyEvent(score, anchor, event);
   anchor = advance(score, anchor, nowMs);
   const segment = score.run[anchor.index];
-  const lengthMs = segment ? segment.lengthMs + anchor.extraMs : 0;
+  const lengthMs = segment ? (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs : 0;
   const live = anchor.phase === "running" || anchor.phase === "paused";
   const projectedEndMs = live ? Math.max(nowMs, anchor.atMs) + remainingMs(score, anchor) : null;
   return {
@@ -157,6 +221,8 @@ export function runState(score: RunScore, events: readonly RunEvent[], nowMs: Ms
     startedAtMs: anchor.startedAtMs,
     projectedEndMs,
     driftMs: projectedEndMs === null ? 0 : projectedEndMs - anchor.plannedEndMs,
+    finishAtMs: anchor.finishAtMs,
+    lengths: anchor.lengths,
     seq: events.at(-1)?.seq ?? 0,
   };
 }

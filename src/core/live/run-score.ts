@@ -1,5 +1,5 @@
 /** The score as the fold needs it: lengths in milliseconds, and where the clock waits for "next". */
-import type { ClassDoc } from "../class/document";
+import type { BlockRole, ClassDoc } from "../class/document";
 import type { Segment } from "../score/expand";
 import type { Score } from "../score/score";
 import type { Ms } from "../units";
@@ -14,6 +14,12 @@ export interface RunScore {
   readonly segments: readonly Segment[];
   readonly run: readonly RunSegment[];
   readonly totalMs: Ms;
+  /** Planned lengths by index. */
+  readonly lengths: readonly Ms[];
+  /** Roles of the blocks, by id. */
+  readonly roles: ReadonlyMap<string, BlockRole>;
+  /** Blocks that go station by station. */
+  readonly station: ReadonlySet<string>;
 }
 
 /** A frozen score made ready for teaching. */
@@ -23,5 +29,20 @@ export function runScore(doc: ClassDoc, score: Score): RunScore {
     lengthMs: (segment.end - segment.start) * 1000,
     waits: segment.kind === "work" && segment.reps !== undefined && waiting.has(segment.block),
   }));
-  return { segments: score.segments, run, totalMs: score.seconds.plan * 1000 };
+  return {
+    segments: score.segments,
+    run,
+    totalMs: score.seconds.plan * 1000,
+    lengths: run.map((segment) => segment.lengthMs),
+    roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
+    station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),
+  };
+}
+
+/** The first piece after the segment at `index` that hasn't been dropped, or null. */
+export function nextLivePiece(score: RunScore, lengths: readonly Ms[], index: number): Segment | null {
+  for (let i = index + 1; i < score.segments.length; i += 1) {
+    if (score.segments[i]?.kind === "work" && (lengths[i] ?? 0) > 0) return score.segments[i] ?? null;
+  }
+  return null;
 }

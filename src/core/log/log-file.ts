@@ -1,0 +1,125 @@
+/** A session's log as files: JSON with everything (format `brontle.log`, version 1), CSV with a line a person and slot. */
+import Papa from "papaparse";
+import type { ClassDoc } from "../class/document";
+import type { Part } from "../parts/part";
+import type { Kept, LogField, SlotDone } from "./entries";
+import type { ClassRecord } from "./record";
+
+export interface LoggedPerson {
+  readonly person: string;
+  readonly name: string;
+  readonly present: boolean;
+  readonly kept: ReadonlyMap<LogField, Kept>;
+  /** What the part and the clock say was done, where the person said nothing. */
+  readonly prefilled: ReadonlyMap<string, SlotDone>;
+  readonly part: Part | null;
+}
+
+export interface SessionLog {
+  readonly title: string;
+  /** ISO 8601, UTC. */
+  readonly startsAt: string;
+  readonly timeZone: string;
+  readonly doc: ClassDoc;
+  readonly record: ClassRecord;
+  readonly people: readonly LoggedPerson[];
+}
+
+/** What was done in a slot: what was said, else what was prefilled. */
+export function doneIn(person: LoggedPerson, slot: string): SlotDone | null {
+  const said = person.kept.get(`slot:${slot}`)?.value;
+  if (said && typeof said === "object") return said;
+  return person.prefilled.get(slot) ?? null;
+}
+
+/** The whole log as an object for JSON. Corrections come with what stood there before. */
+export function logJson(log: SessionLog): unknown {
+  return {
+    format: "brontle.log",
+    version: 1,
+    title: log.title,
+    startsAt: log.startsAt,
+    timeZone: log.timeZone,
+    planSeconds: log.record.planSeconds,
+    tookSeconds: log.record.tookSeconds,
+    segments: log.record.segments,
+    notes: log.record.notes,
+    people: log.people.map((person) => ({
+      id: person.person,
+      name: person.name,
+      present: person.present,
+      attendance: log.record.people.find((entry) => entry.person === person.person) ?? null,
+      entries: Object.fromEntries(
+        [...person.kept].map(([field, { value, by, atMs, earlier }]) => [
+          field,
+          { value, by, atMs, earlier },
+        ]),
+      ),
+      done: Object.fromEntries(
+        (person.part?.slots ?? []).flatMap(({ slot }) => {
+          const done = doneIn(person, slot);
+          return done ? [[slot, done]] : [];
+        }),
+      ),
+    })),
+  };
+}
+
+const COLUMNS = [
+  "date",
+  "class",
+  "person",
+  "name",
+  "present",
+  "late_seconds",
+  "slot",
+  "move",
+  "level",
+  "sets",
+  "reps",
+  "seconds",
+  "kg",
+  "said",
+  "effort",
+  "note",
+] as const;
+
+/** What spreadsheets would take for a formula, with line breaks in it too. */
+const FORMULA = /^[=+\-@\t\r][\s\S]*$/;
+
+/** A line for each person and slot; who did nothing has one line. Cells that look like formulas are made harmless. */
+export function logCsv(log: SessionLog): string {
+  const rows = log.people.flatMap((person) => {
+    const attendance = log.record.people.find((entry) => entry.person === person.person);
+    const common = {
+      date: log.startsAt,
+      class: log.title,
+      person: person.person,
+      name: person.name,
+      present: person.present ? "yes" : "no",
+      late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
+      effort: person.kept.get("effort")?.value ?? "",
+      note: person.kept.get("note")?.value ?? "",
+    };
+    const done = (person.part?.slots ?? []).flatMap((slot) => {
+      const what = person.present ? doneIn(person, slot.slot) : null;
+      if (!what) return [];
+      const said = person.kept.get(`slot:${slot.slot}`);
+      return [
+        {
+          ...common,
+          slot: slot.slot,
+          move: slot.move ?? slot.name,
+          level: what.mark ?? slot.mark,
+          sets: what.sets ?? "",
+          reps: what.reps ?? "",
+          seconds: what.seconds ?? "",
+          kg: what.kg ?? "",
+          said: said ? (said.by === "self" ? "person" : "instructor") : "from the part",
+        },
+      ];
+    });
+    return done.length > 0 ? done : [common];
+  });
+  return Papa.unparse(rows as object[], { columns: [...COLUMNS], escapeFormulae: FORMULA, newline: "\n" });
+}

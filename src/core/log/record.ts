@@ -1,0 +1,169 @@
+/** The record of a taught class: what it really took, who was there, what each did. Pure, from its events. */
+import type { Mark } from "../homes/home";
+import type { RunEvent } from "../live/events";
+import { lateByMs } from "../live/late";
+import type { RunScore } from "../live/run-score";
+import { type Stay, staysOf, tookMs } from "../live/trace";
+import type { Part } from "../parts/part";
+import type { SegmentKind } from "../score/expand";
+import type { Ms, Seconds, Side } from "../units";
+import type { SlotDone } from "./entries";
+
+export interface SegmentRecord {
+  readonly kind: SegmentKind;
+  readonly block: string;
+  readonly slot: string | null;
+  readonly round: number | null;
+  readonly side: Side | null;
+  readonly planSeconds: Seconds;
+  /** To a tenth; null for a segment that was dropped or never reached. */
+  readonly tookSeconds: Seconds | null;
+}
+
+export interface Attendance {
+  readonly person: string;
+  readonly spans: readonly { readonly fromMs: Ms; readonly toMs: Ms }[];
+  readonly lateMs: Ms | null;
+  /** Levels changed on the spot, in order. */
+  readonly marks: readonly { readonly atMs: Ms; readonly mark: Mark }[];
+  readonly hurt: readonly { readonly atMs: Ms; readonly slot: string | null }[];
+  readonly uncomfortable: readonly { readonly atMs: Ms; readonly slot: string | null }[];
+  /** How often each slot was said to be done before its time. */
+  readonly done: Readonly<Record<string, number>>;
+}
+
+export interface ClassRecord {
+  readonly begunAtMs: Ms | null;
+  readonly endedAtMs: Ms | null;
+  readonly planSeconds: Seconds;
+  readonly tookSeconds: Seconds;
+  readonly segments: readonly SegmentRecord[];
+  readonly people: readonly Attendance[];
+  readonly notes: readonly { readonly atMs: Ms; readonly text: string }[];
+}
+
+const tenths = (ms: Ms) => Math.round(ms / 100) / 10;
+
+/** When one person was there: from each join to the leave after it, or to the end. */
+function spansOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance["spans"] {
+  const spans: { fromMs: Ms; toMs: Ms }[] = [];
+  let from: Ms | null = null;
+  for (const { kind, payload, atMs } of events) {
+    if (payload.person !== person) continue;
+    if (kind === "join") from ??= atMs;
+    if (kind === "leave" && from !== null) {
+      spans.push({ fromMs: from, toMs: atMs });
+      from = null;
+    }
+  }
+  if (from !== null) spans.push({ fromMs: from, toMs: Math.max(from, endMs) });
+  return spans;
+}
+
+function attendanceOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance {
+  const own = events.filter((event) => event.payload.person === person);
+  const of = (kind: RunEvent["kind"]) => own.filter((event) => event.kind === kind);
+  const done: Record<string, number> = {};
+  for (const { payload } of of("done")) if (payload.slot) done[payload.slot] = (done[payload.slot] ?? 0) + 1;
+  const where = ({ atMs, payload }: RunEvent) => ({ atMs, slot: payload.slot ?? null });
+  return {
+    person,
+    spans: spansOf(events, person, endMs),
+    lateMs: lateByMs(events, person),
+    marks: of("mark").flatMap(({ atMs, payload }) => (payload.mark ? [{ atMs, mark: payload.mark }] : [])),
+    hurt: of("hurt").map(where),
+    uncomfortable: of("uncomfortable").map(where),
+    done,
+  };
+}
+
+/** The record up to `nowMs` of a class with these people on its list. */
+export function recordOf(
+  score: RunScore,
+  events: readonly RunEvent[],
+  people: readonly string[],
+  nowMs: Ms,
+): ClassRecord {
+  const ended = events.find((event) => event.kind === "end");
+  const endMs = ended?.atMs ?? nowMs;
+  const stays = staysOf(score, events, endMs);
+  const took = tookMs(score, stays);
+  const everybody = new Set([...people, ...events.flatMap(({ payload }) => payload.person ?? [])]);
+  const first = stays[0];
+  const last = stays.at(-1);
+  return {
+    begunAtMs: first?.fromMs ?? null,
+    endedAtMs: ended?.atMs ?? null,
+    planSeconds: score.totalMs / 1000,
+    tookSeconds: first && last ? tenths(last.toMs - first.fromMs) : 0,
+    segments: score.segments.map(({ kind, block, slot, round, side, start, end }, i) => {
+      const ms = took[i] ?? null;
+      return {
+        kind,
+        block,
+        slot,
+        round,
+        side,
+        planSeconds: end - start,
+        tookSeconds: ms === null ? null : tenths(ms),
+      };
+    }),
+    people: [...everybody].map((person) => attendanceOf(events, person, endMs)),
+    notes: events.flatMap(({ kind, payload, atMs }) =>
+      kind === "note" && payload.text ? [{ atMs, text: payload.text }] : [],
+    ),
+  };
+}
+
+/** Of a set at least this much of the plan must have run for it to count as done. */
+const COUNTS_FROM = 0.5;
+
+/** In how many rounds a slot was really worked, from the stays of the clock while the person was there. */
+function setsDone(score: RunScore, stays: readonly Stay[], spans: Attendance["spans"], slot: string): number {
+  const rounds = new Map<string, { took: number; plan: number }>();
+  for (const { index, fromMs, toMs } of stays) {
+    const segment = score.segments[index];
+    if (segment?.kind !== "work" || segment.slot !== slot) continue;
+    const key = `${segment.round}`;
+    const there = spans.reduce(
+      (sum, span) => sum + Math.max(0, Math.min(toMs, span.toMs) - Math.max(fromMs, span.fromMs)),
+      0,
+    );
+    const now = rounds.get(key) ?? { took: 0, plan: 0 };
+    rounds.set(key, { took: now.took + there, plan: now.plan + (segment.end - segment.start) * 1000 });
+  }
+  return [...rounds.values()].filter(({ took, plan }) => took >= plan * COUNTS_FROM).length;
+}
+
+/**
+ * What a person's entries are prefilled with: the sets that ran while they were there, at the reps,
+ * seconds and load of their part, at the level they had in that slot. Slots without a set are left out.
+ */
+export function prefilled(
+  score: RunScore,
+  events: readonly RunEvent[],
+  partAt: (mark: Mark | null) => Part | undefined,
+  person: string,
+  endMs: Ms,
+): ReadonlyMap<string, SlotDone> {
+  const stays = staysOf(score, events, endMs);
+  const { spans, marks } = attendanceOf(events, person, endMs);
+  const filled = new Map<string, SlotDone>();
+  for (const { slot } of partAt(null)?.slots ?? []) {
+    const sets = setsDone(score, stays, spans, slot);
+    if (sets === 0) continue;
+    const last = stays.findLast((stay) => score.segments[stay.index]?.slot === slot);
+    const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
+    const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
+    if (!own || own.status === "unmet") continue;
+    const piece = score.segments.find((entry) => entry.kind === "work" && entry.slot === slot);
+    const seconds = own.seconds ?? (piece ? piece.end - piece.start : undefined);
+    filled.set(slot, {
+      sets,
+      ...(own.reps ? { reps: own.reps.plan } : seconds === undefined ? {} : { seconds }),
+      ...(own.load && "kg" in own.load ? { kg: own.load.kg * own.load.items } : {}),
+      mark: own.mark,
+    });
+  }
+  return filled;
+}
