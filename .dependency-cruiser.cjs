@@ -21,7 +21,7 @@ module.exports = {
       from: { path: "^src/core", pathNot: "(\\.test\\.ts$|^src/core/testing)" },
       to: {
         dependencyTypes: ["core", "npm"],
-        pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse)",
+        pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse|@date-fns/tz|date-fns)",
       },
     },
     only("cli-is-core-only", "^src/cli", "^src/(core|cli)"),

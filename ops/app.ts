@@ -70,6 +70,7 @@ export async function startApp(
     NEXT_TELEMETRY_DISABLED: "1",
     BRONTLE_DATABASE_URL: options.databaseUrl,
     BETTER_AUTH_SECRET: secretsOf(place).authSecret,
+    BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
     BRONTLE_ORIGIN: address,
     BRONTLE_DEMO: options.demo ? "1" : "0",
     BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",

@@ -26,20 +26,24 @@ export function placeOf(kind: Place["kind"], name: string = kind): Place {
 export interface Secrets {
   readonly databasePassword: string;
   readonly authSecret: string;
+  /** What private answers are sealed under. */
+  readonly sealSecret: string;
 }
 
 /** The secrets of a place: made once, readable by their owner alone. */
 export function secretsOf(place: Place): Secrets {
   const file = `${place.folder}/secrets.json`;
-  if (!existsSync(file)) {
-    const made: Secrets = {
-      databasePassword: randomBytes(24).toString("base64url"),
-      authSecret: randomBytes(32).toString("base64url"),
-    };
-    writeFileSync(file, JSON.stringify(made), { mode: 0o600 });
+  const found: Partial<Secrets> = existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : {};
+  const all: Secrets = {
+    databasePassword: found.databasePassword ?? randomBytes(24).toString("base64url"),
+    authSecret: found.authSecret ?? randomBytes(32).toString("base64url"),
+    sealSecret: found.sealSecret ?? randomBytes(32).toString("base64url"),
+  };
+  if (JSON.stringify(found) !== JSON.stringify(all)) {
+    writeFileSync(file, JSON.stringify(all), { mode: 0o600 });
     chmodSync(file, 0o600);
   }
-  return JSON.parse(readFileSync(file, "utf8")) as Secrets;
+  return all;
 }
 
 /** A short name for a folder, the same each time. */

@@ -1,8 +1,9 @@
 /** The demo studio: its instructor, and the open files in demo/ imported as a user would. */
 import { readdirSync, readFileSync } from "node:fs";
 import { Client } from "pg";
-import { ROOT } from "./places";
+import { type Place, ROOT } from "./places";
 import { say } from "./say";
+import { seedSessions } from "./seed-sessions";
 
 export const DEMO_SIGN_IN = {
   name: "Harbour Steps",
@@ -59,9 +60,12 @@ export async function importDemo(
   return cookie;
 }
 
-/** Fills the demo's database, the first time only. */
-export async function seedDemo(address: string, databaseUrl: string): Promise<void> {
-  if (await isSeeded(databaseUrl)) return;
-  say("Importing the demo's people and classes…");
-  await importDemo(address, DEMO_SIGN_IN);
+/** Fills the demo's database, the first time only; gives the path of one participant's own page. */
+export async function seedDemo(address: string, databaseUrl: string, place: Place): Promise<string> {
+  const fresh = !(await isSeeded(databaseUrl));
+  if (fresh) {
+    say("Importing the demo's people and classes…");
+    await importDemo(address, DEMO_SIGN_IN);
+  }
+  return seedSessions(place, databaseUrl, address, fresh);
 }

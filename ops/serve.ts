@@ -1,4 +1,5 @@
 /** `demo` and `start`: everything that is needed, in order, until the address answers. */
+import { existsSync, readFileSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
 import { findApp, startApp, stopApp } from "./app";
 import { needBuild, sourceMark } from "./build";
@@ -7,10 +8,11 @@ import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postg
 import { say } from "./say";
 import { DEMO_SIGN_IN, seedDemo } from "./seed";
 
-function printAddress(address: string, kind: DataKind): void {
+function printAddress(address: string, kind: DataKind, participant = ""): void {
   process.stdout.write(`Brontle is at ${address}\n`);
   if (kind === "demo")
     process.stdout.write(`Sign in as ${DEMO_SIGN_IN.email} with the password ${DEMO_SIGN_IN.password}\n`);
+  if (participant) process.stdout.write(`One participant's own page: ${address}${participant}\n`);
 }
 
 /** Starts what isn't running. Gives the exit code, at once or when the person ends it. */
@@ -20,7 +22,9 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
   if (running) {
     if (running.mark !== sourceMark())
       say("It runs an older build; ./brontle stop and start again for the newest.");
-    printAddress(running.address, kind);
+    const file = `${place.folder}/participant-link`;
+    const known = kind === "demo" && existsSync(file) ? `/p/${readFileSync(file, "utf8")}` : "";
+    printAddress(running.address, kind, known);
     return 0;
   }
   const mark = await needBuild();
@@ -37,8 +41,8 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
       mark,
       demo: kind === "demo",
     });
-    if (kind === "demo") await seedDemo(state.address, postgres.url("brontle"));
-    printAddress(state.address, kind);
+    const participant = kind === "demo" ? await seedDemo(state.address, postgres.url("brontle"), place) : "";
+    printAddress(state.address, kind, participant);
     if (!stay) {
       child.unref();
       return 0;

@@ -125,6 +125,7 @@ async function withServers(
       BRONTLE_TEST_ADDRESS: state.address,
       BRONTLE_DATABASE_URL: postgres.url("integration"),
       BRONTLE_TEST_ADMIN_URL: postgres.url("postgres"),
+      BRONTLE_SEAL_SECRET: "only-for-tests-only-for-tests-only",
       BETTER_AUTH_SECRET: "only-for-tests-only-for-tests-only",
       BRONTLE_ORIGIN: state.address,
     };

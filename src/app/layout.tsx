@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
 import { Toaster } from "sonner";
+import { DeviceLook } from "@/features/account/device-look";
 import "./globals.css";
 
 export const metadata: Metadata = { title: { default: "Brontle", template: "%s · Brontle" } };
@@ -9,6 +10,7 @@ export default function RootLayout({ children }: { readonly children: ReactNode 
   return (
     <html lang="en">
       <body>
+        <DeviceLook />
         {children}
         <Toaster
           position="bottom-left"

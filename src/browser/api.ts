@@ -3,7 +3,7 @@ import type { Fault } from "../core/class/faults";
 
 export interface ApiFailure {
   /** `offline`: the server was not reached. */
-  readonly code: "offline" | "signed-out" | "not-found" | "conflict" | "invalid" | "other";
+  readonly code: "offline" | "signed-out" | "not-found" | "conflict" | "invalid" | "too-often" | "other";
   readonly message: string;
   readonly faults: readonly Fault[];
 }
@@ -12,7 +12,7 @@ export type ApiResult<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly failure: ApiFailure };
 
-const KNOWN = ["signed-out", "not-found", "conflict", "invalid"];
+const KNOWN = ["signed-out", "not-found", "conflict", "invalid", "too-often"];
 
 /** Longest wait for an answer, ms: beyond it the server counts as not reached. */
 const PATIENCE_MS = 10_000;

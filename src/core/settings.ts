@@ -1,16 +1,66 @@
 /** A studio's own numbers: the read-through's thresholds and the change-over table, over the defaults. */
-import { Faults, isObject, type Json } from "./class/check-values";
+import { checkOneOf, Faults, isObject, type Json } from "./class/check-values";
+import { STANCES, type Stance } from "./class/document";
 import { at, type Fault } from "./class/faults";
+import type { OwnRests } from "./class/new-class";
 import { CHANGE_OVER, type ChangeOverTable } from "./parts/change-over";
 import { err, ok, type Result } from "./result";
 import { THRESHOLDS, type Thresholds } from "./review/thresholds";
+import type { MassUnits, Seconds } from "./units";
+
+/** What classes and sessions begin with, and how masses are shown. */
+export interface Teaching {
+  /** IANA name of the zone in which classes are announced. */
+  readonly timeZone: string;
+  readonly units: MassUnits;
+  readonly stance: Stance;
+  /** Rests of a new block, seconds; 0 takes the stance's own. */
+  readonly restSeconds: Seconds;
+  readonly longRestSeconds: Seconds;
+}
 
 export interface Settings {
+  readonly teaching: Teaching;
   readonly thresholds: Thresholds;
   readonly changeOver: ChangeOverTable;
 }
 
-export const SETTINGS: Settings = { thresholds: THRESHOLDS, changeOver: CHANGE_OVER };
+/** The rests that a studio's new blocks begin with, where it has its own. */
+export function ownRests({ restSeconds, longRestSeconds }: Teaching): OwnRests {
+  return {
+    ...(restSeconds > 0 ? { rest: restSeconds } : {}),
+    ...(longRestSeconds > 0 ? { longRest: longRestSeconds } : {}),
+  };
+}
+
+export const SETTINGS: Settings = {
+  teaching: { timeZone: "UTC", units: "kg", stance: "form", restSeconds: 0, longRestSeconds: 0 },
+  thresholds: THRESHOLDS,
+  changeOver: CHANGE_OVER,
+};
+
+/** Words that a setting may be, where they are few. */
+const WORDS: Readonly<Record<string, readonly string[]>> = {
+  "teaching.units": ["kg", "lb"],
+  "teaching.stance": STANCES,
+};
+
+/** Whether there is a time zone of this name. */
+export function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat("en", { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function checkWord(faults: Faults, path: string, value: unknown): void {
+  const allowed = WORDS[path.replace(/^\$\.?/, "")];
+  if (allowed) checkOneOf(faults, path, value, allowed);
+  else if (typeof value !== "string" || !isTimeZone(value))
+    faults.add(path, { code: "kind", expected: "the name of a time zone" });
+}
 
 /** No threshold or change-over is larger than this. */
 const MOST = 10_000;
@@ -21,6 +71,10 @@ function checkAgainst(faults: Faults, path: string, value: unknown, model: unkno
     if (!fine) faults.add(path, { code: "kind", expected: "a number" });
     else if (value < 0) faults.add(path, { code: "at-least", least: 0 });
     else if (value > MOST) faults.add(path, { code: "at-most", most: MOST });
+    return;
+  }
+  if (typeof model === "string") {
+    checkWord(faults, path, value);
     return;
   }
   if (Array.isArray(model)) {

@@ -14,6 +14,10 @@ export const env = {
   get authSecret() {
     return required("BETTER_AUTH_SECRET");
   },
+  /** What private answers are sealed under; another secret opens none of them. */
+  get sealSecret() {
+    return required("BRONTLE_SEAL_SECRET");
+  },
   /** Scheme, host and port under which the application is reached. */
   get origin() {
     return required("BRONTLE_ORIGIN");

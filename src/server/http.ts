@@ -4,6 +4,7 @@ import { type InferType, type Schema, ValidationError } from "yup";
 import type { Fault } from "../core/class/faults";
 import { isUuid } from "../core/units";
 import { env } from "./env";
+import { count } from "./limits";
 import { type Participant, participantOf } from "./links";
 import { type RefusalCode, Refused } from "./refused";
 import { type Instructor, instructor } from "./who";
@@ -14,10 +15,12 @@ const MOST_BYTES = 2_000_000;
 const STATUS: Readonly<Record<RefusalCode, number>> = {
   "signed-out": 401,
   "other-origin": 403,
+  "not-yours": 403,
   "not-found": 404,
   conflict: 409,
   "too-large": 413,
   invalid: 422,
+  "too-often": 429,
 };
 
 /** What every refusal looks like on the wire. */
@@ -43,6 +46,13 @@ type Context = { params: Promise<Params> };
 export function uuidParam(params: Params, name: string): string {
   const value = params[name] ?? "";
   if (!isUuid(value)) throw new Refused("not-found", "There is no such thing here.");
+  return value;
+}
+
+/** The session that a participant's request names. */
+export function runParam(request: Request): string {
+  const value = new URL(request.url).searchParams.get("run") ?? "";
+  if (!isUuid(value)) throw new Refused("not-found", "There is no such class here.");
   return value;
 }
 
@@ -77,6 +87,11 @@ export function reading(handle: (who: Instructor, params: Params, request: Reque
     guarded(request, async (who) => handle(who, await context.params, request));
 }
 
+/** What only the owner of a studio may do. */
+export function onlyOwner(who: Instructor): void {
+  if (who.role !== "owner") throw new Refused("not-yours", "Only the owner of the studio can do that.");
+}
+
 /** A handler that writes: same origin, a signed-in instructor, and a body that its schema allows. */
 export function writing<S extends Schema>(
   schema: S,
@@ -84,10 +99,16 @@ export function writing<S extends Schema>(
 ) {
   return (request: Request, context: Context) =>
     guarded(request, async (who) => {
+      await count("command", who.userId);
       const params = await context.params;
       const body = await readBody(request, schema);
       return NextResponse.json((await handle(who, params, body)) ?? { ok: true });
     });
+}
+
+/** Where a request comes from, for counting only: it is neither logged nor kept longer than the count. */
+function placeOf(request: Request): string {
+  return request.headers.get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
 }
 
 async function guardedPart(
@@ -100,7 +121,10 @@ async function guardedPart(
       throw new Refused("other-origin", "This request came from another site.");
     }
     const who = await participantOf(token ?? "");
-    if (!who) throw new Refused("not-found", "This link doesn't open anything.");
+    if (!who) {
+      await count("wrong-link", placeOf(request));
+      throw new Refused("not-found", "This link doesn't open anything.");
+    }
     return await handle(who);
   } catch (error) {
     if (error instanceof Refused) return refusal(error);
@@ -114,13 +138,18 @@ export function readingPart(handle: (who: Participant, request: Request) => Prom
     guardedPart(request, (await context.params).token, (who) => handle(who, request));
 }
 
-/** A handler that writes for whoever holds a personal link. */
+/**
+ * A handler that writes for whoever holds a personal link. `uncounted`: the class's own entries have a
+ * limit of their own, which never holds back that it hurts.
+ */
 export function writingPart<S extends Schema>(
   schema: S,
   handle: (who: Participant, body: InferType<S>) => Promise<unknown>,
+  uncounted = false,
 ) {
   return async (request: Request, context: Context) =>
     guardedPart(request, (await context.params).token, async (who) => {
+      if (!uncounted) await count("part", who.personId);
       const body = await readBody(request, schema);
       return NextResponse.json((await handle(who, body)) ?? { ok: true });
     });

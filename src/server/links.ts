@@ -3,7 +3,7 @@
  * hash is stored, it opens that person's own pages and nothing else, and it can be revoked or renewed.
  */
 import { createHash, randomBytes } from "node:crypto";
-import { and, eq, isNull } from "drizzle-orm";
+import { and, eq, gt, isNull, or, sql } from "drizzle-orm";
 import type { Person } from "../core/homes/home";
 import { ownView } from "../core/homes/own-view";
 import { db } from "./db/client";
@@ -33,7 +33,24 @@ export async function renewLink(studioId: string, personId: string): Promise<str
   return token;
 }
 
-/** Ends a person's link. */
+/** Makes one more link for a person, which ends by itself; those before go on. Gives the token, this once. */
+export async function addLink(studioId: string, personId: string, expiresAt: Date): Promise<string> {
+  if (!(await findPerson(studioId, personId)))
+    throw new Refused("not-found", "There is no such person here.");
+  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  await db()
+    .insert(personLink)
+    .values({ personId, tokenHash: hashOf(token), expiresAt });
+  return token;
+}
+
+/** A link that was neither ended nor has run out. */
+const works = and(
+  isNull(personLink.revokedAt),
+  or(isNull(personLink.expiresAt), gt(personLink.expiresAt, sql`now()`)),
+);
+
+/** Ends all of a person's links. */
 export async function revokeLink(studioId: string, personId: string): Promise<void> {
   if (!(await findPerson(studioId, personId)))
     throw new Refused("not-found", "There is no such person here.");
@@ -49,7 +66,7 @@ export async function hasLink(studioId: string, personId: string): Promise<boole
     .select({ id: personLink.id })
     .from(personLink)
     .innerJoin(person, eq(person.id, personLink.personId))
-    .where(and(eq(person.studioId, studioId), eq(person.id, personId), isNull(personLink.revokedAt)));
+    .where(and(eq(person.studioId, studioId), eq(person.id, personId), works));
   return rows.length > 0;
 }
 
@@ -69,6 +86,6 @@ export async function participantOf(token: string): Promise<Participant | null> 
     .from(personLink)
     .innerJoin(person, eq(person.id, personLink.personId))
     .innerJoin(studio, eq(studio.id, person.studioId))
-    .where(and(eq(personLink.tokenHash, hashOf(token)), isNull(personLink.revokedAt)));
+    .where(and(eq(personLink.tokenHash, hashOf(token)), works));
   return row ? { ...row, doc: ownView(row.doc) } : null;
 }

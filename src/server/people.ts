@@ -101,12 +101,6 @@ export async function setAlways(
   });
 }
 
-/** Removes a person and all that is kept of them here. */
-export async function deletePerson(studioId: string, id: string): Promise<void> {
-  const rows = await db().delete(person).where(owned(studioId, id)).returning({ id: person.id });
-  if (rows.length === 0) throw new Refused("not-found", "There is no such person here.");
-}
-
 /** Imports a roster: everybody or nobody. Somebody with the same roster id is updated, not doubled. */
 export async function importRoster(studioId: string, input: unknown): Promise<number> {
   const roster = checkRoster(input);

@@ -1,7 +1,15 @@
 import type { Fault } from "../core/class/faults";
 
 /** Every reason there is. */
-export type RefusalCode = "signed-out" | "other-origin" | "not-found" | "conflict" | "too-large" | "invalid";
+export type RefusalCode =
+  | "signed-out"
+  | "not-yours"
+  | "too-often"
+  | "other-origin"
+  | "not-found"
+  | "conflict"
+  | "too-large"
+  | "invalid";
 
 /** Something that can't be done for a reason the asker may know. Mapped to a status in `http.ts` alone. */
 export class Refused extends Error {

@@ -1,4 +1,4 @@
-import { eq } from "drizzle-orm";
+import { desc, eq } from "drizzle-orm";
 import { faultLine } from "../core/class/faults";
 import { readSettings, SETTINGS, type Settings } from "../core/settings";
 import { db } from "./db/client";
@@ -19,13 +19,14 @@ export interface StudioOfUser {
   readonly role: "owner" | "coach";
 }
 
-/** The studio that a user works in, or null. */
+/** The studio that a user works in (of several the one joined last), or null. */
 export async function studioOf(userId: string): Promise<StudioOfUser | null> {
   const [row] = await db()
     .select({ studioId: studio.id, studioName: studio.name, role: member.role })
     .from(member)
     .innerJoin(studio, eq(studio.id, member.studioId))
     .where(eq(member.userId, userId))
+    .orderBy(desc(member.joinedAt))
     .limit(1);
   return row ?? null;
 }

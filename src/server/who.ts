@@ -10,6 +10,7 @@ export interface Instructor {
   readonly name: string;
   readonly studioId: string;
   readonly studioName: string;
+  readonly role: "owner" | "coach";
 }
 
 /** The signed-in instructor, or null. Read again for every request; kept for the length of one. */

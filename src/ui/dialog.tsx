@@ -10,6 +10,8 @@ export function Dialog(props: {
   readonly title: string;
   readonly description?: string;
   readonly wide?: boolean;
+  /** On dark screens, read from further away. */
+  readonly night?: boolean;
   readonly children: ReactNode;
 }) {
   return (
@@ -17,14 +19,18 @@ export function Dialog(props: {
       <Base.Portal>
         <Base.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Base.Content
-          className={`fixed left-1/2 top-[8vh] z-50 max-h-[84vh] -translate-x-1/2 overflow-auto border-2 border-ink bg-paper p-5 ${
-            props.wide ? "w-[720px]" : "w-[480px]"
-          } max-w-[94vw]`}
+          className={`fixed left-1/2 top-[8vh] z-50 max-h-[84vh] -translate-x-1/2 overflow-auto border-2 p-5 ${
+            props.night ? "night border-night-text bg-night text-night-text" : "border-ink bg-paper"
+          } ${props.wide ? (props.night ? "w-[900px]" : "w-[720px]") : "w-[480px]"} max-w-[94vw]`}
           {...(props.description ? {} : { "aria-describedby": undefined })}
         >
-          <Base.Title className="mb-3 pr-10 text-xl font-bold">{props.title}</Base.Title>
+          <Base.Title className={`mb-3 pr-10 font-bold ${props.night ? "text-3xl" : "text-xl"}`}>
+            {props.title}
+          </Base.Title>
           {props.description && (
-            <Base.Description className="mb-3 text-quiet">{props.description}</Base.Description>
+            <Base.Description className={`mb-3 ${props.night ? "text-night-quiet" : "text-quiet"}`}>
+              {props.description}
+            </Base.Description>
           )}
           {props.children}
           {/* Last in order, so that the focus begins at what the dialog is for. */}

@@ -31,6 +31,7 @@ export function TopLine(props: {
 
 export const PLACES = [
   { name: "Classes", href: "/classes" },
+  { name: "Sessions", href: "/sessions" },
   { name: "People", href: "/people" },
   { name: "Moves", href: "/moves" },
   { name: "Settings", href: "/settings" },

@@ -5,7 +5,8 @@ import { newClass } from "../../src/core/class/new-class";
 import type { RunEventKind } from "../../src/core/live/events";
 import { applyEdits, createClass, deleteClass, findClass, listClasses } from "../../src/server/classes";
 import { createPerson, findPerson, importRoster, listPeople, updatePerson } from "../../src/server/people";
-import { createRun, findRun, listRunEvents, takeCommand } from "../../src/server/runs";
+import { eventsAfter, takeCommand } from "../../src/server/run-events";
+import { findSession, teachNow } from "../../src/server/sessions";
 
 let client: Client;
 let mine = "";
@@ -50,7 +51,7 @@ describe("classes", () => {
       applyEdits({ studioId: theirs, ...user }, id, 1, [sent(setTitle("x"))]),
     ).rejects.toMatchObject({ code: "not-found" });
     await expect(deleteClass(theirs, id)).rejects.toMatchObject({ code: "not-found" });
-    await expect(createRun(theirs, id)).rejects.toMatchObject({ code: "not-found" });
+    await expect(teachNow(theirs, id)).rejects.toMatchObject({ code: "not-found" });
     expect((await listClasses(theirs)).map((row) => row.id)).not.toContain(id);
   });
 
@@ -147,23 +148,27 @@ describe("taught classes", () => {
     kind,
     payload: kind === "extend" ? { seconds: 10 } : {},
   });
-  const begin = async () => createRun(mine, await createClass(mine, newClass("Taught", "density")));
+  const begin = async () => teachNow(mine, await createClass(mine, newClass("Taught", "density")));
 
-  test("freeze the document and the parts: later edits don't reach them", async () => {
-    const classId = await createClass(mine, newClass("Frozen", "density"));
-    const run = await createRun(mine, classId);
-    await applyEdits({ studioId: mine, ...user }, classId, 1, [sent(setTitle("Changed"))]);
-    const stored = await findRun(mine, run);
-    expect(stored?.doc.title).toBe("Frozen");
-    expect(stored?.parts.length).toBe((await listPeople(mine)).length);
-    expect(stored?.moves.some((move) => move.id === "bodyweight-squat")).toBe(true);
-    expect(await findRun(theirs, run)).toBeNull();
+  test("are frozen by their start: edits before it reach them, edits after it don't", async () => {
+    const classId = await createClass(mine, newClass("First", "density"));
+    const run = await teachNow(mine, classId);
+    expect((await findSession(mine, run))?.doc).toBeNull();
+    await applyEdits({ studioId: mine, ...user }, classId, 1, [sent(setTitle("Frozen"))]);
+    await takeCommand(mine, run, command("start"), 0, null);
+    await applyEdits({ studioId: mine, ...user }, classId, 2, [sent(setTitle("Changed"))]);
+    const stored = await findSession(mine, run);
+    expect(stored?.state).toBe("running");
+    expect(stored?.doc?.title).toBe("Frozen");
+    expect(stored?.parts?.length).toBe((await listPeople(mine)).length);
+    expect(stored?.moves?.some((move) => move.id === "bodyweight-squat")).toBe(true);
+    expect(await findSession(theirs, run)).toBeNull();
   });
 
   test("count events up without a gap when many come at once, with times that never go back", async () => {
     const run = await begin();
     await Promise.all(Array.from({ length: 25 }, () => takeCommand(mine, run, command("extend"), 0, null)));
-    const events = await listRunEvents(mine, run);
+    const events = await eventsAfter(run, 0);
     expect(events.map((event) => event.seq)).toEqual(Array.from({ length: 25 }, (_, i) => i + 1));
     const times = events.map((event) => event.atMs);
     expect(times).toEqual([...times].sort((a, b) => a - b));

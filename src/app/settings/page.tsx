@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { SettingsScreen } from "@/features/settings/settings-screen";
+import { listMembers } from "@/server/members";
 import { storedSettings } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
@@ -7,5 +8,8 @@ export const metadata: Metadata = { title: "Settings" };
 
 export default async function SettingsPage() {
   const who = await requireInstructor();
-  return <SettingsScreen studio={who.studioName} stored={await storedSettings(who.studioId)} />;
+  const [stored, members] = await Promise.all([storedSettings(who.studioId), listMembers(who.studioId)]);
+  return (
+    <SettingsScreen studio={who.studioName} stored={stored} members={members} owner={who.role === "owner"} />
+  );
 }

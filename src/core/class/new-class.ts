@@ -9,6 +9,12 @@ const STARTS: Record<Stance, { work: number; rest: number; longRest: number; rou
   density: { work: 40, rest: 15, longRest: 45, rounds: 3 },
 };
 
+/** A studio's own rests of a new block, seconds, instead of the stance's. */
+export interface OwnRests {
+  readonly rest?: number;
+  readonly longRest?: number;
+}
+
 /** The dose that a slot starts with: a hold for what is held, else the block's usual work. */
 export function startDose(move: KnownMove, workSeconds: number): Dose {
   return move.isometric ? { hold: workSeconds } : { seconds: workSeconds };
@@ -26,14 +32,15 @@ export function newBlock(
   title: string,
   stance: Stance,
   first: (workSeconds: number) => Slot,
+  rests: OwnRests = {},
 ): Block {
-  const { work, rest, longRest, rounds } = STARTS[stance];
+  const { work, rest, longRest, rounds } = { ...STARTS[stance], ...rests };
   return { id, role: "main", title, rounds, rest, longRest, prepare: 10, after: 30, slots: [first(work)] };
 }
 
-/** A class to start from: a short warm-up, one main block, a short cool-down. */
-export function newClass(title: string, stance: Stance): ClassDoc {
-  const { work, rest, longRest, rounds } = STARTS[stance];
+/** A class to start from: a short warm-up, one main block, a short cool-down. `rests`: instead of the stance's own. */
+export function newClass(title: string, stance: Stance, rests: OwnRests = {}): ClassDoc {
+  const { work, rest, longRest, rounds } = { ...STARTS[stance], ...rests };
   return {
     format: "brontle.class",
     version: 1,

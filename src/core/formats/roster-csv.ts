@@ -7,6 +7,7 @@ import Papa from "papaparse";
 import { type Fault, faultLine } from "../class/faults";
 import type { Person, Space, WorkingSet } from "../homes/home";
 import { checkPerson } from "../homes/roster";
+import { CSV_CELLS } from "./csv-cells";
 import { kitWords, readKit } from "./kit-words";
 
 export const COLUMNS = [
@@ -62,7 +63,7 @@ function lineOf(person: Person): Line {
 export function rosterCsv(people: readonly Person[]): string {
   return `${Papa.unparse(
     { fields: [...COLUMNS], data: people.map((person) => COLUMNS.map((name) => lineOf(person)[name] ?? "")) },
-    { escapeFormulae: true, newline: "\n" },
+    CSV_CELLS,
   )}\n`;
 }
 

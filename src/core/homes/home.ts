@@ -40,6 +40,8 @@ export interface Person {
   readonly units?: "kg" | "lb";
   readonly timeZone?: string;
   readonly language?: string;
+  /** Where invitations go; left out: the instructor hands the link over. */
+  readonly email?: string;
   readonly space?: Space;
   /** Left out: not said yet. Empty: nothing. */
   readonly kit?: readonly KitItem[];

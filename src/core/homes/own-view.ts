@@ -10,6 +10,7 @@ export const OWN_KEYS = [
   "units",
   "timeZone",
   "language",
+  "email",
   "space",
   "kit",
   "workingSets",

@@ -96,6 +96,12 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   key("units", (p, v) => checkOneOf(faults, p, v, ["kg", "lb"]));
   for (const name of ["timeZone", "language"])
     key(name, (p, v) => checkText(faults, p, v, { least: 1, most: 60 }));
+  key("email", (p, v) => {
+    // One address in the form of RFC 5322's addr-spec, without its rarities; nothing that could end a header line.
+    const fine =
+      checkText(faults, p, v, { least: 3, most: 254 }) && /^[^\s@<>(),;:"\\]+@[^\s@<>(),;:"\\]+$/.test(v);
+    if (typeof v === "string" && !fine) faults.add(p, { code: "kind", expected: "an e-mail address" });
+  });
   key("space", (p, v) => checkSpace(faults, p, v));
   key("kit", (p, v) => {
     if (checkList(faults, p, v, (q, w) => checkKitItem(faults, q, w))) checkUniqueIds(faults, p, v, "kit");

@@ -1,12 +1,34 @@
 /** What a participant is given of a class: their own parts, and a document without anybody else in it. */
 import type { ClassDoc } from "../class/document";
 import { MARKS, type Mark } from "../homes/home";
+import type { KnownMove } from "../moves/book";
 import type { Part } from "../parts/part";
+import type { Ms } from "../units";
+import type { RunEvent } from "./events";
+import type { SessionState } from "./session";
+import type { Swap } from "./swaps";
 
 /** The class without what concerns single people or is the instructor's own business. */
 export function publicDoc(doc: ClassDoc): ClassDoc {
   const { overruled: _choices, acknowledged: _reasons, promise: _promise, ...rest } = doc;
   return rest;
+}
+
+/** A session as far as one participant may see it. */
+export interface OwnRun {
+  readonly id: string;
+  readonly state: SessionState;
+  readonly startsAtMs: Ms;
+  readonly timeZone: string;
+  readonly endedAtMs: Ms | null;
+  readonly version: number;
+  /** The class that gives the times. */
+  readonly doc: ClassDoc;
+  readonly swaps: readonly Swap[];
+  readonly moves: readonly KnownMove[];
+  /** null only for an instant, where somebody was taken off the list. */
+  readonly parts: OwnParts | null;
+  readonly events: readonly RunEvent[];
 }
 
 export interface OwnParts {

@@ -1,6 +1,7 @@
 /** A session's log as files: JSON with everything (format `brontle.log`, version 1), CSV with a line a person and slot. */
 import Papa from "papaparse";
 import type { ClassDoc } from "../class/document";
+import { CSV_CELLS } from "../formats/csv-cells";
 import type { Part } from "../parts/part";
 import type { Kept, LogField, SlotDone } from "./entries";
 import type { ClassRecord } from "./record";
@@ -84,9 +85,6 @@ const COLUMNS = [
   "note",
 ] as const;
 
-/** What spreadsheets would take for a formula, with line breaks in it too. */
-const FORMULA = /^[=+\-@\t\r][\s\S]*$/;
-
 /** A line for each person and slot; who did nothing has one line. Cells that look like formulas are made harmless. */
 export function logCsv(log: SessionLog): string {
   const rows = log.people.flatMap((person) => {
@@ -121,5 +119,5 @@ export function logCsv(log: SessionLog): string {
     });
     return done.length > 0 ? done : [common];
   });
-  return Papa.unparse(rows as object[], { columns: [...COLUMNS], escapeFormulae: FORMULA, newline: "\n" });
+  return Papa.unparse(rows as object[], { columns: [...COLUMNS], ...CSV_CELLS });
 }

@@ -21,7 +21,10 @@ const SIGN_UP = SIGN_IN.shape({
 /** Signing in, or making a studio of one's own. */
 export function SignInForm({
   demo,
+  then = "/classes",
 }: {
+  /** Where to go afterwards. */
+  readonly then?: string;
   readonly demo: { readonly email: string; readonly password: string } | null;
 }) {
   const router = useRouter();
@@ -38,7 +41,7 @@ export function SignInForm({
     const body = joining ? values : { email: values.email, password: values.password };
     const result = await api("POST", path, body);
     if (result.ok) {
-      router.push("/classes");
+      router.push(then);
       router.refresh();
     } else setTrouble(result.failure.message);
   });

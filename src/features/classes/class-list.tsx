@@ -3,6 +3,7 @@ import { type ClassDoc, slotsOf } from "@/core/class/document";
 import { blockShape } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
+import type { Teaching } from "@/core/settings";
 import { clockText } from "@/core/units";
 import { SignOut } from "@/features/account/sign-out";
 import { MiniScore } from "@/features/score/mini-score";
@@ -49,7 +50,9 @@ function Promised({ minutes, seconds }: { readonly minutes: number | undefined; 
 export function ClassList({
   studio,
   classes,
+  teaching,
 }: {
+  readonly teaching: Teaching;
   readonly studio: string;
   readonly classes: readonly ListedClass[];
 }) {
@@ -65,7 +68,7 @@ export function ClassList({
           <h1 className="text-2xl font-bold">Classes</h1>
           <div className="flex gap-2">
             <ImportClass />
-            <NewClass />
+            <NewClass teaching={teaching} />
           </div>
         </div>
         {scored.length === 0 ? (

@@ -7,6 +7,7 @@ import { object, string } from "yup";
 import { api } from "@/browser/api";
 import { STANCES, type Stance } from "@/core/class/document";
 import { newClass } from "@/core/class/new-class";
+import { ownRests, type Teaching } from "@/core/settings";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { Choice, Field } from "@/ui/field";
@@ -23,16 +24,18 @@ const STANCE_WORDS: Record<Stance, string> = {
 };
 
 /** Makes a class to start from and opens it. */
-export function NewClass() {
+export function NewClass({ teaching }: { readonly teaching: Teaching }) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({
     resolver: yupResolver(SCHEMA),
-    defaultValues: { title: "", stance: "density" as Stance },
+    defaultValues: { title: "", stance: teaching.stance as Stance },
   });
   const submit = form.handleSubmit(async ({ title, stance }) => {
-    const result = await api<{ id: string }>("POST", "/api/classes", { doc: newClass(title, stance) });
+    const result = await api<{ id: string }>("POST", "/api/classes", {
+      doc: newClass(title, stance, ownRests(teaching)),
+    });
     if (result.ok) router.push(`/classes/${result.value.id}`);
     else setTrouble(result.failure.message);
   });

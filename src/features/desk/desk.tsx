@@ -10,7 +10,7 @@ import type { KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { bookFor } from "@/core/parts/problem";
-import type { Settings } from "@/core/settings";
+import { ownRests, type Settings } from "@/core/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
 import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
@@ -98,6 +98,7 @@ export function DeskScreen(props: {
     },
     showFit: () => setFitting(true),
     own: props.ownMoves,
+    rests: ownRests(props.settings.teaching),
     teach,
     quiet: picking !== null || keysShown || fitting || ordering,
   });

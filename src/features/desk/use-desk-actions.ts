@@ -3,7 +3,7 @@ import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
 import { type Block, slotsOf } from "@/core/class/document";
 import { type Edit, idAfter } from "@/core/class/edits";
-import { freeId, newBlock, newSlot } from "@/core/class/new-class";
+import { freeId, newBlock, newSlot, type OwnRests } from "@/core/class/new-class";
 import { type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 /** What can be done at the Desk, by button and by key. */
@@ -21,6 +21,8 @@ interface Doors {
   /** The studio's own moves: one that is put in travels with the class. */
   readonly own: readonly Move[];
   readonly teach: () => void;
+  /** Rests of a new block, where the studio has its own. */
+  readonly rests: OwnRests;
   /** True while a dialog has the keys. */
   readonly quiet: boolean;
 }
@@ -107,7 +109,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     );
     const move = resolveMove("bodyweight-squat", LIBRARY_BOOK);
     const slotId = freeId("s", slotIds);
-    const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work));
+    const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
     insertAfter(
       { op: "insert-block", block: made, before: block ? idAfter(doc.blocks, block.id) : null },
       id,

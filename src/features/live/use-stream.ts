@@ -1,10 +1,20 @@
 "use client";
 import { useEffect, useRef } from "react";
+import { api } from "@/browser/api";
+import { followStream } from "@/browser/shared-stream";
 import type { RunEvent } from "@/core/live/events";
 
-/** Follows an event stream from where one is; the browser comes back by itself with the last number it had. */
+function after(path: string, seq: number): string {
+  return `${path}${path.includes("?") ? "&" : "?"}after=${seq}`;
+}
+
+/**
+ * Follows an event stream from where one is; the browser comes back by itself with the last number it had.
+ * `events`: where the same events are asked for at once.
+ */
 export function useStream(
-  path: string | null,
+  path: string,
+  events: string,
   known: readonly RunEvent[],
   onEvents: (events: readonly RunEvent[]) => void,
   onReached: (reached: boolean) => void,
@@ -13,14 +23,19 @@ export function useStream(
   latest.current.onEvents = onEvents;
   latest.current.onReached = onReached;
   latest.current.seq = Math.max(latest.current.seq, known.at(-1)?.seq ?? 0);
-  useEffect(() => {
-    if (path === null) return;
-    const source = new EventSource(`${path}${path.includes("?") ? "&" : "?"}after=${latest.current.seq}`);
-    source.onopen = () => latest.current.onReached(true);
-    source.onerror = () => latest.current.onReached(false);
-    source.onmessage = ({ data }) => latest.current.onEvents(JSON.parse(data) as RunEvent[]);
-    return () => source.close();
-  }, [path]);
+  useEffect(
+    () =>
+      followStream(path, {
+        seq: () => latest.current.seq,
+        onEvents: (more) => latest.current.onEvents(more),
+        onReached: (reached) => latest.current.onReached(reached),
+        catchUp: async (seq) => {
+          const reply = await api<{ events: RunEvent[] }>("GET", after(events, seq));
+          return reply.ok ? reply.value.events : [];
+        },
+      }),
+    [path, events],
+  );
 }
 
 /** Two lists of events as one, in the order of their numbers, each once. */

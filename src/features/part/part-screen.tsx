@@ -2,27 +2,54 @@
 import Link from "next/link";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
+import type { OwnRun } from "@/core/live/own-part";
+import type { Kept, SlotDone } from "@/core/log/entries";
+import type { ReadinessAnswers } from "@/core/readiness/readiness";
+import { AfterClass } from "./after-class";
+import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
-import type { OpenRun } from "./open-run";
+import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
 import { useOtherClass } from "./use-other-class";
 
-interface Props {
+/** What a person's page shows apart from the class itself. */
+export interface OwnPage {
   readonly token: string;
   readonly studio: string;
   readonly person: Person;
-  readonly run: OpenRun | null;
+  readonly readiness: { readonly due: boolean; readonly answers: ReadinessAnswers | null };
+}
+
+export interface OwnEntries {
+  readonly kept: Readonly<Record<string, Kept>>;
+  readonly prefilled: Readonly<Record<string, SlotDone>>;
+}
+
+interface Props extends OwnPage {
+  readonly run: OwnRun | null;
+  readonly whereabouts: { readonly place: string; readonly contact: string } | null;
+  readonly tonightSaid: boolean;
+  readonly entries: OwnEntries | null;
 }
 
 /** A participant's own page, by personal link: before, during and after a class. */
 export function PartScreen(props: Props) {
-  const { token, studio, person, run } = props;
-  if (run) return <FollowClass key={run.id} token={token} studio={studio} person={person} run={run} />;
-  return <NoClass {...props} />;
+  const { run, entries, ...page } = props;
+  if (!run?.parts) return <NoClass {...page} />;
+  const parts = run.parts;
+  if (run.state === "ended" && entries)
+    return <AfterClass key={run.id} {...page} run={run} part={parts.usual} entries={entries} />;
+  if (run.state === "planned") return <Planned {...page} run={run} />;
+  return <FollowClass key={run.id} {...page} run={run} parts={parts} />;
 }
 
-function NoClass({ token, studio, person }: Props) {
-  useOtherClass(token, null, true);
+function Planned(props: Omit<Props, "run" | "entries"> & { readonly run: OwnRun }) {
+  useOtherClass(props.token, { run: props.run.id, state: props.run.state }, true);
+  return props.run.parts && <BeforeClass {...props} part={props.run.parts.usual} />;
+}
+
+function NoClass({ token, studio, person, readiness }: OwnPage) {
+  useOtherClass(token, { run: null, state: null }, true);
   const kit = person.kit;
   return (
     <main className="mx-auto max-w-md px-5 py-6 text-lg">
@@ -32,6 +59,7 @@ function NoClass({ token, studio, person }: Props) {
         No class is going on. When your instructor opens one, this page shows your own version of it: leave it
         open.
       </p>
+      <Readiness token={token} person={person} readiness={readiness} />
       <h2 className="mt-6 text-xl font-bold">What you have said that you have</h2>
       <p>
         {kit === undefined
@@ -46,6 +74,19 @@ function NoClass({ token, studio, person }: Props) {
         </Link>
       </p>
       <StopWords />
+      <YourData token={token} />
     </main>
+  );
+}
+
+/** What is kept, for those who want to know. */
+export function YourData({ token }: { readonly token: string }) {
+  return (
+    <p className="mt-4 border-t border-hairline pt-3 text-sm text-quiet">
+      <a className="underline underline-offset-2" href={`/api/part/${token}/data`}>
+        Everything that is kept about you
+      </a>
+      , as a file. Your instructor can remove all of it when you ask.
+    </p>
   );
 }

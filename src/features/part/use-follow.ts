@@ -23,9 +23,17 @@ const RETRY_MS = 1500;
 export interface Follow {
   readonly state: RunState;
   readonly events: readonly RunEvent[];
+  /** What the server has taken. */
+  readonly known: readonly RunEvent[];
+  readonly now: () => number;
   readonly synced: boolean;
   readonly reached: boolean;
   readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
+}
+
+/** What had happened by then; the start is known at once, so that nobody misses the count-in. */
+function heardBy(events: readonly RunEvent[], atMs: number): readonly RunEvent[] {
+  return events.filter((event) => event.atMs <= atMs || event.kind === "start");
 }
 
 export function useFollow(
@@ -34,6 +42,7 @@ export function useFollow(
   person: string,
   score: RunScore,
   first: readonly RunEvent[],
+  lateMs: number,
 ): Follow {
   const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
   const [known, setKnown] = useState(first);
@@ -53,6 +62,7 @@ export function useFollow(
   }, []);
   useStream(
     `/api/part/${token}/stream?run=${runId}`,
+    `/api/part/${token}/events?run=${runId}`,
     known,
     (events) => setKnown((before) => joinEvents(before, events)),
     setReached,
@@ -74,7 +84,7 @@ export function useFollow(
       });
       sending.current = false;
       // Kept unless the server has it, or will never take it.
-      if (!reply.ok && (reply.failure.code === "offline" || reply.failure.code === "other")) {
+      if (!reply.ok && ["offline", "other", "too-often"].includes(reply.failure.code)) {
         if (reply.failure.code === "offline") setReached(false);
         setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
       } else setWaiting((list) => list.filter((entry) => entry.id !== id));
@@ -101,5 +111,8 @@ export function useFollow(
       .map((entry, i) => ({ ...entry, seq: (last?.seq ?? 0) + i + 1 }));
     return [...known, ...own];
   }, [known, waiting]);
-  return { state: runState(score, known, now()), events, synced: estimate !== null, reached, enter };
+  // Somebody who hears the instructor late sees the clock as late as they hear her.
+  const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
+  const state = runState(score, heard, now() - lateMs);
+  return { state, events, known, now, synced: estimate !== null, reached, enter };
 }

@@ -2,29 +2,38 @@
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { api } from "@/browser/api";
+import type { SessionState } from "@/core/live/session";
 
 /** Between two looks, ms. */
 const LOOK_MS = 5000;
 
+interface Shown {
+  readonly run: string | null;
+  readonly state: SessionState | null;
+}
+
 /**
- * Looks every few seconds, while the page can be seen, whether another class was opened than the one
- * shown (`run`, null for none). With `follow` the page goes over to it by itself; without, it says that
- * there is one, since nobody should lose the class that they are in the middle of.
+ * Looks every few seconds, while the page can be seen, whether the page would show another class now, or
+ * the same one opened, or over. With `follow` it goes over by itself; without, it says that there is
+ * another, since nobody should lose the class that they are in the middle of.
  */
-export function useOtherClass(token: string, run: string | null, follow: boolean): boolean {
+export function useOtherClass(token: string, shown: Shown, follow: boolean): boolean {
   const router = useRouter();
   const [other, setOther] = useState(false);
+  const { run, state } = shown;
   useEffect(() => {
     const look = async () => {
       if (document.visibilityState !== "visible") return;
-      const reply = await api<{ run: string | null }>("GET", `/api/part/${token}/clock`);
+      const reply = await api<Shown>("GET", `/api/part/${token}/clock`);
       if (!reply.ok) return;
-      const found = reply.value.run !== null && reply.value.run !== run;
-      setOther(found);
-      if (found && follow) router.refresh();
+      const another = reply.value.run !== null && reply.value.run !== run;
+      const stepped = reply.value.run === run && reply.value.state !== state;
+      const gone = reply.value.run === null && run !== null;
+      setOther(another);
+      if (follow && (another || stepped || gone)) router.refresh();
     };
     const timer = setInterval(look, LOOK_MS);
     return () => clearInterval(timer);
-  }, [token, run, follow, router]);
+  }, [token, run, state, follow, router]);
   return other;
 }

@@ -1,6 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
@@ -15,7 +15,13 @@ export function HomeScreen({
   id,
   person,
   hasLink,
+  owner = true,
+  children,
 }: {
+  /** Only an owner removes people. */
+  readonly owner?: boolean;
+  /** Their classes so far and what is kept of them. */
+  readonly children?: ReactNode;
   readonly id: string | null;
   readonly person: Person;
   readonly hasLink: boolean;
@@ -48,7 +54,8 @@ export function HomeScreen({
         <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
         <HomeForm person={person} onSave={save} />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
-        {id !== null && (
+        {children}
+        {id !== null && owner && (
           <p className="mt-6 border-t border-hairline pt-3">
             <Button look="bare" className="px-0" onClick={() => setAsking(true)}>
               Remove {person.name} and everything kept of them
@@ -59,7 +66,7 @@ export function HomeScreen({
           open={asking}
           onOpenChange={setAsking}
           title={`Remove ${person.name}?`}
-          description="Their home and limits are deleted. This can't be undone."
+          description="Their home, limits, answers, links and entries are deleted, in classes that were taught too. Notes that you wrote in free words stay yours to mend. This can't be undone."
         >
           <div className="flex gap-2">
             <Button look="solid" onClick={remove}>

@@ -8,6 +8,8 @@ import { readSettings, SETTINGS } from "@/core/settings";
 import { SignOut } from "@/features/account/sign-out";
 import { Button } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { type MemberLine, Members } from "./members";
+import { DeviceSettings, TeachingSettings } from "./teaching-settings";
 
 type Tree = { readonly [key: string]: unknown };
 type Path = readonly (string | number)[];
@@ -51,7 +53,12 @@ const NUMBERS: readonly (readonly [Path, string])[] = [
 ];
 
 /** The studio's numbers: what the read-through judges by, and how long changing over takes. */
-export function SettingsScreen(props: { readonly studio: string; readonly stored: Tree }) {
+export function SettingsScreen(props: {
+  readonly studio: string;
+  readonly stored: Tree;
+  readonly members: readonly MemberLine[];
+  readonly owner: boolean;
+}) {
   const [changes, setChanges] = useState<Tree>(props.stored);
   const read = readSettings(changes);
   const shown = read.ok ? read.value : SETTINGS;
@@ -71,10 +78,16 @@ export function SettingsScreen(props: { readonly studio: string; readonly stored
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
           <h1 className="text-2xl font-bold">Settings</h1>
           <div className="flex gap-2">
-            <Button onClick={() => setChanges({})}>Back to the defaults</Button>
-            <Button look="solid" disabled={!read.ok} onClick={save}>
-              Save
-            </Button>
+            {props.owner ? (
+              <>
+                <Button onClick={() => setChanges({})}>Back to the defaults</Button>
+                <Button look="solid" disabled={!read.ok} onClick={save}>
+                  Save
+                </Button>
+              </>
+            ) : (
+              <span className="text-quiet">Only the owner changes these.</span>
+            )}
           </div>
         </div>
         {!read.ok && (
@@ -163,24 +176,32 @@ export function SettingsScreen(props: { readonly studio: string; readonly stored
               </tbody>
             </table>
           </section>
-          <section aria-labelledby="numbers">
-            <h2 id="numbers" className="text-lg font-bold">
-              Other numbers
-            </h2>
-            {NUMBERS.map(([path, words]) => (
-              <div
-                key={path.join(".")}
-                className="flex items-baseline justify-between border-b border-hairline py-1"
-              >
-                <span>{words}</span>
-                <Num
-                  label={words}
-                  value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
-                  onChange={(value) => put(path, value)}
-                />
-              </div>
-            ))}
-          </section>
+          <div>
+            <TeachingSettings
+              value={shown.teaching}
+              onChange={(key, value) => put(["teaching", key], value)}
+            />
+            <DeviceSettings />
+            <Members members={props.members} owner={props.owner} />
+            <section aria-labelledby="numbers" className="mt-5">
+              <h2 id="numbers" className="text-lg font-bold">
+                Other numbers
+              </h2>
+              {NUMBERS.map(([path, words]) => (
+                <div
+                  key={path.join(".")}
+                  className="flex items-baseline justify-between border-b border-hairline py-1"
+                >
+                  <span>{words}</span>
+                  <Num
+                    label={words}
+                    value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
+                    onChange={(value) => put(path, value)}
+                  />
+                </div>
+              ))}
+            </section>
+          </div>
         </div>
       </main>
     </>

@@ -1,5 +1,19 @@
 "use client";
-import { ChevronLeft, ChevronRight, Pause, Play, Plus, Square, Volume2, VolumeX } from "lucide-react";
+import {
+  ChevronLeft,
+  ChevronRight,
+  Flag,
+  Keyboard,
+  Pause,
+  PenLine,
+  Play,
+  Plus,
+  Replace,
+  Square,
+  Users,
+  Volume2,
+  VolumeX,
+} from "lucide-react";
 import type { ReactNode } from "react";
 
 /** What can be done while teaching, by button and by key. */
@@ -8,7 +22,15 @@ export interface TeachActions {
   readonly toggle: () => unknown;
   readonly skip: () => unknown;
   readonly back: () => unknown;
+  readonly repeat: () => unknown;
   readonly extend: () => unknown;
+  readonly shorten: () => unknown;
+  readonly finish: () => unknown;
+  readonly swap: () => unknown;
+  readonly people: () => unknown;
+  readonly note: () => unknown;
+  readonly contact: () => unknown;
+  readonly keys: () => unknown;
   readonly end: () => unknown;
   readonly mute: () => unknown;
   /** Answers the first who pressed "hurts". */
@@ -24,7 +46,7 @@ function Control(props: {
   return (
     <button
       type="button"
-      className="inline-flex items-center gap-2 border border-night-line px-3 py-1 hover:border-night-text"
+      className="inline-flex items-center gap-1.5 whitespace-nowrap border border-night-line px-2 py-1 hover:border-night-text"
       onClick={() => props.onPress()}
     >
       {props.children}
@@ -47,7 +69,7 @@ export function Controls(props: {
 }) {
   const { actions, paused, cues } = props;
   return (
-    <div className="flex items-center gap-2 px-8 pb-3 pt-1">
+    <div className="flex items-center gap-1.5 px-8 pb-3 pt-1">
       <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
       </Control>
@@ -60,11 +82,26 @@ export function Controls(props: {
       <Control name="10 s" keys="+" onPress={actions.extend}>
         <Plus size={16} aria-hidden />
       </Control>
+      <Control name="Finish" keys="f" onPress={actions.finish}>
+        <Flag size={15} aria-hidden />
+      </Control>
+      <Control name="Other move" keys="w" onPress={actions.swap}>
+        <Replace size={15} aria-hidden />
+      </Control>
+      <Control name="People" keys="p" onPress={actions.people}>
+        <Users size={15} aria-hidden />
+      </Control>
+      <Control name="Note" keys="n" onPress={actions.note}>
+        <PenLine size={15} aria-hidden />
+      </Control>
       <Control name="End" keys="e" onPress={actions.end}>
         <Square size={14} aria-hidden />
       </Control>
       <span className="flex-1" />
-      {!cues.awake && <span className="text-night-quiet">Press any key to let the sounds begin.</span>}
+      {!cues.awake && <span className="truncate text-night-quiet">A key lets the sounds begin.</span>}
+      <Control name="Keys" keys="?" onPress={actions.keys}>
+        <Keyboard size={15} aria-hidden />
+      </Control>
       <Control name={cues.muted ? "Sound off" : "Sound on"} keys="m" onPress={actions.mute}>
         {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}
       </Control>
@@ -74,7 +111,7 @@ export function Controls(props: {
         max="1"
         step="0.05"
         aria-label="Volume"
-        className="w-32 accent-marker"
+        className="w-20 accent-marker"
         value={cues.muted ? 0 : cues.volume}
         onChange={(event) => cues.setVolume(Number(event.target.value))}
       />

@@ -4,6 +4,7 @@ import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { RunScore } from "@/core/live/run-score";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
+import { type Presence, presenceText } from "@/features/live/here-text";
 
 /** The one thing to do here has the focus, for Enter or a clicker from across the room. */
 function focusOnce(button: HTMLButtonElement | null): void {
@@ -15,10 +16,11 @@ export function Ready(props: {
   readonly doc: ClassDoc;
   readonly score: RunScore;
   readonly parts: readonly Part[];
-  /** People who have opened their own page. */
-  readonly here: number;
+  readonly id: string;
+  readonly presence: Presence;
   readonly classId: string | null;
   readonly onStart: () => void;
+  readonly onPeople: () => void;
 }) {
   const { doc, score, parts } = props;
   const unmet = parts.filter((part) => part.slots.some((slot) => slot.status === "unmet"));
@@ -31,7 +33,7 @@ export function Ready(props: {
         <span className="text-night-quiet">
           {" "}
           in {doc.blocks.length} blocks, {parts.length} people
-          {props.here > 0 && `, ${props.here} here`}
+          {presenceText(props.presence) && `, ${presenceText(props.presence)}`}
         </span>
       </p>
       <ol className="mt-8 space-y-1 text-3xl">
@@ -65,11 +67,27 @@ export function Ready(props: {
         <span className="text-2xl text-night-quiet">
           Enter, space or the clicker's period. Five seconds of count-in.
         </span>
-        {props.classId && (
-          <Link className="ml-auto text-2xl underline underline-offset-4" href={`/classes/${props.classId}`}>
-            Back to the Desk
+        <span className="ml-auto flex gap-6 text-2xl">
+          <button type="button" className="underline underline-offset-4" onClick={props.onPeople}>
+            People
+          </button>
+          <a
+            className="underline underline-offset-4"
+            href={`/stage/${props.id}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Stage
+          </a>
+          <Link className="underline underline-offset-4" href={`/sessions/${props.id}`}>
+            Session
           </Link>
-        )}
+          {props.classId && (
+            <Link className="underline underline-offset-4" href={`/classes/${props.classId}`}>
+              Back to the Desk
+            </Link>
+          )}
+        </span>
       </div>
     </main>
   );

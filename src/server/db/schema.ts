@@ -1,6 +1,7 @@
 /** The tables. Every row of a studio's own carries its `studioId`, and every query names it. */
 import {
   bigint,
+  bigserial,
   boolean,
   index,
   integer,
@@ -15,8 +16,13 @@ import {
 import type { ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
 import type { Mark, Person } from "../../core/homes/home";
+import type { Tonight } from "../../core/homes/tonight";
 import type { RunEventKind, RunPayload } from "../../core/live/events";
+import type { SessionState } from "../../core/live/session";
+import type { Swap } from "../../core/live/swaps";
+import type { LogField, LogValue } from "../../core/log/entries";
 import type { Move } from "../../core/moves/move";
+import type { ChangeOverTable } from "../../core/parts/change-over";
 import type { Part } from "../../core/parts/part";
 import type { FrozenMove } from "../frozen";
 
@@ -106,9 +112,23 @@ export const member = pgTable(
       .notNull()
       .references(() => user.id, { onDelete: "cascade" }),
     role: text("role").$type<"owner" | "coach">().notNull(),
+    /** Of several studios an instructor works in the one that they joined last. */
+    joinedAt: instant("joined_at").notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.userId] }), index("member_user").on(table.userId)],
 );
+
+/** A way for another instructor to join a studio: used once, within a week. */
+export const memberInvite = pgTable("member_invite", {
+  id: uuid("id").primaryKey().defaultRandom(),
+  studioId: uuid("studio_id")
+    .notNull()
+    .references(() => studio.id, { onDelete: "cascade" }),
+  tokenHash: text("token_hash").notNull().unique(),
+  createdAt: instant("created_at").notNull().defaultNow(),
+  expiresAt: instant("expires_at").notNull(),
+  usedAt: instant("used_at"),
+});
 
 // Documents are kept as `json`, not `jsonb`: the order of an author's keys survives.
 export const classes = pgTable(
@@ -170,6 +190,8 @@ export const personLink = pgTable(
     tokenHash: text("token_hash").notNull().unique(),
     createdAt: instant("created_at").notNull().defaultNow(),
     revokedAt: instant("revoked_at"),
+    /** Links in invitations end by themselves; those that are made by hand don't. */
+    expiresAt: instant("expires_at"),
   },
   (table) => [index("person_link_person").on(table.personId)],
 );
@@ -189,7 +211,7 @@ export const ownMove = pgTable(
   (table) => [unique("own_move_id").on(table.studioId, table.moveId)],
 );
 
-/** A class being taught: what was frozen when it began. */
+/** A session: a class on a date. What it is taught from is frozen when the clock is started. */
 export const run = pgTable(
   "run",
   {
@@ -198,16 +220,107 @@ export const run = pgTable(
       .notNull()
       .references(() => studio.id, { onDelete: "cascade" }),
     classId: uuid("class_id").references(() => classes.id, { onDelete: "set null" }),
-    doc: json("doc").$type<ClassDoc>().notNull(),
-    parts: json("parts").$type<readonly Part[]>().notNull(),
+    state: text("state").$type<SessionState>().notNull().default("open"),
+    startsAt: instant("starts_at").notNull().defaultNow(),
+    timeZone: text("time_zone").notNull().default("UTC"),
+    /** How often a calendar entry that was sent out has changed. */
+    sequence: integer("sequence").notNull().default(0),
+    /** Counts up whenever what people do in it changes. */
+    version: integer("version").notNull().default(0),
+    swaps: json("swaps").$type<readonly Swap[]>().notNull().default([]),
+    doc: json("doc").$type<ClassDoc>(),
+    parts: json("parts").$type<readonly Part[]>(),
     /** Everyone's part at every mark, so that a level changed on the spot needs nothing worked out anew. */
     partsByMark: json("parts_by_mark").$type<Readonly<Record<Mark, readonly Part[]>>>(),
-    moves: json("moves").$type<readonly FrozenMove[]>().notNull(),
+    moves: json("moves").$type<readonly FrozenMove[]>(),
+    changeOver: json("change_over").$type<ChangeOverTable>(),
     createdAt: instant("created_at").notNull().defaultNow(),
+    startedAt: instant("started_at"),
     endedAt: instant("ended_at"),
   },
-  (table) => [index("run_studio").on(table.studioId)],
+  (table) => [index("run_studio").on(table.studioId, table.startsAt)],
 );
+
+const ofRun = () =>
+  uuid("run_id")
+    .notNull()
+    .references(() => run.id, { onDelete: "cascade" });
+const ofPerson = () =>
+  uuid("person_id")
+    .notNull()
+    .references(() => person.id, { onDelete: "cascade" });
+
+/** Who is asked to a session, and what is different for them that day. */
+export const runPerson = pgTable(
+  "run_person",
+  {
+    runId: ofRun(),
+    personId: ofPerson(),
+    tonight: json("tonight").$type<Tonight>(),
+    addedAt: instant("added_at").notNull().defaultNow(),
+    invitedAt: instant("invited_at"),
+  },
+  (table) => [
+    primaryKey({ columns: [table.runId, table.personId] }),
+    index("run_person_person").on(table.personId),
+  ],
+);
+
+/** Answers to the readiness check: sealed, kept apart, gone with the person. */
+export const readiness = pgTable("readiness", {
+  personId: uuid("person_id")
+    .primaryKey()
+    .references(() => person.id, { onDelete: "cascade" }),
+  sealed: text("sealed").notNull(),
+  answeredAt: instant("answered_at").notNull().defaultNow(),
+});
+
+/** Where somebody is tonight and whom to call: sealed, and gone when the class is over. */
+export const whereabouts = pgTable(
+  "whereabouts",
+  { runId: ofRun(), personId: ofPerson(), sealed: text("sealed").notNull() },
+  (table) => [primaryKey({ columns: [table.runId, table.personId] })],
+);
+
+/** The simulated mail: messages as they would have been sent. They hold personal links, so they are sealed. */
+export const outbox = pgTable(
+  "outbox",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    runId: ofRun(),
+    personId: ofPerson(),
+    recipient: text("recipient").notNull(),
+    subject: text("subject").notNull(),
+    sealed: text("sealed").notNull(),
+    createdAt: instant("created_at").notNull().defaultNow(),
+  },
+  (table) => [index("outbox_studio").on(table.studioId)],
+);
+
+/** What was written down of a session; appended only, so that a correction keeps what was before. */
+export const logEntry = pgTable(
+  "log_entry",
+  {
+    id: bigserial("id", { mode: "number" }).primaryKey(),
+    runId: ofRun(),
+    personId: ofPerson(),
+    field: text("field").$type<LogField>().notNull(),
+    value: json("value").$type<LogValue>(),
+    author: text("author").notNull(),
+    at: instant("at").notNull(),
+  },
+  (table) => [index("log_entry_run").on(table.runId), index("log_entry_person").on(table.personId)],
+);
+
+/** Counts of what is limited in number; the columns are those of the limiter's own store. */
+export const limitCount = pgTable("limit_count", {
+  key: text("key").primaryKey(),
+  points: integer("points").notNull().default(0),
+  expire: bigint("expire", { mode: "number" }),
+});
 
 /** Append-only: what happened to a taught class, in order. */
 export const runEvent = pgTable(

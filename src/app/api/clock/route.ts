@@ -1,5 +1,5 @@
 import { reading } from "@/server/http";
-import { databaseNow } from "@/server/runs";
+import { databaseNow } from "@/server/run-events";
 
-/** The database's clock, for a device that estimates its offset. */
+/** The database's clock, for estimating the offset of this one. */
 export const GET = reading(async () => Response.json({ nowMs: await databaseNow() }));

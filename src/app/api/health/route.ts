@@ -1,4 +1,4 @@
-import { databaseNow } from "@/server/runs";
+import { databaseNow } from "@/server/run-events";
 
 export const dynamic = "force-dynamic";
 

@@ -1,8 +1,11 @@
 import { mixed, object } from "yup";
-import { writing } from "@/server/http";
+import { onlyOwner, writing } from "@/server/http";
 import { saveSettings } from "@/server/studios";
 
 const body = object({ settings: mixed<Record<string, unknown>>().required() }).noUnknown();
 
 /** Stores the studio's own numbers. */
-export const PUT = writing(body, (who, _params, { settings }) => saveSettings(who.studioId, settings));
+export const PUT = writing(body, (who, _params, { settings }) => {
+  onlyOwner(who);
+  return saveSettings(who.studioId, settings);
+});

@@ -2,7 +2,10 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { isUuid } from "@/core/units";
 import { TeachScreen } from "@/features/teach/teach-screen";
-import { findRun, listRunEvents } from "@/server/runs";
+import { listPeople } from "@/server/people";
+import { eventsAfter } from "@/server/run-events";
+import { askedTo, findSession, sessionContent } from "@/server/sessions";
+import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
 export const metadata: Metadata = { title: "Teach" };
@@ -10,17 +13,25 @@ export const metadata: Metadata = { title: "Teach" };
 export default async function TeachPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();
   const { id } = await params;
-  const run = isUuid(id) ? await findRun(who.studioId, id) : null;
-  if (!run) notFound();
-  const events = await listRunEvents(who.studioId, id);
+  if (!isUuid(id) || !(await findSession(who.studioId, id))) notFound();
+  const [{ row, content }, events, asked, people, settings] = await Promise.all([
+    sessionContent(who.studioId, id),
+    eventsAfter(id, 0),
+    askedTo(who.studioId, id),
+    listPeople(who.studioId),
+    settingsOf(who.studioId),
+  ]);
+  const known = new Set(asked.map((person) => person.id));
   return (
     <TeachScreen
       id={id}
-      classId={run.classId}
-      doc={run.doc}
-      parts={run.parts}
-      partsByMark={run.partsByMark}
-      moves={run.moves}
+      classId={row.classId}
+      content={content}
+      asked={asked.map(({ id: personId, rosterId, name }) => ({ id: personId, rosterId, name }))}
+      others={people
+        .filter((person) => !known.has(person.id))
+        .map((person) => ({ id: person.id, rosterId: person.doc.id, name: person.doc.name }))}
+      wordsPerSecond={settings.thresholds.wordsPerSecond}
       events={events}
     />
   );

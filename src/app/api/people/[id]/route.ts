@@ -1,15 +1,20 @@
 import { mixed, object } from "yup";
-import { uuidParam, writing } from "@/server/http";
-import { deletePerson, updatePerson } from "@/server/people";
+import { onlyOwner, uuidParam, writing } from "@/server/http";
+import { updatePerson } from "@/server/people";
+import { erasePerson } from "@/server/person-data";
+import { homeChanged } from "@/server/sessions";
 
 const body = object({ person: mixed<Record<string, unknown>>().required() }).noUnknown();
 
 /** Stores a person's changed home. */
-export const PUT = writing(body, (who, params, { person }) =>
-  updatePerson(who.studioId, uuidParam(params, "id"), person),
-);
+export const PUT = writing(body, async (who, params, { person }) => {
+  const id = uuidParam(params, "id");
+  await updatePerson(who.studioId, id, person);
+  await homeChanged(who.studioId, id);
+});
 
 /** Removes a person and what is kept of them. */
-export const DELETE = writing(object({}).noUnknown(), (who, params) =>
-  deletePerson(who.studioId, uuidParam(params, "id")),
-);
+export const DELETE = writing(object({}).noUnknown(), (who, params) => {
+  onlyOwner(who);
+  return erasePerson(who.studioId, uuidParam(params, "id"));
+});

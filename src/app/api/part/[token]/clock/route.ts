@@ -1,8 +1,9 @@
 import { readingPart } from "@/server/http";
-import { currentRunId, databaseNow } from "@/server/runs";
+import { databaseNow } from "@/server/run-events";
+import { sessionShownTo } from "@/server/sessions";
 
-/** The database's clock, for a participant's phone, and which class is going on. */
+/** The database's clock, for a participant's phone, and which class its page shows. */
 export const GET = readingPart(async (who) => {
-  const [nowMs, run] = await Promise.all([databaseNow(), currentRunId(who.studioId)]);
-  return Response.json({ nowMs, run });
+  const [nowMs, shown] = await Promise.all([databaseNow(), sessionShownTo(who.studioId, who.personId)]);
+  return Response.json({ nowMs, run: shown?.id ?? null, state: shown?.state ?? null });
 });

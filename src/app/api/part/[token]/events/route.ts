@@ -1,9 +1,9 @@
 import { number, object, string } from "yup";
 import { MARKS } from "@/core/homes/home";
-import { ENTRY_KINDS } from "@/core/live/events";
-import { writingPart } from "@/server/http";
-import { Refused } from "@/server/refused";
-import { runHas, takeEntry } from "@/server/runs";
+import { ENTRY_KINDS, seenBy } from "@/core/live/events";
+import { readingPart, runParam, writingPart } from "@/server/http";
+import { eventsAfter, takeEntry } from "@/server/run-events";
+import { needAsked } from "@/server/sessions";
 
 const body = object({
   id: string().uuid().required(),
@@ -14,10 +14,22 @@ const body = object({
   offlineAtMs: number().integer().min(0),
 }).noUnknown();
 
-/** What a participant enters: counts once however often it is sent, and is always their own. */
-export const POST = writingPart(body, async (who, { id, run, kind, mark, slot, offlineAtMs }) => {
-  if (!(await runHas(who.studioId, run, who.doc.id)))
-    throw new Refused("not-found", "There is no such class here.");
-  const payload = { person: who.doc.id, ...(mark ? { mark } : {}), ...(slot ? { slot } : {}) };
-  await takeEntry(run, { id, kind, payload }, offlineAtMs ?? null);
+/** The events so far that are this person's to see, after a number where one is given. */
+export const GET = readingPart(async (who, request) => {
+  const run = runParam(request);
+  await needAsked(who.studioId, run, who.personId);
+  const after = new URL(request.url).searchParams.get("after") ?? "0";
+  const events = await eventsAfter(run, /^\d{1,9}$/.test(after) ? Number(after) : 0);
+  return Response.json({ events: seenBy(events, who.doc.id) });
 });
+
+/** What a participant enters: counts once however often it is sent, and is always their own. */
+export const POST = writingPart(
+  body,
+  async (who, { id, run, kind, mark, slot, offlineAtMs }) => {
+    await needAsked(who.studioId, run, who.personId);
+    const payload = { person: who.doc.id, ...(mark ? { mark } : {}), ...(slot ? { slot } : {}) };
+    await takeEntry(run, { id, kind, payload }, offlineAtMs ?? null);
+  },
+  true,
+);

@@ -1,8 +1,12 @@
 import { mixed, object } from "yup";
 import { writingPart } from "@/server/http";
 import { updateOwnHome } from "@/server/people";
+import { homeChanged } from "@/server/sessions";
 
 const body = object({ person: mixed<Record<string, unknown>>().required() }).noUnknown();
 
 /** A participant's own home, entered by themselves. */
-export const PUT = writingPart(body, (who, { person }) => updateOwnHome(who.studioId, who.personId, person));
+export const PUT = writingPart(body, async (who, { person }) => {
+  await updateOwnHome(who.studioId, who.personId, person);
+  await homeChanged(who.studioId, who.personId);
+});

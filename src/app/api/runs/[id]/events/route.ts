@@ -1,15 +1,25 @@
 import { number, object, string } from "yup";
-import { COMMAND_KINDS, MOST_COUNT_IN_MS, MOST_EXTEND_SECONDS } from "@/core/live/events";
+import {
+  COMMAND_KINDS,
+  MOST_COUNT_IN_MS,
+  MOST_EXTEND_SECONDS,
+  MOST_NOTE_CHARACTERS,
+  MOST_SHORTEN_SECONDS,
+  seenByAll,
+} from "@/core/live/events";
 import { reading, uuidParam, writing } from "@/server/http";
-import { databaseNow, listRunEvents, takeCommand } from "@/server/runs";
+import { databaseNow, eventsAfter, takeCommand } from "@/server/run-events";
+import { needSession } from "@/server/sessions";
 
 const body = object({
   id: string().uuid().required(),
   kind: string().oneOf(COMMAND_KINDS).required(),
   payload: object({
     countInMs: number().integer().min(0).max(MOST_COUNT_IN_MS),
-    seconds: number().integer().min(1).max(MOST_EXTEND_SECONDS),
+    seconds: number().integer().min(1).max(Math.max(MOST_EXTEND_SECONDS, MOST_SHORTEN_SECONDS)),
+    finishAtMs: number().integer().min(0).nullable(),
     person: string().min(1).max(100),
+    text: string().min(1).max(MOST_NOTE_CHARACTERS),
   })
     .noUnknown()
     .required(),
@@ -17,9 +27,14 @@ const body = object({
   offlineAtMs: number().integer().min(0),
 }).noUnknown();
 
-/** The events so far, and the database's clock. */
-export const GET = reading(async (who, params) => {
-  const events = await listRunEvents(who.studioId, uuidParam(params, "id"));
+/** The events so far (after a number where one is given), and the database's clock. */
+export const GET = reading(async (who, params, request) => {
+  const id = uuidParam(params, "id");
+  await needSession(who.studioId, id);
+  const { searchParams } = new URL(request.url);
+  const after = searchParams.get("after") ?? "0";
+  const all = await eventsAfter(id, /^\d{1,9}$/.test(after) ? Number(after) : 0);
+  const events = searchParams.get("view") === "stage" ? seenByAll(all) : all;
   return Response.json({ events, nowMs: await databaseNow() });
 });
 

@@ -1,11 +1,14 @@
+import { seenByAll } from "@/core/live/events";
 import { reading, uuidParam } from "@/server/http";
 import { eventStream } from "@/server/live-hub";
-import { Refused } from "@/server/refused";
-import { eventsAfter, findRun } from "@/server/runs";
+import { eventsAfter } from "@/server/run-events";
+import { needSession } from "@/server/sessions";
 
 /** What happens to a taught class, as it happens. */
 export const GET = reading(async (who, params, request) => {
   const id = uuidParam(params, "id");
-  if (!(await findRun(who.studioId, id))) throw new Refused("not-found", "There is no such class here.");
-  return eventStream(request, id, (seq) => eventsAfter(id, seq));
+  await needSession(who.studioId, id);
+  // The stage is shared into a call: it never even receives what is private.
+  const stage = new URL(request.url).searchParams.get("view") === "stage";
+  return eventStream(request, id, (seq) => eventsAfter(id, seq), stage ? seenByAll : undefined);
 });

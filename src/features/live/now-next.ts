@@ -4,11 +4,10 @@ import { spanTriple } from "@/core/class/span";
 import { MARK_GLYPH } from "@/core/homes/home";
 import { needText } from "@/core/homes/need-words";
 import type { RunState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import type { Segment } from "@/core/score/expand";
-import { nextPiece } from "@/core/score/resolve";
 import { lineAt, type SpokenLine } from "@/core/shape/call-sheet";
 
 export interface NowNext {
@@ -79,31 +78,33 @@ function fetchText(from: KnownMove | null, to: KnownMove | null): string {
   return [turn, kit].filter(Boolean).join(", ");
 }
 
-function roundText(doc: ClassDoc, segment: Segment | null): string {
+function roundText(doc: ClassDoc, score: RunScore, state: RunState, segment: Segment | null): string {
   const block = doc.blocks.find((entry) => entry.id === segment?.block);
   if (!block || !segment?.round || block.cap !== undefined) return "";
-  const rounds = spanTriple(block.rounds, 1).plan;
-  if (rounds < 2) return "";
+  if (spanTriple(block.rounds, 1).plan < 2) return "";
+  // Rounds that were dropped no longer count.
+  const rounds = score.segments.reduce((most, other, i) => {
+    const counts = other.block === block.id && other.kind === "work" && (state.lengths[i] ?? 0) > 0;
+    return counts ? Math.max(most, other.round ?? 0) : most;
+  }, 0);
   return `${block.loop === "station" ? "set" : "round"} ${segment.round} of ${rounds}`;
 }
 
 /** Words for a state. Pure: the same state says the same on every screen. */
 export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: MoveBook): NowNext {
   const segment = score.segments[state.index] ?? null;
+  const nextAfter = (index: number) => nextLivePiece(score, state.lengths, index);
   const working = segment?.kind === "work" && state.phase !== "count-in";
-  const upcoming = segment?.kind === "work" && !working ? segment : nextPiece(score.segments, state.index);
+  const upcoming = segment?.kind === "work" && !working ? segment : nextAfter(state.index);
   const shown = working ? segment : upcoming;
   const here = moveOf(doc, book, shown);
-  const following = working
-    ? upcoming
-    : upcoming && nextPiece(score.segments, score.segments.indexOf(upcoming));
+  const following = working ? upcoming : upcoming && nextAfter(score.segments.indexOf(upcoming));
   const sameTurn =
     working &&
     following?.slot === segment?.slot &&
     following?.round === segment?.round &&
     following?.side !== null;
-  const later =
-    sameTurn && following ? nextPiece(score.segments, score.segments.indexOf(following)) : following;
+  const later = sameTurn && following ? nextAfter(score.segments.indexOf(following)) : following;
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
   const before = working ? here?.move : moveOf(doc, book, lastPiece(score.segments, state.index))?.move;
   const target = working ? moveOf(doc, book, later ?? null)?.move : here?.move;
@@ -114,7 +115,7 @@ export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: M
     shown,
     working,
     blockTitle: block?.title ?? "",
-    roundText: roundText(doc, working ? segment : (shown ?? segment)),
+    roundText: roundText(doc, score, state, working ? segment : (shown ?? segment)),
     headline:
       demonstrated || pieceName(doc, book, shown) || (segment ? gapWord(segment) : "The class is over"),
     cue: call || here?.slot.cue || here?.move.cues?.[0] || "",

@@ -7,8 +7,8 @@ import { keep, kept } from "@/browser/store";
 import { movesClock, type RunEvent, type RunEventKind, type RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
-import { useServerClock } from "@/features/live/use-server-clock";
-import { joinEvents, useStream } from "@/features/live/use-stream";
+import { useServerClock } from "./use-server-clock";
+import { joinEvents, useStream } from "./use-stream";
 
 /** A command that the server hasn't confirmed. `offline`: it was once not reached with it. */
 interface Waiting {
@@ -105,6 +105,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
   // Another tab may lead, and people enter things: follow what happens.
   useStream(
     `/api/runs/${id}/stream`,
+    `/api/runs/${id}/events`,
     confirmed,
     (events) => setConfirmed((before) => joinEvents(before, events)),
     setReached,

@@ -19,12 +19,17 @@ export function RunningScore(props: {
   readonly faces: ReadonlyMap<string, SlotFace>;
 }) {
   const { score, state, faces } = props;
-  const present = score.segments[state.index];
-  const into =
-    present && state.lengthMs > 0 ? (state.intoMs / state.lengthMs) * (present.end - present.start) : 0;
-  const t = present
-    ? present.start + Math.min(into, present.end - present.start)
-    : (score.segments.at(-1)?.end ?? 0);
+  const seconds = state.lengths.map((length) => length / 1000);
+  // As things stand: what was dropped has no width, shortened rests are shorter.
+  const starts: number[] = [];
+  let sum = 0;
+  for (const length of seconds) {
+    starts.push(sum);
+    sum += length;
+  }
+  const here = seconds[state.index] ?? 0;
+  const share = state.lengthMs > 0 ? Math.min(1, state.intoMs / state.lengthMs) : 0;
+  const t = state.index < seconds.length ? (starts[state.index] ?? 0) + share * here : sum;
   const perSecond = WIDTH / WINDOW;
   const lineX = WIDTH * LINE_AT;
   const xOf = (second: number) => lineX + (second - t) * perSecond;
@@ -39,19 +44,21 @@ export function RunningScore(props: {
     >
       <line
         x1={xOf(Math.max(0, from))}
-        x2={xOf(Math.min(to, score.totalMs / 1000))}
+        x2={xOf(Math.min(to, sum))}
         y1={BASE}
         y2={BASE}
         className="stroke-night-quiet"
         strokeDasharray="2 5"
       />
       {score.segments.map((segment, i) => {
-        if (segment.kind !== "work" || segment.end < from || segment.start > to) return null;
+        const start = starts[i] ?? 0;
+        const long = seconds[i] ?? 0;
+        if (segment.kind !== "work" || long === 0 || start + long < from || start > to) return null;
         const face = segment.slot ? faces.get(segment.slot) : undefined;
         const height = ((face?.effort ?? 6) / 10) * 44;
         const now = i === state.index;
-        const x = xOf(segment.start);
-        const width = (segment.end - segment.start) * perSecond;
+        const x = xOf(start);
+        const width = long * perSecond;
         const side = segment.side === "left" ? "L" : segment.side === "right" ? "R" : "";
         const low = height * 0.55;
         const d =

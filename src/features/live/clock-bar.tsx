@@ -1,6 +1,6 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
-import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
+import { Bar, countText, doneOf, leftToCountMs } from "./bar";
 import type { NowNext } from "./now-next";
 import { gapWord } from "./now-next";
 

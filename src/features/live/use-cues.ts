@@ -11,11 +11,18 @@ import type { Run } from "./use-run";
 const AHEAD_MS = 6000;
 const WAKE_MS = 1500;
 
-/** Plans the sounds of a run on the audio clock. A command takes back what was planned and plans anew. */
-export function useCues(score: RunScore, { events, now, synced }: Run) {
+/**
+ * Plans the sounds of a run on the audio clock. A command takes back what was planned and plans anew.
+ * `silent`: sounds begin switched off, as on phones where the call carries them.
+ */
+export function useCues(
+  score: RunScore,
+  { events, now, synced }: Pick<Run, "events" | "now" | "synced">,
+  silent = false,
+) {
   const player = useRef<CuePlayer | null>(null);
   const [volume, setVolumeState] = useState(0.7);
-  const [muted, setMuted] = useState(false);
+  const [muted, setMuted] = useState(silent);
   const [awake, setAwake] = useState(false);
 
   useEffect(() => {

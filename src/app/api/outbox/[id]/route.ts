@@ -1,0 +1,14 @@
+import { reading, uuidParam } from "@/server/http";
+import { outboxFile } from "@/server/invitations";
+
+/** One message as a mail file. */
+export const GET = reading(async (who, params) => {
+  const text = await outboxFile(who.studioId, uuidParam(params, "id"));
+  return new Response(text, {
+    headers: {
+      "content-type": "message/rfc822",
+      "content-disposition": 'attachment; filename="invitation.eml"',
+      "cache-control": "no-store",
+    },
+  });
+});

@@ -1,0 +1,6 @@
+import { object } from "yup";
+import { writing } from "@/server/http";
+import { emptyOutbox } from "@/server/invitations";
+
+/** Empties the outbox. */
+export const DELETE = writing(object({}).noUnknown(), (who) => emptyOutbox(who.studioId));

@@ -1,0 +1,18 @@
+import { env } from "@/server/env";
+import { readingPart, runParam } from "@/server/http";
+import { sessionCalendar } from "@/server/invitations";
+import { needAsked } from "@/server/sessions";
+
+/** A calendar file for one session of this person's. */
+export const GET = readingPart(async (who, request) => {
+  const row = await needAsked(who.studioId, runParam(request), who.personId);
+  const token = new URL(request.url).pathname.split("/")[3] ?? "";
+  const text = await sessionCalendar(row, who.studioName, `${env.origin}/p/${token}`);
+  return new Response(text, {
+    headers: {
+      "content-type": "text/calendar; charset=utf-8",
+      "content-disposition": 'attachment; filename="class.ics"',
+      "cache-control": "no-store",
+    },
+  });
+});

@@ -1,0 +1,14 @@
+import { object, string } from "yup";
+import { writingPart } from "@/server/http";
+import { leaveWhereabouts } from "@/server/whereabouts";
+
+const body = object({
+  run: string().uuid().required(),
+  place: string().max(300).defined(),
+  contact: string().max(300).defined(),
+}).noUnknown();
+
+/** Where one is tonight and whom to call; empty texts take it back. */
+export const PUT = writingPart(body, (who, { run, place, contact }) =>
+  leaveWhereabouts(who.studioId, run, who.personId, { place, contact }),
+);

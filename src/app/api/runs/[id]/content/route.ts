@@ -1,0 +1,8 @@
+import { reading, uuidParam } from "@/server/http";
+import { sessionContent } from "@/server/sessions";
+
+/** What a session is taught from, as it stands. */
+export const GET = reading(async (who, params) => {
+  const { content } = await sessionContent(who.studioId, uuidParam(params, "id"));
+  return Response.json(content);
+});

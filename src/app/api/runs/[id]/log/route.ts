@@ -1,0 +1,26 @@
+import { object, string } from "yup";
+import { logCsv, logJson } from "@/core/log/log-file";
+import { reading, uuidParam, writing } from "@/server/http";
+import { sessionLog, write } from "@/server/log";
+import { written } from "@/server/log-schema";
+
+const body = object({ person: string().uuid().required(), entries: written }).noUnknown();
+
+/** The log as a file: CSV with a line a person and slot, or JSON with everything. */
+export const GET = reading(async (who, params, request) => {
+  const log = await sessionLog(who.studioId, uuidParam(params, "id"));
+  const csv = new URL(request.url).searchParams.get("form") === "csv";
+  const name = `log-${log.startsAt.slice(0, 10)}.${csv ? "csv" : "json"}`;
+  return new Response(csv ? `\uFEFF${logCsv(log)}` : JSON.stringify(logJson(log), null, 2), {
+    headers: {
+      "content-type": csv ? "text/csv; charset=utf-8" : "application/json; charset=utf-8",
+      "content-disposition": `attachment; filename="${name}"`,
+      "cache-control": "no-store",
+    },
+  });
+});
+
+/** What the instructor writes down about somebody; what stood there before is kept. */
+export const POST = writing(body, (who, params, { person, entries }) =>
+  write(who.studioId, uuidParam(params, "id"), person, who.name, entries),
+);

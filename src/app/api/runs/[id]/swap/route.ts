@@ -1,0 +1,15 @@
+import { object, string } from "yup";
+import { uuidParam, writing } from "@/server/http";
+import { swapMove } from "@/server/run-events";
+
+const body = object({
+  id: string().uuid().required(),
+  slot: string().min(1).max(100).required(),
+  move: string().min(1).max(100).required(),
+  person: string().min(1).max(100),
+}).noUnknown();
+
+/** Another move in a slot, for the room or for one person; counts once however often it is sent. */
+export const POST = writing(body, (who, params, { id, slot, move, person }) =>
+  swapMove(who.studioId, uuidParam(params, "id"), id, { slot, move, ...(person ? { person } : {}) }),
+);

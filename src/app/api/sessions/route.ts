@@ -1,0 +1,21 @@
+import { array, object, string } from "yup";
+import { writing } from "@/server/http";
+import { planSession } from "@/server/sessions";
+
+const body = object({
+  classId: string().uuid().required(),
+  startsAt: string().datetime({ allowOffset: true }).required(),
+  timeZone: string().min(1).max(60).required(),
+  people: array().of(string().uuid().required()).max(1000).nullable().defined(),
+}).noUnknown();
+
+/** Puts a class on a date and asks people to it; `people` null asks everybody. */
+export const POST = writing(body, async (who, _params, { classId, startsAt, timeZone, people }) => ({
+  id: await planSession(who.studioId, {
+    classId,
+    startsAt: new Date(startsAt),
+    timeZone,
+    people,
+    state: "planned",
+  }),
+}));

@@ -1,0 +1,39 @@
+/** What holds on this device only: how the instructor faces the camera, contrast, motion, sounds. */
+import { keep, kept } from "./store";
+
+export interface DeviceChoices {
+  /** The instructor faces the camera and moves as a mirror: Teach shows which side to move. */
+  readonly mirror: boolean;
+  readonly contrast: boolean;
+  readonly stillness: boolean;
+  /** Whether Teach begins with its sounds on. */
+  readonly sounds: boolean;
+}
+
+export const DEVICE_DEFAULTS: DeviceChoices = {
+  mirror: false,
+  contrast: false,
+  stillness: false,
+  sounds: true,
+};
+
+const KEY = "brontle.device";
+
+/** The choices that this device keeps, over the defaults. */
+export function deviceChoices(): DeviceChoices {
+  return { ...DEVICE_DEFAULTS, ...(kept<Partial<DeviceChoices>>(KEY) ?? {}) };
+}
+
+/** Keeps choices and shows them at once. */
+export function keepDeviceChoices(choices: DeviceChoices): void {
+  keep(KEY, choices);
+  showDeviceChoices();
+}
+
+/** Puts contrast and motion onto the page, for the styles. */
+export function showDeviceChoices(): void {
+  const { contrast, stillness } = deviceChoices();
+  const { dataset } = document.documentElement;
+  dataset.contrast = contrast ? "high" : "usual";
+  dataset.motion = stillness ? "none" : "usual";
+}

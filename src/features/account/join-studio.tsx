@@ -1,0 +1,36 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { api } from "@/browser/api";
+import { Button } from "@/ui/button";
+
+/** One press for somebody who is signed in: from then on they teach in this studio. */
+export function JoinStudio(props: {
+  readonly token: string;
+  readonly studio: string;
+  readonly name: string;
+}) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const join = async () => {
+    const reply = await api("POST", "/api/join", { token: props.token });
+    if (!reply.ok) return setTrouble(reply.failure.message);
+    router.push("/classes");
+    router.refresh();
+  };
+  return (
+    <>
+      <p className="mb-4">
+        You are signed in as <b>{props.name}</b>.
+      </p>
+      <Button look="solid" className="px-5 py-2.5" onClick={join}>
+        Teach in {props.studio}
+      </Button>
+      {trouble && (
+        <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
+          {trouble}
+        </p>
+      )}
+    </>
+  );
+}

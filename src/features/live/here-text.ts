@@ -1,0 +1,55 @@
+/** Who is here of those who were asked, in words. */
+import type { RunEvent } from "@/core/live/events";
+import { lateByMs } from "@/core/live/late";
+import type { PeopleNow } from "@/core/live/people-now";
+
+export interface Asked {
+  /** Row id. */
+  readonly id: string;
+  readonly rosterId: string;
+  readonly name: string;
+}
+
+export interface Presence {
+  readonly here: readonly Asked[];
+  readonly notYet: readonly Asked[];
+  readonly left: readonly Asked[];
+  /** Of those who are here, who came late, and by how much, ms. */
+  readonly late: ReadonlyMap<string, number>;
+}
+
+/** Everyone who was asked, by whether they came. */
+export function presenceOf(
+  asked: readonly Asked[],
+  people: PeopleNow,
+  events: readonly RunEvent[],
+): Presence {
+  const came = new Set(
+    events.flatMap(({ kind, payload }) => (kind === "join" && payload.person ? [payload.person] : [])),
+  );
+  const here = asked.filter(({ rosterId }) => people.here.includes(rosterId));
+  const late = new Map(
+    here.flatMap(({ rosterId }) => {
+      const by = lateByMs(events, rosterId);
+      return by === null ? [] : [[rosterId, by] as const];
+    }),
+  );
+  return {
+    here,
+    notYet: asked.filter(({ rosterId }) => !came.has(rosterId)),
+    left: asked.filter(({ rosterId }) => came.has(rosterId) && !people.here.includes(rosterId)),
+    late,
+  };
+}
+
+/** `12 here, 2 not yet, 1 late`; nothing before anybody came. */
+export function presenceText({ here, notYet, late }: Presence): string {
+  if (here.length === 0) return "";
+  return [
+    `${here.length} here`,
+    notYet.length > 0 ? `${notYet.length} not yet` : "",
+    late.size > 0 ? `${late.size} late` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}

@@ -1,0 +1,44 @@
+"use client";
+/** A session that this device only watches: the clock and the events, no commands. */
+import { useEffect, useState } from "react";
+import type { RunEvent } from "@/core/live/events";
+import { type RunState, runState } from "@/core/live/fold";
+import type { RunScore } from "@/core/live/run-score";
+import { useServerClock } from "./use-server-clock";
+import { joinEvents, useStream } from "./use-stream";
+
+const TICK_MS = 100;
+
+export interface Watch {
+  readonly events: readonly RunEvent[];
+  readonly now: () => number;
+  readonly synced: boolean;
+  readonly reached: boolean;
+  readonly stateOf: (score: RunScore) => RunState;
+}
+
+/** Watches the events at these paths; redrawn ten times a second. */
+export function useWatch(stream: string, eventsPath: string, first: readonly RunEvent[]): Watch {
+  const { now, estimate } = useServerClock("/api/clock");
+  const [events, setEvents] = useState(first);
+  const [reached, setReached] = useState(true);
+  const [, setTick] = useState(0);
+  useEffect(() => {
+    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  useStream(
+    stream,
+    eventsPath,
+    events,
+    (more) => setEvents((before) => joinEvents(before, more)),
+    setReached,
+  );
+  return {
+    events,
+    now,
+    synced: estimate !== null,
+    reached,
+    stateOf: (score) => runState(score, events, now()),
+  };
+}

@@ -1,0 +1,107 @@
+"use client";
+import { useState } from "react";
+import { MARK_GLYPH } from "@/core/homes/home";
+import type { LogValue, SlotDone } from "@/core/log/entries";
+import { Earlier, type LoggedLine } from "./session-log";
+
+const BOX =
+  "w-16 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none";
+
+/** What one person did, slot by slot: what they said, or what the clock and their part say. */
+export function PersonLog(props: {
+  readonly line: LoggedLine;
+  readonly timeZone: string;
+  readonly onWrite: (field: string, value: LogValue) => void;
+}) {
+  const { line, onWrite, timeZone } = props;
+  const [note, setNote] = useState(typeof line.kept.note?.value === "string" ? line.kept.note.value : "");
+  const rows = line.slots.filter(({ slot }) => line.kept[`slot:${slot}`] || line.prefilled[slot]);
+  return (
+    <>
+      <table className="w-full max-w-3xl border-collapse text-left">
+        <thead className="text-sm text-quiet">
+          <tr>
+            <th className="font-semibold">Move</th>
+            <th className="w-20 font-semibold">Sets</th>
+            <th className="w-20 font-semibold">Reps</th>
+            <th className="w-20 font-semibold">Seconds</th>
+            <th className="w-20 font-semibold">kg</th>
+            <th className="w-52 font-semibold">From</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ slot, name }) => {
+            const kept = line.kept[`slot:${slot}`];
+            const said = kept?.value && typeof kept.value === "object" ? kept.value : null;
+            const done = said ?? line.prefilled[slot] ?? {};
+            return (
+              <tr key={slot} className="border-t border-hairline">
+                <td className="py-1">
+                  {done.mark && done.mark !== "natural" && `${MARK_GLYPH[done.mark]} `}
+                  {name}
+                </td>
+                {(["sets", "reps", "seconds", "kg"] as const).map((key) => (
+                  <td key={key}>
+                    <Num
+                      label={`${line.name}, ${name}: ${key}`}
+                      value={done[key]}
+                      onChange={(value) => onWrite(`slot:${slot}`, withKey(done, key, value))}
+                    />
+                  </td>
+                ))}
+                <td className="text-quiet">
+                  {kept ? (kept.by === "self" ? "themselves" : kept.by) : "their part and the clock"}
+                  <Earlier kept={kept} timeZone={timeZone} />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <label className="mt-2 flex max-w-3xl items-baseline gap-2">
+        Note
+        <input
+          className="flex-1 border border-quiet bg-white px-2 py-1"
+          maxLength={1000}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          onBlur={() => note.trim() !== (line.kept.note?.value ?? "") && onWrite("note", note.trim() || null)}
+        />
+        <Earlier kept={line.kept.note} timeZone={timeZone} />
+      </label>
+    </>
+  );
+}
+
+function withKey(done: SlotDone, key: "sets" | "reps" | "seconds" | "kg", value: number | null): SlotDone {
+  const { [key]: _old, ...rest } = done;
+  return value === null ? rest : { ...rest, [key]: value };
+}
+
+/** A number that is written when the field is left; empty is "not said". */
+function Num(props: {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onChange: (value: number | null) => void;
+}) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const leave = () => {
+    if (draft === null) return;
+    const text = draft.trim().replace(",", ".");
+    const value = text === "" ? null : Number(text);
+    setDraft(null);
+    if (value === (props.value ?? null)) return;
+    if (value === null || (Number.isFinite(value) && value >= 0)) props.onChange(value);
+  };
+  return (
+    <input
+      aria-label={props.label}
+      inputMode="decimal"
+      className={BOX}
+      value={draft ?? props.value ?? ""}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={leave}
+      onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+    />
+  );
+}

@@ -1,0 +1,215 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import type { ClassDoc } from "@/core/class/document";
+import { BY_SELF, EFFORT_WORDS, type Kept, type LogValue, type SlotDone } from "@/core/log/entries";
+import type { ClassRecord } from "@/core/log/record";
+import { clockText } from "@/core/units";
+import { cx } from "@/ui/cx";
+import { PersonLog } from "./person-log";
+import { type Names, TimesTaken } from "./times-taken";
+
+export interface LoggedLine {
+  /** Row id. */
+  readonly id: string;
+  /** Roster id. */
+  readonly person: string;
+  readonly name: string;
+  readonly present: boolean;
+  readonly kept: Readonly<Record<string, Kept>>;
+  readonly prefilled: Readonly<Record<string, SlotDone>>;
+  readonly slots: readonly { readonly slot: string; readonly name: string }[];
+}
+
+/** A time of day in a zone. */
+export function clockIn(atMs: number, timeZone: string): string {
+  return new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit" }).format(atMs);
+}
+
+/** What a value was before, with who wrote it and when. */
+export function Earlier({ kept, timeZone }: { readonly kept: Kept | undefined; readonly timeZone: string }) {
+  if (!kept || kept.earlier.length === 0) return null;
+  const text = kept.earlier
+    .map(({ value, by, atMs }) => {
+      const what = value === null ? "nothing" : typeof value === "object" ? "another entry" : String(value);
+      return `${what} (${by === BY_SELF ? "themselves" : by}, ${clockIn(atMs, timeZone)})`;
+    })
+    .join(", ");
+  return <span className="text-sm text-quiet"> was {text}</span>;
+}
+
+/** The log of a session: what it took, who was there, what each did; corrections keep what was before. */
+export function SessionLogView(props: {
+  readonly id: string;
+  readonly timeZone: string;
+  readonly doc: ClassDoc;
+  readonly record: ClassRecord;
+  readonly names: Names;
+  readonly people: readonly LoggedLine[];
+}) {
+  const { id, timeZone, doc, record, people } = props;
+  const router = useRouter();
+  const [open, setOpen] = useState<string | null>(null);
+  const present = people.filter((person) => person.present);
+  const efforts = people.flatMap(({ kept }) =>
+    typeof kept.effort?.value === "number" ? [kept.effort.value] : [],
+  );
+  const mean = efforts.reduce((sum, value) => sum + value, 0) / Math.max(1, efforts.length);
+  const hurt = record.people.filter((person) => person.hurt.length > 0);
+  const nameOf = (person: string) => people.find((entry) => entry.person === person)?.name ?? "somebody";
+  const late = record.tookSeconds - record.planSeconds;
+  const write = async (person: string, field: string, value: LogValue) => {
+    const reply = await api("POST", `/api/runs/${id}/log`, { person, entries: [{ field, value }] });
+    if (!reply.ok) return toast.error(reply.failure.message);
+    router.refresh();
+  };
+  return (
+    <>
+      <p className="mt-4 text-lg">
+        Took <b>{clockText(Math.round(record.tookSeconds))}</b> of {clockText(record.planSeconds)} planned
+        {Math.abs(late) >= 2 &&
+          `, ${clockText(Math.round(Math.abs(late)))} ${late > 0 ? "longer" : "shorter"}`}
+        . <b>{present.length}</b> of {people.length} were there
+        {efforts.length > 0 && (
+          <>
+            ; effort <b>{mean.toFixed(1)}</b> ({EFFORT_WORDS[Math.round(mean)]}) from {efforts.length}
+          </>
+        )}
+        .
+        {hurt.length > 0 && (
+          <b className="border-l-4 border-stop pl-2">
+            {" "}
+            {hurt.map(({ person }) => nameOf(person)).join(", ")} reported pain.
+          </b>
+        )}
+      </p>
+      <TimesTaken doc={doc} record={record} names={props.names} />
+      {record.notes.length > 0 && (
+        <section aria-labelledby="notes" className="mt-5">
+          <h2 id="notes" className="text-lg font-bold">
+            Notes
+          </h2>
+          {record.notes.map(({ atMs, text }) => (
+            <p key={atMs}>
+              <span className="text-quiet">{clockIn(atMs, timeZone)}</span> {text}
+            </p>
+          ))}
+        </section>
+      )}
+      <section aria-labelledby="people" className="mt-5">
+        <h2 id="people" className="text-lg font-bold">
+          Who did what
+        </h2>
+        <table className="mt-1 w-full border-collapse text-left">
+          <thead className="text-quiet">
+            <tr className="border-b border-hairline">
+              <th className="w-48 py-1.5 font-semibold">Name</th>
+              <th className="w-24 font-semibold">There</th>
+              <th className="w-48 font-semibold">From, to</th>
+              <th className="w-56 font-semibold">Effort 0–10</th>
+              <th className="font-semibold">What happened</th>
+              <th className="w-24">
+                <span className="sr-only">More</span>
+              </th>
+            </tr>
+          </thead>
+          {people.map((person) => {
+            const attendance = record.people.find((entry) => entry.person === person.person);
+            const spans = attendance?.spans ?? [];
+            const effort = person.kept.effort?.value;
+            const said = [
+              attendance?.lateMs ? `${clockText(Math.round(attendance.lateMs / 1000))} late` : "",
+              attendance && attendance.marks.length > 0 ? `${attendance.marks.length} × another level` : "",
+              attendance && attendance.uncomfortable.length > 0 ? "asked for another way" : "",
+            ].filter(Boolean);
+            return (
+              <tbody
+                key={person.person}
+                className={cx(
+                  "border-b border-hairline align-baseline",
+                  open === person.person && "bg-white",
+                )}
+              >
+                <tr>
+                  <td className="py-1.5 font-bold">{person.name}</td>
+                  <td>
+                    <input
+                      type="checkbox"
+                      className="accent-pine"
+                      aria-label={`${person.name} was there`}
+                      checked={person.present}
+                      onChange={(event) => write(person.id, "present", event.target.checked)}
+                    />
+                  </td>
+                  <td className="text-quiet">
+                    {spans
+                      .map(({ fromMs, toMs }) => `${clockIn(fromMs, timeZone)}–${clockIn(toMs, timeZone)}`)
+                      .join(", ")}
+                  </td>
+                  <td>
+                    {person.present && (
+                      <select
+                        aria-label={`Effort of ${person.name}`}
+                        className="border-b-2 border-pine bg-transparent font-bold"
+                        value={typeof effort === "number" ? effort : ""}
+                        onChange={(event) =>
+                          write(
+                            person.id,
+                            "effort",
+                            event.target.value === "" ? null : Number(event.target.value),
+                          )
+                        }
+                      >
+                        <option value="">not said</option>
+                        {EFFORT_WORDS.map((word, n) => (
+                          // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
+                          <option key={n} value={n}>
+                            {n} {word}
+                          </option>
+                        ))}
+                      </select>
+                    )}
+                    <Earlier kept={person.kept.effort} timeZone={timeZone} />
+                  </td>
+                  <td>
+                    {attendance && attendance.hurt.length > 0 && (
+                      <b className="border-l-4 border-stop pl-1.5">reported pain. </b>
+                    )}
+                    {said.join(", ")}
+                    {typeof person.kept.note?.value === "string" && <i> “{person.kept.note.value}”</i>}
+                  </td>
+                  <td className="text-right">
+                    {person.present && (
+                      <button
+                        type="button"
+                        className="underline decoration-hairline underline-offset-4 hover:decoration-ink"
+                        aria-expanded={open === person.person}
+                        aria-label={`What ${person.name} did`}
+                        onClick={() => setOpen(open === person.person ? null : person.person)}
+                      >
+                        {open === person.person ? "Less" : "What they did"}
+                      </button>
+                    )}
+                  </td>
+                </tr>
+                {open === person.person && (
+                  <tr>
+                    <td colSpan={6} className="pb-3">
+                      <PersonLog
+                        line={person}
+                        timeZone={timeZone}
+                        onWrite={(field, value) => write(person.id, field, value)}
+                      />
+                    </td>
+                  </tr>
+                )}
+              </tbody>
+            );
+          })}
+        </table>
+      </section>
+    </>
+  );
+}

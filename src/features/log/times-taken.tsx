@@ -1,0 +1,112 @@
+import type { ClassDoc } from "@/core/class/document";
+import type { ClassRecord, SegmentRecord } from "@/core/log/record";
+import { clockText } from "@/core/units";
+
+/** A segment that took this much more or less is worth a line, seconds. */
+const WORTH_A_LINE = 3;
+
+/** Names of the moves, by slot. */
+export type Names = Readonly<Record<string, string>>;
+
+const KIND_WORDS: Record<SegmentRecord["kind"], string> = {
+  brief: "talk",
+  demo: "demonstration",
+  prepare: "get ready",
+  work: "work",
+  "side-change": "side change",
+  rest: "rest",
+  "long-rest": "rest between rounds",
+  after: "water",
+};
+
+function nameOf(names: Names, segment: SegmentRecord): string {
+  const move = (segment.slot && names[segment.slot]) || "";
+  const round = segment.round ? `, round ${segment.round}` : "";
+  const kind = segment.kind === "work" ? "" : `${KIND_WORDS[segment.kind]}${move ? " after " : ""}`;
+  return `${kind}${move}${round}`;
+}
+
+/** What each block took against plan, drawn to one scale; and the segments that went otherwise. */
+export function TimesTaken(props: {
+  readonly doc: ClassDoc;
+  readonly record: ClassRecord;
+  readonly names: Names;
+}) {
+  const { doc, record, names } = props;
+  const rows = doc.blocks.map((block) => {
+    const own = record.segments.filter((segment) => segment.block === block.id);
+    return {
+      id: block.id,
+      title: block.title || "Block",
+      plan: own.reduce((sum, segment) => sum + segment.planSeconds, 0),
+      took: own.reduce((sum, segment) => sum + (segment.tookSeconds ?? 0), 0),
+    };
+  });
+  const most = Math.max(1, ...rows.map(({ plan, took }) => Math.max(plan, took)));
+  const percent = (seconds: number) => `${(seconds / most) * 100}%`;
+  const other = record.segments.filter(
+    ({ planSeconds, tookSeconds }) =>
+      tookSeconds === null || Math.abs(tookSeconds - planSeconds) >= WORTH_A_LINE,
+  );
+  const missing = other.filter(({ tookSeconds }) => tookSeconds === null);
+  const changed = other.filter(({ tookSeconds }) => tookSeconds !== null);
+  return (
+    <section aria-labelledby="times" className="mt-5">
+      <h2 id="times" className="text-lg font-bold">
+        What it took
+      </h2>
+      <div className="mt-1 grid grid-cols-[11rem_1fr_11rem] items-center gap-x-4 gap-y-1.5">
+        {rows.map(({ id, title, plan, took }) => {
+          const by = Math.round(took - plan);
+          return (
+            <div key={id} className="contents">
+              <span className="truncate">{title}</span>
+              <span aria-hidden className="relative block h-5 border-b border-dashed border-quiet">
+                <span
+                  className="absolute bottom-0 left-0 h-full bg-pine"
+                  style={{ width: percent(Math.min(took, plan)) }}
+                />
+                {took > plan && (
+                  <span
+                    className="absolute bottom-0 h-full border-2 border-pine"
+                    style={{ left: percent(plan), width: percent(took - plan) }}
+                  />
+                )}
+                <span className="absolute -bottom-1 h-7 w-0.5 bg-ink" style={{ left: percent(plan) }} />
+              </span>
+              <span className="tabular-nums">
+                <b>{clockText(Math.round(took))}</b>
+                <span className="text-quiet">
+                  {" "}
+                  of {clockText(plan)}
+                  {Math.abs(by) >= 2 && `, ${by > 0 ? "+" : "−"}${clockText(Math.abs(by))}`}
+                </span>
+              </span>
+            </div>
+          );
+        })}
+      </div>
+      {(changed.length > 0 || missing.length > 0) && (
+        <details className="mt-2">
+          <summary className="cursor-pointer text-quiet">
+            {changed.length} pieces took longer or shorter by {WORTH_A_LINE} s or more
+            {missing.length > 0 && `, ${missing.length} did not take place`}
+          </summary>
+          <ul className="mt-1 columns-2 gap-8">
+            {other.map((segment, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a segment is its place
+              <li key={i} className="flex justify-between gap-3 border-b border-hairline py-0.5">
+                <span className="truncate">{nameOf(names, segment)}</span>
+                <span className="whitespace-nowrap text-quiet">
+                  {segment.tookSeconds === null
+                    ? "not taken"
+                    : `${Math.round(segment.tookSeconds)} of ${segment.planSeconds} s`}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,161 @@
+"use client";
+import Link from "next/link";
+import { type FormEvent, useState } from "react";
+import { api } from "@/browser/api";
+import type { OwnRun } from "@/core/live/own-part";
+import { EFFORT_WORDS, type LogValue, type SlotDone } from "@/core/log/entries";
+import type { Part } from "@/core/parts/part";
+import { whenText } from "./own-words";
+import { type OwnEntries, type OwnPage, YourData } from "./part-screen";
+import { StopWords } from "./stop-words";
+import { useOtherClass } from "./use-other-class";
+
+type Done = Readonly<Record<string, SlotDone>>;
+
+function saidOr(entries: OwnEntries, slot: string): SlotDone | undefined {
+  const said = entries.kept[`slot:${slot}`]?.value;
+  return said && typeof said === "object" ? said : entries.prefilled[slot];
+}
+
+/** After a class: its effort and what was done, filled in already; most people press two things. */
+export function AfterClass(
+  props: OwnPage & { readonly run: OwnRun; readonly part: Part; readonly entries: OwnEntries },
+) {
+  const { token, studio, run, part, entries } = props;
+  useOtherClass(token, { run: run.id, state: run.state }, true);
+  const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
+  const effortBefore = entries.kept.effort?.value;
+  const noteBefore = entries.kept.note?.value;
+  const [effort, setEffort] = useState<number | null>(typeof effortBefore === "number" ? effortBefore : null);
+  const [note, setNote] = useState(typeof noteBefore === "string" ? noteBefore : "");
+  const [done, setDone] = useState<Done>(
+    Object.fromEntries(slots.map((slot) => [slot.slot, saidOr(entries, slot.slot) ?? {}])),
+  );
+  const [said, setSaid] = useState(typeof effortBefore === "number" ? "Kept. You can still change it." : "");
+  const [busy, setBusy] = useState(false);
+  const put = (slot: string, part: SlotDone) => setDone({ ...done, [slot]: { ...done[slot], ...part } });
+  const save = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    const list: { field: string; value: LogValue }[] = [
+      ...(effort === null ? [] : [{ field: "effort", value: effort }]),
+      ...(note.trim() === (noteBefore ?? "") ? [] : [{ field: "note", value: note.trim() || null }]),
+      ...slots.map(({ slot }) => ({ field: `slot:${slot}`, value: done[slot] ?? {} })),
+    ];
+    const reply = await api("PUT", `/api/part/${token}/log`, { run: run.id, entries: list });
+    setBusy(false);
+    setSaid(reply.ok ? "Kept. Thank you." : `Not stored: ${reply.failure.message}`);
+  };
+  return (
+    <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="after">
+      <p className="text-quiet" suppressHydrationWarning>
+        {studio} · {whenText(run.startsAtMs, props.person.timeZone)}
+      </p>
+      <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
+      <form onSubmit={save} className="mt-3">
+        <fieldset>
+          <legend className="text-xl font-bold">How hard was the whole class?</legend>
+          <div className="mt-1 grid grid-cols-11">
+            {EFFORT_WORDS.map((word, n) => (
+              <button
+                // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
+                key={n}
+                type="button"
+                aria-pressed={effort === n}
+                aria-label={`${n}: ${word}`}
+                className="flex h-14 items-end justify-center border border-l-0 border-hairline pb-1.5 font-bold first:border-l aria-pressed:bg-marker"
+                onClick={() => setEffort(n)}
+              >
+                {n}
+              </button>
+            ))}
+          </div>
+          <p className="mt-1 flex justify-between text-base text-quiet">
+            <span>rest</span>
+            <b className="text-ink">{effort === null ? "" : EFFORT_WORDS[effort]}</b>
+            <span>the hardest</span>
+          </p>
+        </fieldset>
+        {slots.length > 0 && (
+          <fieldset className="mt-4">
+            <legend className="text-xl font-bold">What you did</legend>
+            <p className="text-base text-quiet">Filled in from your part. Change what was different.</p>
+            <div className="mt-1 grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-baseline gap-x-2 text-sm text-quiet">
+              <span />
+              <span>sets</span>
+              <span>each</span>
+              <span>kg</span>
+            </div>
+            {slots.map((slot) => (
+              <SlotLine
+                key={slot.slot}
+                name={slot.name}
+                done={done[slot.slot] ?? {}}
+                onChange={(part) => put(slot.slot, part)}
+              />
+            ))}
+          </fieldset>
+        )}
+        <label className="mt-4 block">
+          <span className="font-bold">A note</span>
+          <textarea
+            className="mt-1 h-20 w-full border border-quiet bg-white px-2 py-1.5 text-base"
+            maxLength={1000}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </label>
+        <button
+          type="submit"
+          disabled={busy || (effort === null && slots.length === 0)}
+          className="mt-2 w-full bg-ink py-3 text-lg font-bold text-paper disabled:opacity-50"
+        >
+          Keep it
+        </button>
+        <p className="min-h-7 text-base" role="status">
+          {said}
+        </p>
+      </form>
+      <p>
+        <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
+          Your home
+        </Link>
+      </p>
+      <StopWords />
+      <YourData token={token} />
+    </main>
+  );
+}
+
+function SlotLine(props: {
+  readonly name: string;
+  readonly done: SlotDone;
+  readonly onChange: (part: SlotDone) => void;
+}) {
+  const { name, done } = props;
+  const timed = done.reps === undefined;
+  const box = (label: string, value: number | undefined, key: "sets" | "reps" | "seconds" | "kg") => (
+    <input
+      aria-label={`${name}: ${label}`}
+      inputMode="decimal"
+      className="w-full border border-quiet bg-white px-1.5 py-2 text-center"
+      value={value ?? ""}
+      onChange={(event) => {
+        const number = Number(event.target.value.replace(",", "."));
+        if (Number.isFinite(number) && number >= 0)
+          props.onChange({ [key]: key === "kg" ? number : Math.round(number) });
+      }}
+    />
+  );
+  return (
+    <div className="grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-center gap-x-2 border-b border-hairline py-1">
+      <span className="text-base leading-tight">
+        {name}
+        {timed && done.seconds !== undefined && <span className="text-quiet"> (s)</span>}
+      </span>
+      {box("sets", done.sets, "sets")}
+      {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
+      {done.kg === undefined ? <span /> : box("kg", done.kg, "kg")}
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+"use client";
+import Link from "next/link";
+import type { OwnRun } from "@/core/live/own-part";
+import { makeBook } from "@/core/moves/book";
+import type { Part } from "@/core/parts/part";
+import { scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { bringTexts, whenText } from "./own-words";
+import { type OwnPage, YourData } from "./part-screen";
+import { Readiness } from "./readiness-form";
+import { StopWords } from "./stop-words";
+import { TonightForm } from "./tonight-form";
+import { WhereaboutsForm } from "./whereabouts-form";
+
+/** Before a class: when, what to have ready, and what the instructor should know today. */
+export function BeforeClass(
+  props: OwnPage & {
+    readonly run: OwnRun;
+    readonly part: Part;
+    readonly whereabouts: { readonly place: string; readonly contact: string } | null;
+    readonly tonightSaid: boolean;
+  },
+) {
+  const { token, studio, person, run, part } = props;
+  const bring = bringTexts(part, person);
+  const book = makeBook(run.moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
+  const { seconds } = scoreOf(run.doc, book);
+  const zone = person.timeZone;
+  return (
+    <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="ready">
+      <p className="text-quiet">{studio}</p>
+      <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
+      <p className="mt-1 text-xl" suppressHydrationWarning>
+        <b>{whenText(run.startsAtMs, zone)}</b>
+        <span className="text-quiet">
+          {" "}
+          your time, {clockText(seconds.plan)}
+          {zone && zone !== run.timeZone && ` (${whenText(run.startsAtMs, run.timeZone)} at the studio)`}
+        </span>
+      </p>
+      <p className="mt-2" role="status">
+        {run.state === "open"
+          ? "The room is open. It begins by itself on this page: leave it open."
+          : "When your instructor opens the room this page goes over to it by itself."}
+      </p>
+      <Readiness token={token} person={person} readiness={props.readiness} />
+      <h2 className="mt-5 text-xl font-bold">Have ready, in this order</h2>
+      {bring.length === 0 ? (
+        <p>Nothing but a floor.</p>
+      ) : (
+        <ol className="list-inside list-decimal">
+          {bring.map((text) => (
+            <li key={text} className="border-b border-hairline py-1">
+              {text}
+            </li>
+          ))}
+        </ol>
+      )}
+      <p className="mt-2 flex justify-between">
+        <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
+          Your home
+        </Link>
+        {run.state === "planned" && (
+          <a
+            className="font-bold underline underline-offset-4"
+            href={`/api/part/${token}/calendar?run=${run.id}`}
+          >
+            Into your calendar
+          </a>
+        )}
+      </p>
+      <TonightForm token={token} run={run.id} person={person} said={props.tonightSaid} />
+      <WhereaboutsForm token={token} run={run.id} left={props.whereabouts} />
+      <StopWords />
+      <YourData token={token} />
+    </main>
+  );
+}

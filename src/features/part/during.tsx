@@ -1,0 +1,224 @@
+"use client";
+import { useState } from "react";
+import type { ClassDoc } from "@/core/class/document";
+import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
+import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
+import type { RunState } from "@/core/live/fold";
+import type { PeopleNow } from "@/core/live/people-now";
+import { nextLivePiece, type RunScore } from "@/core/live/run-score";
+import type { MoveBook } from "@/core/moves/book";
+import type { Part } from "@/core/parts/part";
+import type { Segment } from "@/core/score/expand";
+import { timeOfDay } from "@/features/live/time-of-day";
+import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
+import { doseOf, fetchOf } from "./own-words";
+import { PartClock } from "./part-clock";
+import { StopWords } from "./stop-words";
+
+/** A phone lying on its side shows the count, the side, the move and the cue alone. */
+const UPRIGHT_ONLY = "[@media(orientation:landscape)_and_(max-height:500px)]:hidden";
+
+interface Props {
+  readonly token: string;
+  readonly person: Person;
+  /** The class as it is done, with moves that were changed. */
+  readonly doc: ClassDoc;
+  readonly score: RunScore;
+  readonly book: MoveBook;
+  readonly part: Part;
+  readonly state: RunState;
+  readonly events: readonly RunEvent[];
+  readonly people: PeopleNow;
+  readonly mark: Mark | null;
+  /** Came late, and takes the first round easier. */
+  readonly easing: boolean;
+  readonly other: boolean;
+  readonly reached: boolean;
+  readonly cues: OwnCues;
+  readonly lateMs: number;
+  readonly keepLate: (ms: number) => void;
+  readonly now: () => number;
+  readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
+}
+
+/** The slot after the present turn. */
+function slotAfterTurn(score: RunScore, state: RunState): string | null {
+  const here = score.segments[state.index];
+  const next = score.segments.find(
+    (entry, i) =>
+      i > state.index &&
+      entry.kind === "work" &&
+      (state.lengths[i] ?? 0) > 0 &&
+      (entry.slot !== here?.slot || entry.round !== here?.round),
+  );
+  return next?.slot ?? null;
+}
+
+function statusText({ reached, state, lateMs }: Props): string {
+  if (!reached) return "no connection: the clock goes on";
+  if (state.phase === "paused") return "paused";
+  const ends = state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs + lateMs)}` : "";
+  return lateMs > 0 ? `${ends} · ${(lateMs / 1000).toFixed(1)} s later` : ends;
+}
+
+/** During a class: the count, the move, the cue, what comes next, and what one can say. */
+export function During(props: Props) {
+  const { token, person, doc, score, book, part, state, people, mark, enter } = props;
+  const [doneAt, setDoneAt] = useState<number | null>(null);
+  const segment = score.segments[state.index] ?? null;
+  const working = segment?.kind === "work" && state.phase !== "count-in";
+  const nextAfter = (from: number) => nextLivePiece(score, state.lengths, from);
+  const upcoming = segment?.kind === "work" && !working ? segment : nextAfter(state.index);
+  const shown = working ? segment : upcoming;
+  const own = part.slots.find((slot) => slot.slot === shown?.slot);
+  const after = working ? upcoming : upcoming && nextAfter(score.segments.indexOf(upcoming));
+  const turned = working && after?.slot === segment?.slot && after?.round === segment?.round;
+  const nextSlot = turned ? slotAfterTurn(score, state) : after?.slot;
+  const next = part.slots.find((slot) => slot.slot === nextSlot);
+  const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
+  const move = own?.move ? book.get(own.move) : undefined;
+  const hurting = people.hurt.some((entry) => entry.person === person.id);
+  const slot: RunPayload = shown?.slot ? { slot: shown.slot } : {};
+  const done = working && doneAt === state.index;
+  return (
+    <main
+      className="night flex min-h-screen flex-col bg-night px-5 pb-4 pt-3 text-night-text"
+      data-phase={state.phase}
+      data-index={state.index}
+    >
+      <p className="flex justify-between text-[15px] text-night-quiet">
+        <span>
+          {block?.title}
+          {shown?.round ? ` · round ${shown.round}` : ""}
+        </span>
+        <span role="status">{statusText(props)}</span>
+      </p>
+      {props.other && (
+        <a className="mt-1 border-2 border-night-text px-2 py-1 text-center font-bold" href={`/p/${token}`}>
+          Another class was opened: go to it
+        </a>
+      )}
+      <PartClock state={state} segment={segment} working={working} />
+      <h1 className="mt-2 text-[40px] font-extrabold leading-none [@media(orientation:landscape)]:text-[56px]">
+        {!working && <span className="text-night-quiet">next </span>}
+        {own ? own.name : (block?.title ?? "")}
+      </h1>
+      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>
+        {doseOf(own, shown?.side ?? null, person)}
+      </p>
+      {hurting ? (
+        <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
+          {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
+        </p>
+      ) : (
+        <p className="mt-3 text-2xl leading-snug">
+          {done ? "Done: breathe, shake it out." : (own?.note ?? move?.cues?.[0] ?? "")}
+        </p>
+      )}
+      <div className={UPRIGHT_ONLY}>
+        {props.easing ? (
+          <p className="mt-1 text-base text-night-quiet">Easier for this round, since you came late.</p>
+        ) : (
+          own && own.status !== "as-set" && <p className="mt-1 text-base text-night-quiet">{own.why}</p>
+        )}
+        <fieldset className="mt-3 grid grid-cols-3 gap-2">
+          <legend className="sr-only">Your level</legend>
+          {MARKS.map((entry) => (
+            <LevelButton
+              key={entry}
+              mark={entry}
+              on={(mark ?? own?.mark ?? "natural") === entry}
+              onPress={() => enter("mark", { mark: entry })}
+            />
+          ))}
+        </fieldset>
+        {working && own?.reps && segment?.slot && (
+          <button
+            type="button"
+            aria-pressed={done}
+            className="mt-2 w-full border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text"
+            onClick={() => {
+              if (!done) enter("done", slot);
+              setDoneAt(state.index);
+            }}
+          >
+            {done ? "Done, noted" : "Done with the reps"}
+          </button>
+        )}
+      </div>
+      <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
+        <NextLine working={working} turned={turned} side={after?.side ?? null} next={next?.name} />
+        <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person)}</p>
+        <div className="mt-2 grid grid-cols-2 gap-2.5">
+          <button
+            type="button"
+            className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
+            onClick={() => enter("hurt", slot)}
+          >
+            {hurting ? "Told" : "Hurts"}
+          </button>
+          <button
+            type="button"
+            className="border-2 border-night-text py-4 text-lg font-bold"
+            onClick={() => {
+              enter("uncomfortable", slot);
+              enter("mark", { mark: "flat" });
+            }}
+          >
+            Another way
+          </button>
+        </div>
+        <div className="mt-3 flex justify-between gap-3">
+          <HearLate
+            score={score}
+            events={props.events}
+            now={props.now}
+            lateMs={props.lateMs}
+            onLate={props.keepLate}
+          />
+          <SoundSwitch cues={props.cues} />
+        </div>
+        <StopWords />
+      </div>
+    </main>
+  );
+}
+
+function NextLine(props: {
+  readonly working: boolean;
+  readonly turned: boolean;
+  readonly side: Segment["side"];
+  readonly next: string | undefined;
+}) {
+  const { working, turned, side, next } = props;
+  return (
+    <p className="border-t border-night-line pt-2 text-lg">
+      {turned && side ? (
+        <>
+          <span className="text-night-quiet">then </span>
+          <b>{side}</b>
+          <span className="text-night-quiet"> · </span>
+        </>
+      ) : null}
+      {next && (
+        <>
+          <span className="text-night-quiet">{working ? "next " : "then "}</span>
+          <b>{next}</b>
+        </>
+      )}
+    </p>
+  );
+}
+
+function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonly onPress: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={props.on}
+      className="border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text aria-pressed:bg-night-text aria-pressed:text-night"
+      onClick={props.onPress}
+    >
+      {MARK_GLYPH[props.mark]} {MARK_WORD[props.mark]}
+    </button>
+  );
+}

@@ -1,0 +1,58 @@
+"use client";
+import type { ReactNode } from "react";
+
+/** A line that opens: its question, and what was said so far. */
+export function Fold(props: {
+  readonly title: string;
+  readonly said: string;
+  readonly open?: boolean;
+  readonly children: ReactNode;
+}) {
+  return (
+    <details className="mt-4 border-t-2 border-ink pt-2" open={props.open}>
+      <summary className="cursor-pointer text-xl font-bold">
+        {props.title}
+        <span className="block text-base font-normal text-quiet">{props.said}</span>
+      </summary>
+      <div className="pb-2 pt-1">{props.children}</div>
+    </details>
+  );
+}
+
+/** A tick with its words, large enough for a thumb. */
+export function Tick(props: {
+  readonly words: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-11 items-center gap-3 border-b border-hairline py-1.5 text-base leading-snug">
+      <input
+        type="checkbox"
+        className="size-6 shrink-0 accent-pine"
+        checked={props.on}
+        onChange={(event) => props.onChange(event.target.checked)}
+      />
+      {props.words}
+    </label>
+  );
+}
+
+/** A list with one entry put in or taken out. */
+export function toggled<T>(list: readonly T[], entry: T, on: boolean): readonly T[] {
+  const rest = list.filter((other) => other !== entry);
+  return on ? [...rest, entry] : rest;
+}
+
+/** The one button of a form on the phone. */
+export function Send(props: { readonly children: ReactNode; readonly busy: boolean }) {
+  return (
+    <button
+      type="submit"
+      disabled={props.busy}
+      className="mt-3 w-full bg-ink py-3 text-lg font-bold text-paper disabled:opacity-50"
+    >
+      {props.children}
+    </button>
+  );
+}

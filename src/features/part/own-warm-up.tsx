@@ -1,0 +1,73 @@
+"use client";
+import type { Person } from "@/core/homes/home";
+import type { LateStart } from "@/core/live/late";
+import type { Part } from "@/core/parts/part";
+import { bringTexts } from "./own-words";
+import { StopWords } from "./stop-words";
+
+/** Without a warm-up in the class: what anybody can do on a floor. */
+const PLAIN = ["March on the spot", "Arm circles, both ways", "Easy squats to a chair"];
+
+/** Who comes late: a short warm-up of their own, what to fetch, and then into the class at the easier way. */
+export function OwnWarmUp(props: {
+  readonly late: LateStart;
+  readonly nowMs: number;
+  readonly part: Part;
+  readonly person: Person;
+  readonly onWarm: () => void;
+  readonly onHurt: () => void;
+  readonly hurting: boolean;
+  readonly reached: boolean;
+}) {
+  const { late, nowMs, part, person } = props;
+  const index = late.pieces.findIndex((piece) => nowMs < piece.toMs);
+  const piece = late.pieces[index];
+  const own = part.slots.find((slot) => slot.slot === piece?.slot);
+  const left = piece ? Math.ceil((piece.toMs - nowMs) / 1000) : 0;
+  const bring = bringTexts(part, person);
+  return (
+    <main
+      className="night flex min-h-screen flex-col bg-night px-5 py-4 text-night-text"
+      data-phase="warm-up"
+    >
+      <p className="text-lg text-night-quiet">
+        The class has begun. First a warm-up of your own, {index + 1} of {late.pieces.length}.
+      </p>
+      <p
+        className="mt-2 text-right font-clock font-extrabold tabular-nums"
+        style={{ fontSize: 168, lineHeight: 0.84 }}
+        data-testid="left"
+      >
+        {left}
+      </p>
+      <h1 className="mt-2 text-[40px] font-extrabold leading-none">
+        {own && own.status !== "unmet" ? own.name : (PLAIN[index] ?? PLAIN[0])}
+      </h1>
+      {props.hurting ? (
+        <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
+          {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
+        </p>
+      ) : (
+        <p className="mt-3 text-2xl leading-snug">Easy and loose. Then you join at the easier way.</p>
+      )}
+      {bring.length > 0 && <p className="mt-3 text-lg text-night-quiet">Have at hand: {bring.join(", ")}</p>}
+      <div className="mt-auto grid grid-cols-2 gap-2.5 pt-4">
+        <button
+          type="button"
+          className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
+          onClick={props.onHurt}
+        >
+          {props.hurting ? "Told" : "Hurts"}
+        </button>
+        <button
+          type="button"
+          className="border-2 border-night-text py-4 text-lg font-bold"
+          onClick={props.onWarm}
+        >
+          I am warm: join
+        </button>
+      </div>
+      <StopWords />
+    </main>
+  );
+}

@@ -1,0 +1,67 @@
+"use client";
+import { type FormEvent, useState } from "react";
+import { api } from "@/browser/api";
+import { Fold, Send } from "./form-parts";
+
+const BOX = "mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg";
+
+/** Where one is tonight and whom to call: by choice, for the instructor alone, and gone after the class. */
+export function WhereaboutsForm(props: {
+  readonly token: string;
+  readonly run: string;
+  readonly left: { readonly place: string; readonly contact: string } | null;
+}) {
+  const [place, setPlace] = useState(props.left?.place ?? "");
+  const [contact, setContact] = useState(props.left?.contact ?? "");
+  const [done, setDone] = useState(props.left ? "Left with your instructor for this class." : "");
+  const [busy, setBusy] = useState(false);
+  const save = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    const reply = await api("PUT", `/api/part/${props.token}/whereabouts`, {
+      run: props.run,
+      place,
+      contact,
+    });
+    setBusy(false);
+    const empty = place.trim() === "" && contact.trim() === "";
+    setDone(
+      !reply.ok
+        ? `Not stored: ${reply.failure.message}`
+        : empty
+          ? "Taken back: nothing is kept."
+          : "Left with your instructor for this class.",
+    );
+  };
+  return (
+    <Fold title="If you train alone" said={done || "Leave where you are and whom to call. It is up to you."}>
+      <form onSubmit={save}>
+        <label className="block text-base font-bold">
+          Where you are tonight
+          <input
+            className={BOX}
+            maxLength={300}
+            value={place}
+            autoComplete="off"
+            onChange={(event) => setPlace(event.target.value)}
+          />
+        </label>
+        <label className="mt-2 block text-base font-bold">
+          Whom to call
+          <input
+            className={BOX}
+            maxLength={300}
+            value={contact}
+            autoComplete="off"
+            onChange={(event) => setContact(event.target.value)}
+          />
+        </label>
+        <p className="mt-2 text-base text-quiet">
+          Only your instructor can open it, during this class, one key away when you press Hurts. It is
+          deleted when the class is over.
+        </p>
+        <Send busy={busy}>Leave it</Send>
+      </form>
+    </Fold>
+  );
+}

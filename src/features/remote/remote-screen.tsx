@@ -1,0 +1,192 @@
+"use client";
+import Link from "next/link";
+import { useEffect, useMemo, useState } from "react";
+import { keepAwake } from "@/browser/wake-lock";
+import type { ClassDoc } from "@/core/class/document";
+import type { RunEvent } from "@/core/live/events";
+import { finishWays } from "@/core/live/finish";
+import { peopleNow } from "@/core/live/people-now";
+import { runScore } from "@/core/live/run-score";
+import { type Swap, withSwaps } from "@/core/live/swaps";
+import { type KnownMove, makeBook } from "@/core/moves/book";
+import { scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { countText, leftToCountMs } from "@/features/live/bar";
+import { gapWord, nowNext } from "@/features/live/now-next";
+import { timeOfDay } from "@/features/live/time-of-day";
+import { useContent } from "@/features/live/use-content";
+import { useRun } from "@/features/live/use-run";
+import { useWhereabouts } from "@/features/live/use-whereabouts";
+
+interface Content {
+  readonly version: number;
+  readonly doc: ClassDoc;
+  readonly swaps: readonly Swap[];
+  readonly moves: readonly KnownMove[];
+  readonly parts: readonly { readonly person: string; readonly name: string }[];
+}
+
+const BIG = "min-h-24 border-2 border-night-text px-3 text-3xl font-extrabold disabled:opacity-40";
+
+/** For the instructor's own phone, in the hand or on the floor: pause, next, ten seconds, a round less, who hurts. */
+export function RemoteScreen(props: {
+  readonly id: string;
+  readonly content: Content;
+  readonly events: readonly RunEvent[];
+}) {
+  const { id } = props;
+  const [known, setKnown] = useState(props.events);
+  const content = useContent(`/api/runs/${id}/content`, props.content, known);
+  const book = useMemo(
+    () => makeBook(content.moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
+    [content.moves],
+  );
+  const score = useMemo(() => runScore(content.doc, scoreOf(content.doc, book)), [content.doc, book]);
+  const shown = useMemo(() => withSwaps(content.doc, content.swaps, book), [content, book]);
+  const run = useRun(id, score, props.events);
+  useEffect(() => setKnown(run.events), [run.events]);
+  const { state, command } = run;
+  const people = useMemo(() => peopleNow(run.events), [run.events]);
+  const words = nowNext(shown, score, state, book);
+  const ready = state.phase === "ready";
+  const live = !ready && state.phase !== "ended" && state.phase !== "over";
+  useEffect(() => (live ? keepAwake() : undefined), [live]);
+  const drop = live
+    ? finishWays(score, run.events, run.now()).find(({ kind }) => kind === "drop-round")
+    : undefined;
+  const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
+  const last = run.events.findLast((event) => event.kind === "hurt")?.payload.person;
+  const [hurt] = people.hurt;
+  if (state.phase === "ended" || state.phase === "over")
+    return (
+      <main
+        className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text"
+        data-phase="ended"
+      >
+        <h1 className="text-4xl font-extrabold">The class is over</h1>
+        <Link className="text-xl underline underline-offset-4" href={`/sessions/${id}`}>
+          Write it up
+        </Link>
+      </main>
+    );
+  return (
+    <main
+      className="night mx-auto flex min-h-screen max-w-md flex-col gap-3 bg-night px-4 py-3 text-night-text"
+      data-phase={state.phase}
+    >
+      <p className="flex justify-between text-lg text-night-quiet">
+        <span>
+          {words.blockTitle} {words.roundText}
+        </span>
+        <span role="status">
+          {!run.reached
+            ? "no connection"
+            : state.projectedEndMs
+              ? `ends ${timeOfDay(state.projectedEndMs)}`
+              : ""}
+        </span>
+      </p>
+      <h1 className="flex items-baseline justify-between gap-3 leading-none">
+        <span className="text-3xl font-extrabold">{ready ? content.doc.title : words.headline}</span>
+        <span
+          className="whitespace-nowrap font-clock text-7xl font-extrabold tabular-nums"
+          data-testid="left"
+        >
+          {ready ? "" : countText(leftToCountMs(state))}
+        </span>
+      </h1>
+      <p className="min-h-7 text-lg text-night-quiet">
+        {live && words.segment && !words.working ? gapWord(words.segment) : (words.segment?.side ?? "")}
+      </p>
+      <button
+        type="button"
+        className="min-h-44 bg-marker text-5xl font-extrabold text-night"
+        onClick={() =>
+          ready
+            ? command("start", { countInMs: 5000 })
+            : command(state.phase === "paused" ? "resume" : "pause")
+        }
+      >
+        {ready ? "Start" : state.phase === "paused" ? "Resume" : "Pause"}
+      </button>
+      <div className="grid grid-cols-2 gap-3">
+        <button type="button" className={BIG} disabled={!live} onClick={() => command("skip")}>
+          Next
+        </button>
+        <button
+          type="button"
+          className={BIG}
+          disabled={!live}
+          onClick={() => command("extend", { seconds: 10 })}
+        >
+          +10 s
+        </button>
+      </div>
+      <button
+        type="button"
+        className={BIG}
+        disabled={!drop}
+        onClick={() => drop && command(drop.kind, drop.payload)}
+      >
+        Drop a round
+        <span className="block text-lg font-normal">
+          {drop
+            ? `ends ${timeOfDay(drop.endMs)}, ${clockText(Math.round(drop.savesMs / 1000))} less`
+            : "no round is left to drop"}
+        </span>
+      </button>
+      <div className="mt-auto border-l-[14px] border-stop pl-3" role={hurt ? "alert" : undefined}>
+        {hurt ? (
+          <Hurt
+            key={hurt.person}
+            id={id}
+            person={hurt.person}
+            name={nameOf(hurt.person)}
+            onSeen={() => command("hurt-seen", { person: hurt.person })}
+          />
+        ) : (
+          <p className="text-xl text-night-quiet">
+            {last ? `Nobody hurts now. The last was ${nameOf(last)}, answered.` : "Nobody has pressed Hurts."}
+          </p>
+        )}
+      </div>
+    </main>
+  );
+}
+
+function Hurt(props: {
+  readonly id: string;
+  readonly person: string;
+  readonly name: string;
+  readonly onSeen: () => void;
+}) {
+  const { left, ask } = useWhereabouts(props.id, props.person);
+  return (
+    <>
+      <p className="text-2xl leading-snug">
+        <b>{props.name} hurts.</b> Stop them. Sharp, new, getting worse?
+      </p>
+      <p className="min-h-7 text-xl font-bold">
+        {left === "none"
+          ? "Left no place or contact."
+          : left === "unreached"
+            ? "No connection: it can't be asked for."
+            : left
+              ? `${left.place} ${left.contact}`
+              : ""}
+      </p>
+      <div className="mt-2 grid grid-cols-2 gap-3">
+        <button type="button" className="border-2 border-night-text py-4 text-xl font-bold" onClick={ask}>
+          Place, contact
+        </button>
+        <button
+          type="button"
+          className="bg-night-text py-4 text-xl font-bold text-night"
+          onClick={props.onSeen}
+        >
+          Answered
+        </button>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,169 @@
+"use client";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { toast } from "sonner";
+import { api } from "@/browser/api";
+import type { SessionState } from "@/core/live/session";
+import { Button } from "@/ui/button";
+
+export interface AskedLine {
+  readonly id: string;
+  readonly name: string;
+  /** `invited 24 Nov, 18:02`, or nothing yet. */
+  readonly invited: string;
+  readonly mailless: boolean;
+  readonly readinessDue: boolean;
+  /** They agreed that the instructor may know. */
+  readonly askFirst: boolean;
+  /** What is different for them that day, in words. */
+  readonly tonight: string;
+}
+
+/** Who is asked to a session, what they have said, and a way in for each. */
+export function AskedPeople(props: {
+  readonly id: string;
+  readonly state: SessionState;
+  readonly asked: readonly AskedLine[];
+  readonly others: readonly { readonly id: string; readonly name: string }[];
+}) {
+  const { id, state, asked, others } = props;
+  const router = useRouter();
+  const [link, setLink] = useState<{ readonly name: string; readonly address: string } | null>(null);
+  const [chosen, setChosen] = useState("");
+  const path = `/api/sessions/${id}`;
+  const uninvited = asked.filter((person) => person.invited === "");
+  const act = async (work: ReturnType<typeof api>, done: string) => {
+    const reply = await work;
+    if (!reply.ok) return toast.error(reply.failure.message);
+    if (done) toast.success(done);
+    router.refresh();
+  };
+  const invite = (people: readonly string[] | null) =>
+    act(api("POST", `${path}/invitations`, { people }), "Written into the outbox.");
+  const copy = async (person: AskedLine) => {
+    const reply = await api<{ address: string }>("POST", `${path}/link`, { person: person.id });
+    if (!reply.ok) return toast.error(reply.failure.message);
+    setLink({ name: person.name, address: reply.value.address });
+    await navigator.clipboard?.writeText(reply.value.address).catch(() => undefined);
+  };
+  const due = asked.filter((person) => person.readinessDue).length;
+  const cancelled = state === "cancelled";
+  return (
+    <>
+      <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <p className="flex-1">
+          <b>{asked.length} asked</b>
+          {uninvited.length > 0 && !cancelled && `, ${uninvited.length} not written to yet`}
+          {due > 0 && !cancelled && `, ${due} with the readiness check still to answer`}
+          {(state === "open" || state === "running") &&
+            ". What they say today changes their parts until the class starts, and on request after."}
+        </p>
+        {!cancelled && uninvited.length > 0 && uninvited.length < asked.length && (
+          <Button onClick={() => invite(uninvited.map((person) => person.id))}>
+            Write to the {uninvited.length}
+          </Button>
+        )}
+        <Button look={uninvited.length > 0 && !cancelled ? "solid" : "line"} onClick={() => invite(null)}>
+          {cancelled ? "Write to all that it is cancelled" : "Write to everybody"}
+        </Button>
+      </div>
+      {link && (
+        <div role="status" className="mt-3 border-l-4 border-ink bg-white p-3">
+          <p>
+            A link for <b>{link.name}</b>, in the clipboard and shown this once. It ends a week after the
+            class.
+          </p>
+          <p className="break-all font-bold" data-testid="personal-link">
+            {link.address}
+          </p>
+        </div>
+      )}
+      <table className="mt-3 w-full border-collapse text-left">
+        <thead className="text-quiet">
+          <tr className="border-b border-hairline">
+            <th className="w-52 py-1.5 font-semibold">Name</th>
+            <th className="w-48 font-semibold">Invitation</th>
+            <th className="w-56 font-semibold">Readiness</th>
+            <th className="font-semibold">Today</th>
+            <th className="w-44">
+              <span className="sr-only">What to do</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {asked.map((person) => (
+            <tr key={person.id} className="border-b border-hairline">
+              <td className="py-1.5">
+                <Link
+                  className="font-bold underline decoration-hairline underline-offset-4"
+                  href={`/people/${person.id}`}
+                >
+                  {person.name}
+                </Link>
+              </td>
+              <td className={person.invited ? "" : "text-quiet"}>
+                {person.invited || (person.mailless ? "no address: hand over a link" : "not yet")}
+              </td>
+              <td className={person.readinessDue ? "" : "text-quiet"}>
+                {person.askFirst ? (
+                  <b>asks a professional first</b>
+                ) : person.readinessDue ? (
+                  "to be answered"
+                ) : (
+                  "answered"
+                )}
+              </td>
+              <td>{person.tonight}</td>
+              <td className="text-right">
+                {!cancelled && (
+                  <Button look="bare" className="px-1" onClick={() => copy(person)}>
+                    Copy a link
+                  </Button>
+                )}
+                {(state === "planned" || state === "open") && (
+                  <Button
+                    look="bare"
+                    className="px-1"
+                    aria-label={`Don't ask ${person.name}`}
+                    onClick={() => act(api("DELETE", `${path}/people`, { person: person.id }), "")}
+                  >
+                    Not asked
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {!cancelled && others.length > 0 && (
+        <p className="mt-3 flex items-center gap-2">
+          <label className="flex items-center gap-2">
+            Ask somebody else
+            <select
+              className="border border-quiet bg-white px-2 py-1"
+              value={chosen}
+              onChange={(event) => setChosen(event.target.value)}
+            >
+              <option value="">who?</option>
+              {others.map((person) => (
+                <option key={person.id} value={person.id}>
+                  {person.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <Button
+            disabled={chosen === ""}
+            onClick={() => {
+              void act(api("POST", `${path}/people`, { person: chosen }), "");
+              setChosen("");
+            }}
+          >
+            Ask
+          </Button>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+import Link from "next/link";
+import { type SessionState, STATE_WORDS } from "@/core/live/session";
+import { SignOut } from "@/features/account/sign-out";
+import { ButtonLink } from "@/ui/button";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { PlanSession } from "./plan-session";
+import type { When } from "./when-fields";
+import { shortWhen, zoneName } from "./words";
+
+export interface SessionLine {
+  readonly id: string;
+  readonly title: string;
+  readonly state: SessionState;
+  readonly startsAtMs: number;
+  readonly timeZone: string;
+  readonly people: number;
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** All sessions: what goes on, what comes, what was taught. */
+export function SessionList(props: {
+  readonly studio: string;
+  readonly sessions: readonly SessionLine[];
+  readonly classes: readonly Named[];
+  readonly people: readonly Named[];
+  readonly first: When;
+}) {
+  const of = (...states: SessionState[]) => props.sessions.filter(({ state }) => states.includes(state));
+  const ahead = [...of("planned")].reverse();
+  return (
+    <>
+      <TopLine here="Sessions" places={PLACES}>
+        <SignOut name={props.studio} />
+      </TopLine>
+      <main className="mx-auto max-w-5xl px-6 py-6">
+        <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
+          <h1 className="text-2xl font-bold">Sessions</h1>
+          <div className="flex gap-2">
+            <ButtonLink href="/outbox">Outbox</ButtonLink>
+            <PlanSession classes={props.classes} people={props.people} first={props.first} />
+          </div>
+        </div>
+        {props.sessions.length === 0 ? (
+          <p className="max-w-lg py-10 text-lg">
+            Nothing is planned yet. A session is a class on a date with the people who are asked to it: each
+            gets a page of their own, and afterwards its log is here.
+          </p>
+        ) : (
+          <>
+            <Group title="Now" lines={of("open", "running")} />
+            <Group title="Ahead" lines={ahead} />
+            <Group title="Taught" lines={of("ended")} />
+            <Group title="Cancelled" lines={of("cancelled")} />
+          </>
+        )}
+      </main>
+    </>
+  );
+}
+
+function Group({ title, lines }: { readonly title: string; readonly lines: readonly SessionLine[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="mt-5" aria-label={title}>
+      <h2 className="text-lg font-bold">{title}</h2>
+      <ul>
+        {lines.map((line) => {
+          const when = shortWhen(line.startsAtMs, line.timeZone);
+          return (
+            <li
+              key={line.id}
+              className="grid grid-cols-[5rem_8rem_1fr_8rem_6rem] items-baseline gap-x-4 border-t border-hairline py-2.5"
+            >
+              <span className="text-right font-clock text-3xl font-bold leading-none">{when.time}</span>
+              <span>
+                {when.day}
+                <span className="block text-sm text-quiet">{zoneName(line.timeZone)}</span>
+              </span>
+              <Link
+                href={`/sessions/${line.id}`}
+                className={`text-lg font-bold underline decoration-hairline underline-offset-4 hover:decoration-ink ${line.state === "cancelled" ? "line-through" : ""}`}
+              >
+                {line.title}
+              </Link>
+              <span className="text-quiet">{line.people} asked</span>
+              <span
+                className={line.state === "open" || line.state === "running" ? "font-bold" : "text-quiet"}
+              >
+                <span className={line.state === "running" ? "bg-marker px-1" : ""}>
+                  {STATE_WORDS[line.state]}
+                </span>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,159 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { type ReactNode, useState } from "react";
+import { toast } from "sonner";
+import { renderSVG } from "uqr";
+import { api } from "@/browser/api";
+import { type SessionState, STATE_WORDS } from "@/core/live/session";
+import { fieldsIn, instantIn } from "@/core/live/when";
+import { Button, ButtonLink } from "@/ui/button";
+import { Dialog } from "@/ui/dialog";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { type AskedLine, AskedPeople } from "./asked-people";
+import { WhenFields } from "./when-fields";
+import { longWhen, zoneName } from "./words";
+
+interface Props {
+  readonly id: string;
+  readonly classId: string | null;
+  readonly title: string;
+  readonly state: SessionState;
+  readonly startsAtMs: number;
+  readonly timeZone: string;
+  readonly origin: string;
+  readonly asked: readonly AskedLine[];
+  readonly others: readonly { readonly id: string; readonly name: string }[];
+  /** The log, once there is one. */
+  readonly children?: ReactNode;
+}
+
+/** One session: when it is, what to do next, and who is asked; afterwards its log. */
+export function SessionScreen(props: Props) {
+  const { id, state, title, startsAtMs, timeZone } = props;
+  const router = useRouter();
+  const [panel, setPanel] = useState<"move" | "cancel" | "remote" | null>(null);
+  const [when, setWhen] = useState({ ...fieldsIn(startsAtMs, timeZone), timeZone });
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const act = async (work: ReturnType<typeof api>, done: string) => {
+    const reply = await work;
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (!reply.ok) return;
+    if (done) toast.success(done);
+    setPanel(null);
+    router.refresh();
+  };
+  const setState = (to: "open" | "cancelled", done: string) =>
+    act(api("PUT", `/api/sessions/${id}/state`, { state: to }), done);
+  const move = () => {
+    const at = instantIn(when.date, when.time, when.timeZone);
+    if (at === null) return setTrouble("That is no date and time.");
+    const body = { startsAt: new Date(at).toISOString(), timeZone: when.timeZone };
+    return act(api("PUT", `/api/sessions/${id}`, body), "Moved. Write to those who were invited again.");
+  };
+  const ahead = state === "planned" || state === "open";
+  const going = state === "open" || state === "running";
+  return (
+    <>
+      <TopLine here="Sessions" places={PLACES} />
+      <main className="mx-auto max-w-5xl px-6 py-5">
+        <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
+          <div className="min-w-0">
+            <p className="text-quiet" suppressHydrationWarning>
+              {longWhen(startsAtMs, timeZone)}, {zoneName(timeZone)} ·{" "}
+              <b className="text-ink">{STATE_WORDS[state]}</b>
+            </p>
+            <h1 className="truncate text-2xl font-bold">{title}</h1>
+          </div>
+          <div className="flex shrink-0 gap-2">
+            {state === "planned" && (
+              <Button look="solid" onClick={() => setState("open", "The room is open.")}>
+                Open the room
+              </Button>
+            )}
+            {going && (
+              <>
+                <ButtonLink href={`/teach/${id}`} look="solid">
+                  Teach
+                </ButtonLink>
+                <ButtonLink href={`/stage/${id}`} plain>
+                  Stage
+                </ButtonLink>
+                <Button onClick={() => setPanel("remote")}>Remote</Button>
+              </>
+            )}
+            {ahead && <Button onClick={() => setPanel("move")}>Move</Button>}
+            {ahead && <Button onClick={() => setPanel("cancel")}>Cancel it</Button>}
+            {state === "ended" && (
+              <>
+                <ButtonLink href={`/api/runs/${id}/log?form=csv`} plain>
+                  Table
+                </ButtonLink>
+                <ButtonLink href={`/api/runs/${id}/log`} plain>
+                  Log file
+                </ButtonLink>
+              </>
+            )}
+            {props.classId && <ButtonLink href={`/classes/${props.classId}`}>The class</ButtonLink>}
+          </div>
+        </div>
+        {trouble && panel === null && (
+          <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
+            {trouble}
+          </p>
+        )}
+        {state === "ended" ? (
+          props.children
+        ) : (
+          <AskedPeople id={id} state={state} asked={props.asked} others={props.others} />
+        )}
+        <Dialog
+          open={panel === "move"}
+          onOpenChange={(open) => setPanel(open ? "move" : null)}
+          title="Move it"
+          description="Calendar entries that were sent out are updated by the next invitation."
+        >
+          <WhenFields value={when} onChange={setWhen} />
+          {trouble && <p className="mt-2 text-rust">{trouble}</p>}
+          <p className="mt-3">
+            <Button look="solid" onClick={move}>
+              Move it
+            </Button>
+          </p>
+        </Dialog>
+        <Dialog
+          open={panel === "cancel"}
+          onOpenChange={(open) => setPanel(open ? "cancel" : null)}
+          title="Cancel this session?"
+          description="It can't be taught any more. Write to those who were invited afterwards: the message takes it out of their calendars."
+        >
+          <div className="flex gap-2">
+            <Button look="solid" onClick={() => setState("cancelled", "Cancelled.")}>
+              Cancel the session
+            </Button>
+            <Button onClick={() => setPanel(null)}>Keep it</Button>
+          </div>
+        </Dialog>
+        <Dialog
+          open={panel === "remote"}
+          onOpenChange={(open) => setPanel(open ? "remote" : null)}
+          title="Remote, for your own phone"
+          description="Open this address on your phone and sign in there. Pause, next, ten seconds more, a round less, and who hurts."
+        >
+          <div className="flex items-start gap-5">
+            {/* biome-ignore lint/performance/noImgElement: a drawing made here, nothing to fetch or to shrink */}
+            <img
+              alt="The address as a square code for a phone's camera"
+              className="size-36 border border-hairline bg-white p-1"
+              src={`data:image/svg+xml;utf8,${encodeURIComponent(renderSVG(`${props.origin}/remote/${id}`))}`}
+            />
+            <p className="min-w-0 break-all">
+              <a className="font-bold underline underline-offset-2" href={`/remote/${id}`}>
+                {props.origin}/remote/{id}
+              </a>
+            </p>
+          </div>
+        </Dialog>
+      </main>
+    </>
+  );
+}

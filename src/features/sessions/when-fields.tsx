@@ -1,0 +1,47 @@
+"use client";
+import { useMemo } from "react";
+import { Choice, Field } from "@/ui/field";
+import { zoneName } from "./words";
+
+export interface When {
+  readonly date: string;
+  readonly time: string;
+  readonly timeZone: string;
+}
+
+/** Date, time of day and the zone that they are announced in. */
+export function WhenFields(props: { readonly value: When; readonly onChange: (when: When) => void }) {
+  const { value, onChange } = props;
+  const zones = useMemo(() => {
+    const all = Intl.supportedValuesOf("timeZone");
+    return all.includes(value.timeZone) ? all : [value.timeZone, ...all];
+  }, [value.timeZone]);
+  return (
+    <div className="grid grid-cols-[1fr_7rem] gap-3">
+      <Field
+        label="Date"
+        type="date"
+        value={value.date}
+        onChange={(event) => onChange({ ...value, date: event.target.value })}
+      />
+      <Field
+        label="Time"
+        type="time"
+        value={value.time}
+        onChange={(event) => onChange({ ...value, time: event.target.value })}
+      />
+      <Choice
+        label="Time zone"
+        className="col-span-2"
+        value={value.timeZone}
+        onChange={(event) => onChange({ ...value, timeZone: event.target.value })}
+      >
+        {zones.map((zone) => (
+          <option key={zone} value={zone}>
+            {zoneName(zone)} ({zone})
+          </option>
+        ))}
+      </Choice>
+    </div>
+  );
+}

@@ -1,0 +1,123 @@
+"use client";
+import { useEffect, useMemo, useState } from "react";
+import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices, keepDeviceChoices } from "@/browser/device";
+import { STANCES, type Stance } from "@/core/class/document";
+import type { Teaching } from "@/core/settings";
+
+const STANCE_WORDS: Record<Stance, string> = {
+  form: "form first",
+  strength: "strength",
+  density: "density",
+};
+const LINE = "flex items-baseline justify-between gap-4 border-b border-hairline py-1";
+const PICK = "border-b-2 border-pine bg-transparent text-right font-bold";
+
+/** What classes and sessions begin with. */
+export function TeachingSettings(props: {
+  readonly value: Teaching;
+  readonly onChange: (key: keyof Teaching, value: string | number) => void;
+}) {
+  const { value, onChange } = props;
+  const zones = useMemo(
+    () => ["UTC", ...Intl.supportedValuesOf("timeZone").filter((zone) => zone !== "UTC")],
+    [],
+  );
+  const rest = (key: "restSeconds" | "longRestSeconds", words: string) => (
+    <label className={LINE}>
+      {words}
+      <span>
+        <input
+          inputMode="numeric"
+          className={`${PICK} w-12 text-center`}
+          value={value[key] === 0 ? "" : value[key]}
+          placeholder="–"
+          onChange={(event) => {
+            const number = Number(event.target.value);
+            if (Number.isInteger(number) && number >= 0 && number <= 600) onChange(key, number);
+          }}
+        />
+      </span>
+    </label>
+  );
+  return (
+    <section aria-labelledby="teaching">
+      <h2 id="teaching" className="text-lg font-bold">
+        What things begin with
+      </h2>
+      <label className={LINE}>
+        Time zone of the studio
+        <select
+          className={PICK}
+          value={value.timeZone}
+          onChange={(event) => onChange("timeZone", event.target.value)}
+        >
+          {zones.map((zone) => (
+            <option key={zone}>{zone}</option>
+          ))}
+        </select>
+      </label>
+      <label className={LINE}>
+        Weights of new people in
+        <select
+          className={PICK}
+          value={value.units}
+          onChange={(event) => onChange("units", event.target.value)}
+        >
+          <option>kg</option>
+          <option>lb</option>
+        </select>
+      </label>
+      <label className={LINE}>
+        Stance of a new class
+        <select
+          className={PICK}
+          value={value.stance}
+          onChange={(event) => onChange("stance", event.target.value)}
+        >
+          {STANCES.map((stance) => (
+            <option key={stance} value={stance}>
+              {STANCE_WORDS[stance]}
+            </option>
+          ))}
+        </select>
+      </label>
+      {rest("restSeconds", "Seconds between moves of a new block (empty: the stance's)")}
+      {rest("longRestSeconds", "Seconds between its rounds (empty: the stance's)")}
+    </section>
+  );
+}
+
+const CHOICES: readonly (readonly [keyof DeviceChoices, string])[] = [
+  ["mirror", "I face the camera and mirror: Teach says which side I move. What people are told stays."],
+  ["sounds", "Teach begins with its sounds on"],
+  ["contrast", "More contrast"],
+  ["stillness", "No motion"],
+];
+
+/** What holds on this device only, at once and without saving. */
+export function DeviceSettings() {
+  const [choices, setChoices] = useState<DeviceChoices>(DEVICE_DEFAULTS);
+  useEffect(() => setChoices(deviceChoices()), []);
+  return (
+    <section aria-labelledby="device" className="mt-5">
+      <h2 id="device" className="text-lg font-bold">
+        On this device
+      </h2>
+      {CHOICES.map(([key, words]) => (
+        <label key={key} className="flex items-baseline gap-2 border-b border-hairline py-1">
+          <input
+            type="checkbox"
+            className="accent-pine"
+            checked={choices[key]}
+            onChange={(event) => {
+              const next = { ...choices, [key]: event.target.checked };
+              setChoices(next);
+              keepDeviceChoices(next);
+            }}
+          />
+          {words}
+        </label>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,162 @@
+"use client";
+import { Volume2, VolumeX } from "lucide-react";
+import { useEffect, useMemo } from "react";
+import { keepAwake } from "@/browser/wake-lock";
+import type { ClassDoc } from "@/core/class/document";
+import { slotsOf } from "@/core/class/document";
+import { MARK_GLYPH } from "@/core/homes/home";
+import type { RunEvent } from "@/core/live/events";
+import { runScore } from "@/core/live/run-score";
+import type { ThreeWays } from "@/core/live/three-ways";
+import { type KnownMove, makeBook } from "@/core/moves/book";
+import { scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { ClockBar } from "@/features/live/clock-bar";
+import { nowNext } from "@/features/live/now-next";
+import { RunningScore } from "@/features/live/running-score";
+import { useContent } from "@/features/live/use-content";
+import { useCues } from "@/features/live/use-cues";
+import { useWatch } from "@/features/live/use-watch";
+import { slotFaces } from "@/features/score/faces";
+
+interface Content {
+  readonly version: number;
+  readonly doc: ClassDoc;
+  readonly shown: ClassDoc;
+  readonly moves: readonly KnownMove[];
+  readonly ways: Readonly<Record<string, ThreeWays>>;
+}
+
+/** For sharing into a call: what everybody may see, and enough for a home whose only device is on the call. */
+export function StageScreen(props: {
+  readonly id: string;
+  readonly studio: string;
+  readonly content: Content;
+  readonly events: readonly RunEvent[];
+}) {
+  const { id } = props;
+  const watch = useWatch(
+    `/api/runs/${id}/stream?view=stage`,
+    `/api/runs/${id}/events?view=stage`,
+    props.events,
+  );
+  const content = useContent(`/api/runs/${id}/stage`, props.content, watch.events);
+  const { doc, shown, moves, ways } = content;
+  const book = useMemo(
+    () => makeBook(moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
+    [moves],
+  );
+  const score = useMemo(() => runScore(doc, scoreOf(doc, book)), [doc, book]);
+  const faces = useMemo(() => slotFaces(shown), [shown]);
+  const cues = useCues(score, watch, true);
+  const state = watch.stateOf(score);
+  const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
+  useEffect(() => (live ? keepAwake() : undefined), [live]);
+  const sound = (
+    <button
+      type="button"
+      aria-pressed={!cues.muted}
+      className="inline-flex items-center gap-2 border border-night-line px-2 py-1 text-base hover:border-night-text"
+      onClick={cues.mute}
+    >
+      {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}
+      {cues.muted ? "Sound off" : "Sound on"}
+    </button>
+  );
+  if (!live)
+    return (
+      <main
+        className="night flex h-screen flex-col bg-night px-8 py-8 text-night-text"
+        data-phase={state.phase}
+      >
+        <p className="text-3xl text-night-quiet">{props.studio}</p>
+        <h1 className="mt-2 text-7xl font-extrabold leading-none">{shown.title}</h1>
+        {state.phase === "ready" ? (
+          <>
+            <p className="mt-4 text-4xl">{clockText(score.totalMs / 1000)}, begins in a moment</p>
+            <ol className="mt-6 space-y-1 text-3xl">
+              {shown.blocks.map((block) => (
+                <li key={block.id}>
+                  {block.title || "Block"}
+                  <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
+                </li>
+              ))}
+            </ol>
+            <p className="mt-auto max-w-4xl text-2xl text-night-quiet">
+              Furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps. Pain,
+              dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call your local
+              emergency number.
+            </p>
+            <p className="mt-4">{sound}</p>
+          </>
+        ) : (
+          <p className="mt-6 text-4xl">That was it. Drink something.</p>
+        )}
+      </main>
+    );
+  const words = nowNext(shown, score, state, book);
+  const three = words.slotId ? ways[words.slotId] : undefined;
+  return (
+    <main
+      className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
+      data-phase={state.phase}
+      data-index={state.index}
+    >
+      <p className="flex justify-between px-8 pb-2 pt-3 text-[34px] leading-none">
+        <span>
+          <span className="text-night-quiet">{words.blockTitle}</span>
+          {words.roundText && <b> {words.roundText}</b>}
+        </span>
+        {!watch.reached && <span role="status">no connection: this screen keeps time</span>}
+        {state.phase === "paused" && <b>paused</b>}
+      </p>
+      <div className="px-8">
+        <ClockBar state={state} words={words} />
+      </div>
+      <div className="px-8 pt-3">
+        <h1
+          className="truncate font-extrabold leading-none"
+          style={{ fontSize: Math.max(60, Math.min(104, 2300 / (words.headline.length + 5))) }}
+          data-testid="headline"
+        >
+          {!words.working && words.segment?.kind !== "demo" && (
+            <span className="text-night-quiet">Next </span>
+          )}
+          {words.headline}
+        </h1>
+        {three ? (
+          <p className="mt-3 line-clamp-2 text-[38px] leading-tight">
+            {three.flat && (
+              <>
+                {MARK_GLYPH.flat} <b>{three.flat}</b>
+              </>
+            )}
+            {three.sharp && (
+              <>
+                <span className="text-night-quiet"> · </span>
+                {MARK_GLYPH.sharp} <b>{three.sharp}</b>
+              </>
+            )}
+            <span className="text-night-quiet"> {MARK_GLYPH.natural} as set</span>
+          </p>
+        ) : (
+          <p className="mt-3 text-[38px] leading-tight">{words.cue}</p>
+        )}
+        {(words.otherSide || (words.working && words.next)) && (
+          <p className="mt-2 truncate text-[52px] font-bold leading-tight">
+            <span className="font-normal text-night-quiet">{words.otherSide ? "then " : "next "}</span>
+            {words.otherSide || words.next}
+          </p>
+        )}
+        {words.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{words.fetch}</p>}
+      </div>
+      <div className="mt-auto">
+        <RunningScore doc={shown} score={score} state={state} faces={faces} />
+        <p className="flex justify-between px-8 pb-3 pt-1 text-night-quiet">
+          <span>Pain, dizziness, chest discomfort, unusual breathlessness: stop.</span>
+          {sound}
+        </p>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,115 @@
+"use client";
+import { useState } from "react";
+import type { ClockKind, RunEvent, RunPayload } from "@/core/live/events";
+import { type FinishWay, finishWays, nextTimeOfDay } from "@/core/live/finish";
+import type { RunState } from "@/core/live/fold";
+import type { RunScore } from "@/core/live/run-score";
+import { clockText } from "@/core/units";
+import { timeOfDay } from "@/features/live/time-of-day";
+import { Dialog } from "@/ui/dialog";
+
+/** Each way in words. */
+export const WAY_WORDS: Partial<Record<ClockKind, string>> = {
+  "drop-round": "Drop a round",
+  "shorten-rests": "Shorten the rests",
+  "drop-finisher": "Skip the finisher",
+};
+
+/** The ways to end earlier, each with the end that it would have: for Teach and for the remote. */
+export function FinishWays(props: {
+  readonly ways: readonly FinishWay[];
+  readonly onTake: (kind: ClockKind, payload: RunPayload) => void;
+}) {
+  if (props.ways.length === 0)
+    return <p className="text-2xl text-night-quiet">Nothing is left to cut. The cool-down stays.</p>;
+  return (
+    <ul className="space-y-2">
+      {props.ways.map(({ kind, payload, endMs, savesMs, lands }) => (
+        <li key={kind}>
+          <button
+            type="button"
+            className="flex w-full items-baseline justify-between gap-4 border-2 border-night-line px-4 py-3 text-left text-2xl font-bold hover:border-night-text"
+            onClick={() => props.onTake(kind, payload)}
+          >
+            <span>{WAY_WORDS[kind]}</span>
+            <span>
+              ends {timeOfDay(endMs)}
+              <span className="font-normal text-night-quiet">
+                {" "}
+                {clockText(Math.round(savesMs / 1000))} less{lands ? "" : ", still past it"}
+              </span>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** "Finish at 19:20": a wanted end, and one press for each way to get there. */
+export function FinishDialog(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly score: RunScore;
+  readonly events: readonly RunEvent[];
+  readonly state: RunState;
+  readonly now: () => number;
+  readonly command: (kind: ClockKind, payload: RunPayload) => void;
+}) {
+  const { state, score, events } = props;
+  const [time, setTime] = useState<string | null>(null);
+  const end = state.projectedEndMs;
+  const pad = (text: string) => text.padStart(5, "0");
+  const shown = time ?? pad(timeOfDay(state.finishAtMs ?? end ?? props.now()));
+  const set = () => {
+    const [hours, minutes] = shown.split(":").map(Number);
+    if (hours === undefined || minutes === undefined || Number.isNaN(hours + minutes)) return;
+    const nowMs = props.now();
+    const offsetMs = -new Date(nowMs).getTimezoneOffset() * 60_000;
+    props.command("land-at", { finishAtMs: nextTimeOfDay(hours, minutes, nowMs, offsetMs) });
+    setTime(null);
+  };
+  return (
+    <Dialog
+      night
+      wide
+      open={props.open}
+      onOpenChange={props.onOpenChange}
+      title="Finish on time"
+      {...(end === null
+        ? {}
+        : { description: `As things stand it ends at ${timeOfDay(end)}. What has begun isn't cut.` })}
+    >
+      <form
+        className="mb-4 flex items-center gap-4 text-2xl"
+        onSubmit={(event) => {
+          event.preventDefault();
+          set();
+        }}
+      >
+        <label className="flex items-center gap-3">
+          Finish at
+          <input
+            type="time"
+            className="border-2 border-night-line bg-night px-3 py-1.5 font-bold [color-scheme:dark]"
+            value={shown}
+            onChange={(event) => setTime(event.target.value)}
+          />
+        </label>
+        <button type="submit" className="bg-marker px-5 py-2 font-bold text-night">
+          Set
+        </button>
+        {state.finishAtMs !== null && (
+          <button
+            type="button"
+            className="underline underline-offset-4"
+            onClick={() => props.command("land-at", { finishAtMs: null })}
+          >
+            No fixed end
+          </button>
+        )}
+      </form>
+      <FinishWays ways={finishWays(score, events, props.now())} onTake={props.command} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,45 @@
+"use client";
+import { useState } from "react";
+import { MOST_NOTE_CHARACTERS } from "@/core/live/events";
+import { Dialog } from "@/ui/dialog";
+
+/** A note for the log, at this second: nobody else sees it. */
+export function NoteDialog(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onNote: (text: string) => void;
+}) {
+  const [text, setText] = useState("");
+  return (
+    <Dialog
+      night
+      wide
+      open={props.open}
+      onOpenChange={props.onOpenChange}
+      title="A note for the log"
+      description="It stands in the log at this second. Only the studio's instructors see it."
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (text.trim() === "") return;
+          props.onNote(text.trim());
+          setText("");
+          props.onOpenChange(false);
+        }}
+      >
+        <input
+          aria-label="Note"
+          autoFocus
+          className="w-full border-2 border-night-line bg-night px-3 py-3 text-2xl"
+          maxLength={MOST_NOTE_CHARACTERS}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <button type="submit" className="mt-3 bg-marker px-6 py-2 text-2xl font-bold text-night">
+          Keep
+        </button>
+      </form>
+    </Dialog>
+  );
+}

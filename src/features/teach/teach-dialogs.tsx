@@ -1,0 +1,94 @@
+"use client";
+import type { PeopleNow } from "@/core/live/people-now";
+import type { RunScore } from "@/core/live/run-score";
+import type { KnownMove } from "@/core/moves/book";
+import type { Asked, Presence } from "@/features/live/here-text";
+import type { Run } from "@/features/live/use-run";
+import { Dialog } from "@/ui/dialog";
+import { FinishDialog } from "./finish-dialog";
+import { NoteDialog } from "./note-dialog";
+import { PeopleDialog } from "./people-dialog";
+import { SwapDialog } from "./swap-dialog";
+import { TEACH_KEYS } from "./use-teach-keys";
+
+export type TeachPanel = "finish" | "swap" | "people" | "note" | "keys" | "end";
+
+/** What opens over Teach: one at a time, closed with Escape. */
+export function TeachDialogs(props: {
+  readonly id: string;
+  readonly panel: TeachPanel | null;
+  readonly onPanel: (panel: TeachPanel | null) => void;
+  readonly run: Run;
+  readonly score: RunScore;
+  readonly presence: Presence;
+  readonly people: PeopleNow;
+  readonly asked: readonly Asked[];
+  readonly others: readonly Asked[];
+  readonly onAdded: (person: Asked) => void;
+  readonly slot: string | null;
+  readonly move: KnownMove | null;
+}) {
+  const { id, panel, onPanel, run } = props;
+  const of = (name: TeachPanel) => ({
+    open: panel === name,
+    onOpenChange: (open: boolean) => onPanel(open ? name : null),
+  });
+  return (
+    <>
+      <FinishDialog
+        {...of("finish")}
+        score={props.score}
+        events={run.events}
+        state={run.state}
+        now={run.now}
+        command={run.command}
+      />
+      <SwapDialog {...of("swap")} run={id} slot={props.slot} move={props.move} asked={props.asked} />
+      <PeopleDialog
+        {...of("people")}
+        run={id}
+        presence={props.presence}
+        people={props.people}
+        others={props.others}
+        onAdded={props.onAdded}
+      />
+      <NoteDialog {...of("note")} onNote={(text) => run.command("note", { text })} />
+      <Dialog {...of("keys")} night wide title="Keys">
+        <dl className="grid grid-cols-[16rem_1fr] gap-y-1.5 text-xl">
+          {TEACH_KEYS.map(({ shown, words }) => (
+            <div key={shown} className="contents">
+              <dt className="font-bold">{shown}</dt>
+              <dd>{words}</dd>
+            </div>
+          ))}
+        </dl>
+      </Dialog>
+      <Dialog
+        {...of("end")}
+        night
+        title="End the class now?"
+        description="What has been taught so far is kept."
+      >
+        <div className="flex gap-3 text-2xl font-bold">
+          <button
+            type="button"
+            className="bg-marker px-5 py-2 text-night"
+            onClick={() => {
+              onPanel(null);
+              run.command("end");
+            }}
+          >
+            End it
+          </button>
+          <button
+            type="button"
+            className="border-2 border-night-text px-5 py-2"
+            onClick={() => onPanel(null)}
+          >
+            Go on
+          </button>
+        </div>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,115 @@
+"use client";
+import { clockText } from "@/core/units";
+import type { NowNext } from "@/features/live/now-next";
+import { timeOfDay } from "@/features/live/time-of-day";
+import type { Run } from "@/features/live/use-run";
+
+function driftText(driftMs: number): string {
+  const seconds = Math.round(driftMs / 1000);
+  if (Math.abs(seconds) < 2) return "on time";
+  return seconds > 0 ? `${clockText(seconds)} late` : `${clockText(-seconds)} early`;
+}
+
+/** The block and round, who is here, and when it ends against when it is to end. */
+export function TopRow({
+  run,
+  words,
+  presence,
+}: {
+  readonly run: Run;
+  readonly words: NowNext;
+  readonly presence: string;
+}) {
+  const { state } = run;
+  const { finishAtMs, projectedEndMs } = state;
+  const over = finishAtMs !== null && projectedEndMs !== null ? projectedEndMs - finishAtMs : null;
+  return (
+    <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
+      <p className="truncate leading-tight">
+        <span className="text-night-quiet">{words.blockTitle}</span>
+        {words.roundText && <b> {words.roundText}</b>}
+        {presence && <span className="text-night-quiet"> · {presence}</span>}
+      </p>
+      {!run.reached && (
+        <p role="status" className="whitespace-nowrap border-2 border-night-text px-2">
+          no connection: this screen keeps time
+        </p>
+      )}
+      {projectedEndMs !== null && (
+        <p className="whitespace-nowrap">
+          <span className="text-night-quiet">ends</span>{" "}
+          <b suppressHydrationWarning>{timeOfDay(projectedEndMs)}</b>
+          <span className="text-night-quiet">
+            {" "}
+            {over === null || finishAtMs === null
+              ? driftText(state.driftMs)
+              : over > 1000
+                ? `${clockText(Math.ceil(over / 1000))} past ${timeOfDay(finishAtMs)}`
+                : `for ${timeOfDay(finishAtMs)}`}
+          </span>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** A size at which a line of text fits the width, px: large, but never off the screen. */
+function fitSize(text: string, most: number, least: number): number {
+  return Math.round(Math.max(least, Math.min(most, 1216 / Math.max(1, text.length * 0.53))));
+}
+
+/** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
+export function Words(props: {
+  readonly words: NowNext;
+  readonly paused: boolean;
+  readonly mirror: boolean;
+}) {
+  const { words, paused, mirror } = props;
+  const lead = words.working ? "" : words.shown && words.segment?.kind !== "demo" ? "Next " : "";
+  const nextLine = words.otherSide ? `then ${words.otherSide}` : words.next ? `next ${words.next}` : "";
+  const side = words.working ? words.segment?.side : null;
+  const own = side ? (side === "left" ? "right" : "left") : null;
+  return (
+    <div className="px-8 pt-3">
+      <p
+        className="font-extrabold leading-none"
+        data-testid="headline"
+        style={{ fontSize: fitSize(lead + words.headline, 116, 62) }}
+      >
+        {lead && <span className="text-night-quiet">{lead}</span>}
+        {words.headline}
+      </p>
+      <p
+        className={`mt-1 text-[38px] leading-tight text-night-text ${words.working ? "line-clamp-1" : "line-clamp-2"}`}
+      >
+        {mirror && own && !paused && <b data-testid="mirror">You move your {own}. </b>}
+        {paused ? <b>Paused. Space or the clicker goes on.</b> : words.cue}
+      </p>
+      <p className="mt-1 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 62, 48) }}>
+        {words.otherSide ? (
+          <>
+            <span className="font-normal text-night-quiet">then </span>
+            {words.otherSide}
+            {words.next && <span className="font-normal text-night-quiet">, next {words.next}</span>}
+          </>
+        ) : (
+          words.working &&
+          words.next && (
+            <>
+              <span className="font-normal text-night-quiet">next </span>
+              {words.next}
+            </>
+          )
+        )}
+      </p>
+      {words.fetch && (
+        <p
+          className="truncate leading-tight text-night-quiet"
+          style={{ fontSize: fitSize(words.fetch, 56, 42) }}
+        >
+          {words.fetch}
+        </p>
+      )}
+    </div>
+  );
+}

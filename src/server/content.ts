@@ -1,0 +1,149 @@
+/** What a session is taught from: worked out from the class and the people until it starts, frozen from then on. */
+import { and, eq } from "drizzle-orm";
+import { classBook } from "../core/class/check-class";
+import { type ClassDoc, slotsOf } from "../core/class/document";
+import { MARKS, type Mark, type Person } from "../core/homes/home";
+import { withTonight } from "../core/homes/tonight";
+import type { SessionContent } from "../core/live/session";
+import { type Swap, withSwaps } from "../core/live/swaps";
+import { type KnownMove, resolveMove } from "../core/moves/book";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import type { ChangeOverTable } from "../core/parts/change-over";
+import type { Part } from "../core/parts/part";
+import { partsFor } from "../core/parts/parts";
+import type { Database } from "./db/client";
+import { classes, person, run, runPerson } from "./db/schema";
+import { Refused } from "./refused";
+import { settingsOf } from "./studios";
+
+export type Tx = Pick<Database, "select" | "insert" | "execute" | "update" | "delete">;
+export type RunRow = typeof run.$inferSelect;
+
+/** Everyone who is asked to a session, as they are tonight, by name. */
+export async function peopleOf(tx: Tx, runId: string, only?: string): Promise<readonly Person[]> {
+  const rows = await tx
+    .select({ doc: person.doc, tonight: runPerson.tonight })
+    .from(runPerson)
+    .innerJoin(person, eq(person.id, runPerson.personId))
+    .where(and(eq(runPerson.runId, runId), only ? eq(runPerson.personId, only) : undefined));
+  return rows
+    .map(({ doc, tonight }) => withTonight(doc, tonight))
+    .sort((a, b) => a.name.localeCompare(b.name, "en") || (a.id < b.id ? -1 : 1));
+}
+
+/** Every move that the class or somebody's part names, once. */
+export function movesUsed(doc: ClassDoc, parts: readonly Part[]): KnownMove[] {
+  const book = classBook(doc, LIBRARY_BOOK);
+  const used = new Map<string, KnownMove>();
+  const add = (move: KnownMove | undefined) => move && used.set(move.id ?? move.name, move);
+  for (const block of doc.blocks) for (const slot of slotsOf(block)) add(resolveMove(slot.move, book));
+  for (const part of parts) for (const slot of part.slots) if (slot.move) add(book.get(slot.move));
+  return [...used.values()];
+}
+
+interface Worked {
+  readonly parts: readonly Part[];
+  readonly partsByMark: Readonly<Record<Mark, readonly Part[]>>;
+}
+
+/** The parts of these people: at their usual marks, and as if their level were each of the three in all patterns. */
+function workOut(doc: ClassDoc, people: readonly Person[], table: ChangeOverTable): Worked {
+  const at = (mark: Mark) =>
+    partsFor(
+      doc,
+      people.map(({ marks: _marks, ...rest }) => ({ ...rest, mark })),
+      LIBRARY_BOOK,
+      { table },
+    );
+  return {
+    parts: partsFor(doc, people, LIBRARY_BOOK, { table }),
+    partsByMark: { flat: at("flat"), natural: at("natural"), sharp: at("sharp") },
+  };
+}
+
+function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: Worked): KnownMove[] {
+  const used = movesUsed(shown, [...parts, ...MARKS.flatMap((mark) => partsByMark[mark])]);
+  const known = new Set(used.map((move) => move.id ?? move.name));
+  return [...used, ...movesUsed(doc, []).filter((move) => !known.has(move.id ?? move.name))];
+}
+
+/** The class document of a session: the frozen one, or the one that it would be taught from now. */
+export async function sessionDoc(tx: Tx, row: RunRow): Promise<ClassDoc> {
+  if (row.doc) return row.doc;
+  const [found] = row.classId
+    ? await tx
+        .select({ doc: classes.doc })
+        .from(classes)
+        .where(and(eq(classes.studioId, row.studioId), eq(classes.id, row.classId)))
+    : [];
+  if (!found) throw new Refused("not-found", "The class of this session is no longer there.");
+  return found.doc;
+}
+
+/** The content of a session. `only`: before the start, of one person alone (by row id), which is quick. */
+export async function contentOf(tx: Tx, row: RunRow, only?: string): Promise<SessionContent> {
+  const { version, swaps } = row;
+  if (row.doc && row.parts && row.moves) {
+    const { doc, parts, moves } = row;
+    const partsByMark = row.partsByMark ?? { flat: parts, natural: parts, sharp: parts };
+    return { version, frozen: true, doc, swaps, parts, partsByMark, moves };
+  }
+  const doc = await sessionDoc(tx, row);
+  const { changeOver } = await settingsOf(row.studioId);
+  const shown = withSwaps(doc, swaps, classBook(doc, LIBRARY_BOOK));
+  const worked = workOut(shown, await peopleOf(tx, row.id, only), changeOver);
+  return { version, frozen: false, doc, swaps, ...worked, moves: allMoves(doc, shown, worked) };
+}
+
+/** Freezes a session, under the lock of its row; gives its new version. */
+export async function freeze(tx: Tx, row: RunRow): Promise<number> {
+  if (row.doc) return row.version;
+  const { doc, parts, partsByMark, moves } = await contentOf(tx, row);
+  const version = row.version + 1;
+  const { changeOver } = await settingsOf(row.studioId);
+  await tx.update(run).set({ doc, parts, partsByMark, moves, changeOver, version }).where(eq(run.id, row.id));
+  return version;
+}
+
+const byName = (a: Part, b: Part) => a.name.localeCompare(b.name, "en") || (a.person < b.person ? -1 : 1);
+
+function replaced(all: readonly Part[], fresh: readonly Part[]): Part[] {
+  const names = new Set(fresh.map((part) => part.person));
+  return [...all.filter((part) => !names.has(part.person)), ...fresh].sort(byName);
+}
+
+/**
+ * Works parts out anew in a session that has started: of one person (by row id) or, where a move was
+ * changed for the room, of all. Gives the new version. Before the start only the version counts up.
+ */
+export async function workAnew(
+  tx: Tx,
+  row: RunRow,
+  change: { readonly person?: string; readonly swap?: Swap },
+): Promise<number> {
+  const version = row.version + 1;
+  const swaps = change.swap ? [...row.swaps, change.swap] : row.swaps;
+  if (!row.doc || !row.parts || !row.moves) {
+    await tx.update(run).set({ version, swaps }).where(eq(run.id, row.id));
+    return version;
+  }
+  const book = classBook(row.doc, LIBRARY_BOOK);
+  const shown = withSwaps(row.doc, swaps, book);
+  const table = row.changeOver ?? (await settingsOf(row.studioId)).changeOver;
+  const worked = workOut(shown, await peopleOf(tx, row.id, change.person), table);
+  const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
+  const all: Worked = {
+    parts: replaced(row.parts, worked.parts),
+    partsByMark: {
+      flat: replaced(before.flat, worked.partsByMark.flat),
+      natural: replaced(before.natural, worked.partsByMark.natural),
+      sharp: replaced(before.sharp, worked.partsByMark.sharp),
+    },
+  };
+  const moves = allMoves(row.doc, shown, all);
+  await tx
+    .update(run)
+    .set({ version, swaps, ...all, moves })
+    .where(eq(run.id, row.id));
+  return version;
+}

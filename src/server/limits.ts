@@ -1,0 +1,48 @@
+/** Limits in number, counted in the database so that they hold over all processes. */
+import { RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
+import { pool } from "./db/client";
+import { env } from "./env";
+import { Refused } from "./refused";
+
+/** What is limited: how often in how many seconds. */
+const LIMITS = {
+  /** Addresses that open nothing, from one place: links can't be guessed, and nobody is to try. */
+  "wrong-link": { points: 30, seconds: 300 },
+  /** Commands of one instructor. */
+  command: { points: 240, seconds: 60 },
+  /** Invitations and other things that go out, of one studio. */
+  outgoing: { points: 300, seconds: 3600 },
+  /** What is changed by one personal link apart from the class's own entries. */
+  part: { points: 120, seconds: 60 },
+} as const;
+export type Limited = keyof typeof LIMITS;
+
+const held = globalThis as typeof globalThis & { brontleLimits?: Map<Limited, RateLimiterPostgres> };
+
+function limiter(name: Limited): RateLimiterPostgres {
+  held.brontleLimits ??= new Map();
+  const known = held.brontleLimits.get(name);
+  if (known) return known;
+  const { points, seconds } = LIMITS[name];
+  const made = new RateLimiterPostgres({
+    storeClient: pool(),
+    tableName: "limit_count",
+    tableCreated: true,
+    keyPrefix: name,
+    points: env.relaxedLimits && name !== "wrong-link" ? points * 100 : points,
+    duration: seconds,
+    clearExpiredByTimeout: false,
+  });
+  held.brontleLimits.set(name, made);
+  return made;
+}
+
+/** Counts one; a refusal where there were too many. A count that can't be kept stops nobody. */
+export async function count(name: Limited, key: string): Promise<void> {
+  try {
+    await limiter(name).consume(key);
+  } catch (reason) {
+    if (reason instanceof RateLimiterRes)
+      throw new Refused("too-often", "That is too often: wait a little and try again.");
+  }
+}

@@ -1,0 +1,197 @@
+/** What was written down of sessions: appended only, read back with what the clock and the parts say. */
+import { and, asc, desc, eq } from "drizzle-orm";
+import type { ClassDoc } from "../core/class/document";
+import type { Mark } from "../core/homes/home";
+import { type RunScore, runScore } from "../core/live/run-score";
+import type { SessionContent } from "../core/live/session";
+import { isNews, keptOf, type LogEntry, type LogField, type LogValue } from "../core/log/entries";
+import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
+import { prefilled, recordOf } from "../core/log/record";
+import { makeBook } from "../core/moves/book";
+import type { Part } from "../core/parts/part";
+import { scoreOf } from "../core/score/score";
+import { contentOf, type RunRow } from "./content";
+import { db } from "./db/client";
+import { logEntry, person, run, runPerson } from "./db/schema";
+import { Refused } from "./refused";
+import { databaseNow, eventsAfter, lockRun } from "./run-events";
+import { needSession, sessionsOfPerson } from "./sessions";
+
+async function entriesOf(runId: string): Promise<LogEntry[]> {
+  const rows = await db()
+    .select({
+      person: person.rosterId,
+      field: logEntry.field,
+      value: logEntry.value,
+      by: logEntry.author,
+      at: logEntry.at,
+    })
+    .from(logEntry)
+    .innerJoin(person, eq(person.id, logEntry.personId))
+    .where(eq(logEntry.runId, runId))
+    .orderBy(asc(logEntry.id));
+  return rows.map(({ at, ...rest }) => ({ ...rest, atMs: at.getTime() }));
+}
+
+export interface Written {
+  readonly field: LogField;
+  readonly value: LogValue;
+}
+
+/**
+ * Writes down something about a person in a session that is over or running. What stands there already
+ * isn't written again; what stood there before stays. `author`: `BY_SELF` or the instructor's name.
+ */
+export async function write(
+  studioId: string,
+  runId: string,
+  personId: string,
+  author: string,
+  entries: readonly Written[],
+): Promise<void> {
+  await db().transaction(async (tx) => {
+    const row = await lockRun(tx, studioId, runId);
+    if (row.state !== "running" && row.state !== "ended")
+      throw new Refused("conflict", "This class hasn't been taught yet.");
+    const [asked] = await tx
+      .select({ rosterId: person.rosterId })
+      .from(runPerson)
+      .innerJoin(person, eq(person.id, runPerson.personId))
+      .where(and(eq(runPerson.runId, runId), eq(runPerson.personId, personId)));
+    if (!asked) throw new Refused("not-found", "There is no such person in this class.");
+    const known = await entriesOf(runId);
+    const fresh = entries.filter((entry) => isNews(known, { person: asked.rosterId, ...entry }));
+    if (fresh.length === 0) return;
+    const at = new Date(await databaseNow(tx));
+    await tx
+      .insert(logEntry)
+      .values(fresh.map(({ field, value }) => ({ runId, personId, field, value, author, at })));
+  });
+}
+
+interface Taught {
+  readonly row: RunRow;
+  readonly content: SessionContent;
+  readonly score: RunScore;
+}
+
+async function taught(row: RunRow): Promise<Taught> {
+  const content = await contentOf(db(), row);
+  return { row, content, score: scoreFor(content.doc, content) };
+}
+
+function scoreFor(doc: ClassDoc, { moves }: SessionContent): RunScore {
+  const book = makeBook(moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
+  return runScore(doc, scoreOf(doc, book));
+}
+
+function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) => Part | undefined {
+  return (mark) =>
+    (mark === null ? content.parts : content.partsByMark[mark]).find((part) => part.person === rosterId);
+}
+
+/** The log of a session: record, people, what was said and what is prefilled. `only`: of one person, by roster id. */
+async function logOf(row: RunRow, only?: string): Promise<SessionLog> {
+  const { content, score } = await taught(row);
+  const events = await eventsAfter(row.id, 0);
+  const entries = await entriesOf(row.id);
+  const nowMs = row.endedAt?.getTime() ?? Date.now();
+  const people = await db()
+    .select({ rosterId: person.rosterId, doc: person.doc })
+    .from(runPerson)
+    .innerJoin(person, eq(person.id, runPerson.personId))
+    .where(eq(runPerson.runId, row.id));
+  const chosen = people.filter(({ rosterId }) => only === undefined || rosterId === only);
+  const record = recordOf(
+    score,
+    events,
+    people.map(({ rosterId }) => rosterId),
+    nowMs,
+  );
+  const logged = chosen.map(({ rosterId, doc }): LoggedPerson => {
+    const kept = keptOf(entries, rosterId);
+    const came = (record.people.find((entry) => entry.person === rosterId)?.spans.length ?? 0) > 0;
+    const said = kept.get("present")?.value;
+    return {
+      person: rosterId,
+      name: doc.name,
+      present: typeof said === "boolean" ? said : came,
+      kept,
+      prefilled: prefilled(score, events, partAt(content, rosterId), rosterId, nowMs),
+      part: partAt(content, rosterId)(null) ?? null,
+    };
+  });
+  return {
+    title: content.doc.title,
+    startsAt: row.startsAt.toISOString(),
+    timeZone: row.timeZone,
+    doc: content.doc,
+    record,
+    people: logged.sort((a, b) => a.name.localeCompare(b.name, "en")),
+  };
+}
+
+/** The log of a session of a studio. */
+export async function sessionLog(studioId: string, id: string): Promise<SessionLog> {
+  return logOf(await needSession(studioId, id));
+}
+
+/** One person's own page of the log of a session that they were asked to. */
+export async function ownLog(row: RunRow, rosterId: string): Promise<LoggedPerson | null> {
+  return (await logOf(row, rosterId)).people[0] ?? null;
+}
+
+export interface HistoryLine {
+  readonly sessionId: string;
+  readonly title: string;
+  readonly startsAtMs: number;
+  readonly timeZone: string;
+  readonly present: boolean;
+  readonly effort: number | null;
+  readonly note: string | null;
+  readonly hurt: number;
+  readonly done: readonly { readonly name: string; readonly text: string }[];
+}
+
+/** What a person did in the sessions that are over, the last first; `most` of them. */
+export async function historyOf(
+  studioId: string,
+  personId: string,
+  rosterId: string,
+  most = 30,
+): Promise<HistoryLine[]> {
+  const sessions = (await sessionsOfPerson(studioId, personId)).filter(({ state }) => state === "ended");
+  const lines: HistoryLine[] = [];
+  for (const session of sessions.slice(0, most)) {
+    const [row] = await db().select().from(run).where(eq(run.id, session.id)).orderBy(desc(run.id));
+    if (!row) continue;
+    const log = await logOf(row, rosterId);
+    const own = log.people[0];
+    const effort = own?.kept.get("effort")?.value;
+    const note = own?.kept.get("note")?.value;
+    lines.push({
+      sessionId: session.id,
+      title: session.title,
+      startsAtMs: session.startsAtMs,
+      timeZone: session.timeZone,
+      present: own?.present ?? false,
+      effort: typeof effort === "number" ? effort : null,
+      note: typeof note === "string" ? note : null,
+      hurt: log.record.people.find((entry) => entry.person === rosterId)?.hurt.length ?? 0,
+      done: own?.present
+        ? (own.part?.slots ?? []).flatMap((slot) => {
+            const what = doneIn(own, slot.slot);
+            return what ? [{ name: slot.name, text: doneText(what) }] : [];
+          })
+        : [],
+    });
+  }
+  return lines;
+}
+
+/** What was done in a slot, in a few signs: `3 × 10, 8 kg`. */
+function doneText({ sets, reps, seconds, kg }: NonNullable<ReturnType<typeof doneIn>>): string {
+  const each = reps === undefined ? (seconds === undefined ? "" : `${seconds} s`) : `${reps}`;
+  const times = sets === undefined ? each : each === "" ? `${sets} ×` : `${sets} × ${each}`;
+  return [times, kg === undefined ? "" : `${Math.round(kg * 10) / 10} kg`].filter(Boolean).join(", ");
+}

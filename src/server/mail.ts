@@ -1,0 +1,29 @@
+/**
+ * Mail as files: a message is composed as it would be sent (RFC 5322, with the calendar entry inside) and
+ * goes to no server. The outbox is a simulated stand-in that ships with Brontle.
+ */
+import { createTransport } from "nodemailer";
+
+export interface Mail {
+  readonly from: string;
+  /** Name and address; the address may be one that nothing can be sent to. */
+  readonly to: { readonly name: string; readonly address: string };
+  readonly subject: string;
+  readonly text: string;
+  readonly calendar: { readonly method: "PUBLISH" | "CANCEL"; readonly text: string };
+}
+
+/** The message as a file. */
+export async function mailFile(mail: Mail): Promise<string> {
+  const composer = createTransport({ streamTransport: true, buffer: true, newline: "windows" });
+  const { message } = await composer.sendMail({
+    from: { name: mail.from, address: "no-reply@brontle.invalid" },
+    to: { name: mail.to.name, address: mail.to.address },
+    subject: mail.subject,
+    text: mail.text,
+    icalEvent: { method: mail.calendar.method, content: mail.calendar.text, filename: "class.ics" },
+    disableFileAccess: true,
+    disableUrlAccess: true,
+  });
+  return (message as Buffer).toString("utf8");
+}

@@ -1,0 +1,77 @@
+/** Two or more instructors in one studio: the owner asks coaches by a link that is used once. */
+import { createHash, randomBytes } from "node:crypto";
+import { and, asc, eq, gt, isNull, sql } from "drizzle-orm";
+import { db } from "./db/client";
+import { member, memberInvite, studio, user } from "./db/schema";
+import { Refused } from "./refused";
+
+const DAYS = 7;
+
+function hashOf(token: string): string {
+  return createHash("sha256").update(token).digest("hex");
+}
+
+export interface Member {
+  readonly userId: string;
+  readonly name: string;
+  readonly email: string;
+  readonly role: "owner" | "coach";
+}
+
+/** The instructors of a studio, the owner first. */
+export async function listMembers(studioId: string): Promise<Member[]> {
+  return db()
+    .select({ userId: user.id, name: user.name, email: user.email, role: member.role })
+    .from(member)
+    .innerJoin(user, eq(user.id, member.userId))
+    .where(eq(member.studioId, studioId))
+    .orderBy(sql`${member.role} desc`, asc(user.name));
+}
+
+/** Makes a link by which one coach can join within a week; gives the token, this once. */
+export async function inviteMember(studioId: string): Promise<string> {
+  const token = randomBytes(32).toString("base64url");
+  const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
+  await db()
+    .insert(memberInvite)
+    .values({ studioId, tokenHash: hashOf(token), expiresAt });
+  return token;
+}
+
+const open = and(isNull(memberInvite.usedAt), gt(memberInvite.expiresAt, sql`now()`));
+
+/** The studio that a token leads to, or null. */
+export async function inviteOf(token: string): Promise<{ studioId: string; studioName: string } | null> {
+  if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return null;
+  const [row] = await db()
+    .select({ studioId: studio.id, studioName: studio.name })
+    .from(memberInvite)
+    .innerJoin(studio, eq(studio.id, memberInvite.studioId))
+    .where(and(eq(memberInvite.tokenHash, hashOf(token)), open));
+  return row ?? null;
+}
+
+/** Joins a studio as a coach; the link is then used up. */
+export async function joinStudio(userId: string, token: string): Promise<void> {
+  await db().transaction(async (tx) => {
+    const [used] = await tx
+      .update(memberInvite)
+      .set({ usedAt: new Date() })
+      .where(and(eq(memberInvite.tokenHash, hashOf(token)), open))
+      .returning({ studioId: memberInvite.studioId });
+    if (!used) throw new Refused("not-found", "This invitation was used or has run out.");
+    await tx
+      .insert(member)
+      .values({ studioId: used.studioId, userId, role: "coach", joinedAt: new Date() })
+      .onConflictDoNothing();
+  });
+}
+
+/** Takes a coach out of a studio. An owner stays. */
+export async function removeMember(studioId: string, userId: string): Promise<void> {
+  const rows = await db()
+    .delete(member)
+    .where(and(eq(member.studioId, studioId), eq(member.userId, userId), eq(member.role, "coach")))
+    .returning({ userId: member.userId });
+  if (rows.length === 0) throw new Refused("not-found", "There is no such coach here.");
+}

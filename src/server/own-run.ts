@@ -1,0 +1,36 @@
+/** A session as one participant may see it: their own parts, and of the class what all may see. */
+import { seenBy } from "../core/live/events";
+import { type OwnRun, ownParts, publicDoc } from "../core/live/own-part";
+import { contentOf } from "./content";
+import { db } from "./db/client";
+import type { Participant } from "./links";
+import { eventsAfter } from "./run-events";
+import { needAsked } from "./sessions";
+
+/** What a participant gets of a session that they are asked to. */
+export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
+  const row = await needAsked(who.studioId, id, who.personId);
+  const content = await contentOf(db(), row, row.doc ? undefined : who.personId);
+  const parts = ownParts(who.doc.id, content.parts, content.partsByMark);
+  const used = new Set(
+    Object.values(parts?.byMark ?? {}).flatMap((part) => part.slots.map((slot) => slot.move)),
+  );
+  for (const slot of parts?.usual.slots ?? []) used.add(slot.move);
+  const named = JSON.stringify(content.doc.blocks) + JSON.stringify(content.swaps);
+  return {
+    id,
+    state: row.state,
+    startsAtMs: row.startsAt.getTime(),
+    timeZone: row.timeZone,
+    endedAtMs: row.endedAt?.getTime() ?? null,
+    version: content.version,
+    doc: publicDoc(content.doc),
+    swaps: content.swaps.filter(({ person }) => person === undefined || person === who.doc.id),
+    // Only moves that the class or this person's own part names: the rest would tell of others.
+    moves: content.moves.filter(
+      ({ id: move }) => move === null || used.has(move) || named.includes(JSON.stringify(move)),
+    ),
+    parts,
+    events: seenBy(await eventsAfter(id, 0), who.doc.id),
+  };
+}

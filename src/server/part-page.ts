@@ -1,0 +1,35 @@
+/** What a participant's page is made of: who they are, the session that it shows, what they said. */
+import { and, eq } from "drizzle-orm";
+import { db } from "./db/client";
+import { runPerson } from "./db/schema";
+import type { Participant } from "./links";
+import { ownLog } from "./log";
+import { ownRun } from "./own-run";
+import { ownReadiness } from "./readiness";
+import { needAsked, sessionShownTo } from "./sessions";
+import { ownWhereabouts } from "./whereabouts";
+
+/** Everything for the page of whoever holds a link. `asked`: a session of theirs instead of the one that comes next. */
+export async function partPage(who: Participant, asked: string | null) {
+  const readiness = await ownReadiness(who.personId);
+  const shown = asked ?? (await sessionShownTo(who.studioId, who.personId))?.id ?? null;
+  const page = {
+    studio: who.studioName,
+    person: who.doc,
+    readiness: { due: readiness.due, answers: readiness.answers },
+  };
+  if (shown === null) return { ...page, run: null, whereabouts: null, tonightSaid: false, entries: null };
+  const row = await needAsked(who.studioId, shown, who.personId);
+  const [list] = await db()
+    .select({ tonight: runPerson.tonight })
+    .from(runPerson)
+    .where(and(eq(runPerson.runId, shown), eq(runPerson.personId, who.personId)));
+  const log = row.state === "ended" ? await ownLog(row, who.doc.id) : null;
+  return {
+    ...page,
+    run: await ownRun(who, shown),
+    whereabouts: await ownWhereabouts(shown, who.personId),
+    tonightSaid: list?.tonight != null,
+    entries: log && { kept: Object.fromEntries(log.kept), prefilled: Object.fromEntries(log.prefilled) },
+  };
+}

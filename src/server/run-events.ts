@@ -1,0 +1,179 @@
+/** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
+import { and, asc, eq, gt, sql } from "drizzle-orm";
+import type { RunCommand, RunEvent } from "../core/live/events";
+import { mergeCommand } from "../core/live/merge";
+import { peopleNow } from "../core/live/people-now";
+import type { Swap } from "../core/live/swaps";
+import type { Ms } from "../core/units";
+import { freeze, type RunRow, type Tx, workAnew } from "./content";
+import { db } from "./db/client";
+import { person, run, runEvent, runPerson, whereabouts } from "./db/schema";
+import { Refused } from "./refused";
+
+/** The database's clock, which all others follow. */
+export async function databaseNow(tx: Tx = db()): Promise<Ms> {
+  const result = await tx.execute<{ now: string }>(
+    sql`select floor(extract(epoch from clock_timestamp()) * 1000) as now`,
+  );
+  return Number(result.rows[0]?.now);
+}
+
+async function eventsOf(tx: Tx, runId: string, after = 0): Promise<RunEvent[]> {
+  const rows = await tx
+    .select()
+    .from(runEvent)
+    .where(and(eq(runEvent.runId, runId), gt(runEvent.seq, after)))
+    .orderBy(asc(runEvent.seq));
+  return rows.map(({ seq, commandId, kind, payload, at }) => ({
+    seq,
+    id: commandId,
+    kind,
+    payload,
+    atMs: at.getTime(),
+  }));
+}
+
+/** The events of a session after a sequence number; for those who already know that it is theirs to see. */
+export function eventsAfter(id: string, seq: number): Promise<readonly RunEvent[]> {
+  return eventsOf(db(), id, seq);
+}
+
+/** Locks a session of a studio for a change. */
+export async function lockRun(tx: Tx, studioId: string, id: string): Promise<RunRow> {
+  const [row] = await tx
+    .select()
+    .from(run)
+    .where(and(eq(run.studioId, studioId), eq(run.id, id)))
+    .for("update");
+  if (!row) throw new Refused("not-found", "There is no such class here.");
+  return row;
+}
+
+/** Appends an event under the lock of its run's row, and tells whoever listens: only that, and of which run. */
+async function append(
+  tx: Tx,
+  id: string,
+  command: RunCommand,
+  last: RunEvent | undefined,
+  nowMs: Ms,
+  offlineAtMs: Ms | null = null,
+): Promise<RunEvent> {
+  const atMs = Math.max(last?.atMs ?? 0, Math.min(nowMs, offlineAtMs ?? nowMs));
+  const event: RunEvent = { ...command, seq: (last?.seq ?? 0) + 1, atMs };
+  await tx.insert(runEvent).values({
+    runId: id,
+    seq: event.seq,
+    commandId: command.id,
+    kind: command.kind,
+    payload: command.payload,
+    at: new Date(atMs),
+  });
+  await tx.execute(sql`select pg_notify('run_events', ${id})`);
+  return event;
+}
+
+/** Works parts anew and says so in the events: the caller holds the lock of the row. */
+export async function announce(
+  tx: Tx,
+  row: RunRow,
+  change: { readonly person?: { readonly id: string; readonly rosterId: string }; readonly swap?: Swap },
+  commandId: string = crypto.randomUUID(),
+): Promise<void> {
+  const person = change.person?.id;
+  const version = await workAnew(tx, row, {
+    ...(person ? { person } : {}),
+    ...(change.swap ? { swap: change.swap } : {}),
+  });
+  const last = (await eventsOf(tx, row.id)).at(-1);
+  const payload = change.swap
+    ? { version, ...change.swap }
+    : { version, ...(change.person ? { person: change.person.rosterId } : {}) };
+  const command = { id: commandId, kind: change.swap ? ("swap" as const) : ("part" as const), payload };
+  await append(tx, row.id, command, last, await databaseNow(tx));
+}
+
+/** Most entries of one person a minute: nobody presses faster. */
+const MOST_ENTRIES = 60;
+
+/** Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs. */
+export async function takeEntry(id: string, command: RunCommand, offlineAtMs: Ms | null): Promise<void> {
+  await db().transaction(async (tx) => {
+    const [row] = await tx.select({ state: run.state }).from(run).where(eq(run.id, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such class here.");
+    const events = await eventsOf(tx, id);
+    if (events.some((event) => event.id === command.id)) return;
+    const nowMs = await databaseNow(tx);
+    const lately = events.filter(
+      (event) => event.payload.person === command.payload.person && event.atMs > nowMs - 60_000,
+    );
+    // Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
+    const hurts = command.kind === "hurt";
+    if (hurts && peopleNow(events).hurt.some((entry) => entry.person === command.payload.person)) return;
+    if (!hurts && lately.length >= MOST_ENTRIES)
+      throw new Refused("too-often", "That is too often: wait a moment.");
+    if (events.some((event) => event.kind === "end")) return;
+    if (row.state !== "open" && row.state !== "running")
+      throw new Refused("conflict", "This class isn't open yet.");
+    await append(tx, id, command, events.at(-1), nowMs, offlineAtMs);
+  });
+}
+
+export interface CommandOutcome {
+  readonly taken: boolean;
+  readonly events: readonly RunEvent[];
+  readonly nowMs: Ms;
+}
+
+/**
+ * Takes a command. The row of the run is locked while the sequence number is counted up, so that
+ * numbers have no gaps and follow the order of commits. `offlineAtMs`: when the lead device did it
+ * without a connection, by its estimate of this clock; kept between the last event and now.
+ * Starting freezes what is taught; ending forgets where people are.
+ */
+export async function takeCommand(
+  studioId: string,
+  id: string,
+  command: RunCommand,
+  seenSeq: number,
+  offlineAtMs: Ms | null,
+): Promise<CommandOutcome> {
+  return db().transaction(async (tx) => {
+    const row = await lockRun(tx, studioId, id);
+    const events = await eventsOf(tx, id);
+    const merged = mergeCommand(command, events, seenSeq);
+    if (merged !== "taken") return { taken: merged === "again", events, nowMs: await databaseNow(tx) };
+    if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
+    const starts = command.kind === "start" && row.state !== "running" && row.state !== "ended";
+    const version = starts ? await freeze(tx, row) : null;
+    const full = version === null ? command : { ...command, payload: { ...command.payload, version } };
+    const nowMs = await databaseNow(tx);
+    const event = await append(tx, id, full, events.at(-1), nowMs, offlineAtMs);
+    const at = new Date(event.atMs);
+    if (starts) await tx.update(run).set({ state: "running", startedAt: at }).where(eq(run.id, id));
+    if (command.kind === "end" && row.state !== "ended") {
+      // A class that is ended without ever having been started keeps what it would have been.
+      await freeze(tx, row);
+      await tx.update(run).set({ state: "ended", endedAt: at }).where(eq(run.id, id));
+      await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
+    }
+    return { taken: true, events: [...events, event], nowMs };
+  });
+}
+
+/** Changes a slot's move, for the room or for one person. */
+export async function swapMove(studioId: string, id: string, commandId: string, swap: Swap): Promise<void> {
+  await db().transaction(async (tx) => {
+    const row = await lockRun(tx, studioId, id);
+    if ((await eventsOf(tx, id)).some((event) => event.id === commandId)) return;
+    if (row.state === "ended" || row.state === "cancelled")
+      throw new Refused("conflict", "This class is over.");
+    if (swap.person === undefined) return announce(tx, row, { swap }, commandId);
+    const [found] = await tx
+      .select({ id: person.id })
+      .from(runPerson)
+      .innerJoin(person, eq(person.id, runPerson.personId))
+      .where(and(eq(runPerson.runId, id), eq(person.rosterId, swap.person)));
+    if (!found) throw new Refused("not-found", "There is no such person in this class.");
+    await announce(tx, row, { swap, person: { id: found.id, rosterId: swap.person } }, commandId);
+  });
+}

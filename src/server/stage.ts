@@ -1,0 +1,31 @@
+/** A session as everybody may see it, shared into a call: the class and its three ways, and no person. */
+import { classBook } from "../core/class/check-class";
+import type { ClassDoc } from "../core/class/document";
+import { publicDoc } from "../core/live/own-part";
+import { withSwaps } from "../core/live/swaps";
+import { type ThreeWays, threeWays } from "../core/live/three-ways";
+import type { KnownMove } from "../core/moves/book";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import { movesUsed } from "./content";
+import { sessionContent } from "./sessions";
+
+export interface StageContent {
+  readonly version: number;
+  /** The class that gives the times, and as it is done. */
+  readonly doc: ClassDoc;
+  readonly shown: ClassDoc;
+  readonly moves: readonly KnownMove[];
+  readonly ways: Readonly<Record<string, ThreeWays>>;
+}
+
+/** What the stage shows of a session. */
+export async function stageContent(studioId: string, id: string): Promise<StageContent> {
+  const { content } = await sessionContent(studioId, id);
+  const doc = publicDoc(content.doc);
+  const swaps = content.swaps.filter((swap) => swap.person === undefined);
+  const book = classBook(doc, LIBRARY_BOOK);
+  const shown = publicDoc(withSwaps(doc, swaps, book));
+  const moves = [...movesUsed(doc, []), ...movesUsed(shown, [])];
+  const unique = [...new Map(moves.map((move) => [move.id ?? move.name, move])).values()];
+  return { version: content.version, doc, shown, moves: unique, ways: threeWays(shown, book) };
+}
