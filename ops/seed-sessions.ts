@@ -13,7 +13,7 @@ import { makeBook } from "../src/core/moves/book";
 import { scoreOf } from "../src/core/score/score";
 import { contentOf, freeze } from "../src/server/content";
 import { closeDb, db } from "../src/server/db/client";
-import { classes, person, run, runEvent } from "../src/server/db/schema";
+import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
 import { invite } from "../src/server/invitations";
 import { renewLink } from "../src/server/links";
 import { write } from "../src/server/log";
@@ -148,6 +148,13 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
   // A correction: what was said first stays in the log.
   const ines = rows.get("ines");
   if (ines) await write(studioId, id, ines, "Harbour Steps", [{ field: "effort", value: 7 }]);
+  // Written within the hour after the class, not now.
+  const [over] = await db().select({ endedAt: run.endedAt }).from(run).where(eq(run.id, id));
+  const written = await db().select({ id: logEntry.id }).from(logEntry).where(eq(logEntry.runId, id));
+  for (const [i, entry] of written.sort((a, b) => a.id - b.id).entries()) {
+    const at = new Date((over?.endedAt?.getTime() ?? nowMs) + (i + 1) * 2 * MINUTE);
+    await db().update(logEntry).set({ at }).where(eq(logEntry.id, entry.id));
+  }
 }
 
 /** A session for this evening, open already, where none goes on: the demo always has one to look at. */

@@ -17,9 +17,10 @@ export function Dialog(props: {
   return (
     <Base.Root open={props.open} onOpenChange={props.onOpenChange}>
       <Base.Portal>
-        <Base.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        {/* What is taught goes on being read: on dark screens nothing is dimmed, and the clock stays free. */}
+        <Base.Overlay className={`fixed inset-0 z-40 ${props.night ? "" : "bg-ink/40"}`} />
         <Base.Content
-          className={`fixed left-1/2 top-[8vh] z-50 max-h-[84vh] -translate-x-1/2 overflow-auto border-2 p-5 ${
+          className={`fixed left-1/2 z-50 -translate-x-1/2 overflow-auto border-2 p-5 ${props.night ? "top-[35vh] max-h-[62vh]" : "top-[8vh] max-h-[84vh]"} ${
             props.night ? "night border-night-text bg-night text-night-text" : "border-ink bg-paper"
           } ${props.wide ? (props.night ? "w-[900px]" : "w-[720px]") : "w-[480px]"} max-w-[94vw]`}
           {...(props.description ? {} : { "aria-describedby": undefined })}
@@ -28,7 +29,7 @@ export function Dialog(props: {
             {props.title}
           </Base.Title>
           {props.description && (
-            <Base.Description className={`mb-3 ${props.night ? "text-night-quiet" : "text-quiet"}`}>
+            <Base.Description className={`mb-3 ${props.night ? "text-xl text-night-quiet" : "text-quiet"}`}>
               {props.description}
             </Base.Description>
           )}

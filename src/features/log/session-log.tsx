@@ -74,13 +74,13 @@ export function SessionLogView(props: {
         . <b>{present.length}</b> of {people.length} were there
         {efforts.length > 0 && (
           <>
-            ; effort <b>{mean.toFixed(1)}</b> ({EFFORT_WORDS[Math.round(mean)]}) from {efforts.length}
+            ; effort <b>{mean.toFixed(1)}</b> from {efforts.length}
           </>
         )}
         .
         {hurt.length > 0 && (
-          <b className="border-l-4 border-stop pl-2">
-            {" "}
+          <b className="mt-1 block border-l-4 border-stop pl-2">
+            {""}
             {hurt.map(({ person }) => nameOf(person)).join(", ")} reported pain.
           </b>
         )}
@@ -105,12 +105,12 @@ export function SessionLogView(props: {
         <table className="mt-1 w-full border-collapse text-left">
           <thead className="text-quiet">
             <tr className="border-b border-hairline">
-              <th className="w-48 py-1.5 font-semibold">Name</th>
-              <th className="w-24 font-semibold">There</th>
-              <th className="w-48 font-semibold">From, to</th>
+              <th className="w-44 py-1.5 font-semibold">Name</th>
+              <th className="w-16 font-semibold">There</th>
+              <th className="w-32 font-semibold">From, to</th>
               <th className="w-56 font-semibold">Effort 0–10</th>
               <th className="font-semibold">What happened</th>
-              <th className="w-24">
+              <th className="w-20">
                 <span className="sr-only">More</span>
               </th>
             </tr>
@@ -189,7 +189,7 @@ export function SessionLogView(props: {
                         aria-label={`What ${person.name} did`}
                         onClick={() => setOpen(open === person.person ? null : person.person)}
                       >
-                        {open === person.person ? "Less" : "What they did"}
+                        {open === person.person ? "Less" : "Details"}
                       </button>
                     )}
                   </td>

@@ -112,7 +112,11 @@ export function During(props: Props) {
         </p>
       ) : (
         <p className="mt-3 text-2xl leading-snug">
-          {done ? "Done: breathe, shake it out." : (own?.note ?? move?.cues?.[0] ?? "")}
+          {working && state.waitedMs > 0
+            ? "Time. Your instructor says when it goes on."
+            : done
+              ? "Done: breathe, shake it out."
+              : (own?.note ?? move?.cues?.[0] ?? "")}
         </p>
       )}
       <div className={UPRIGHT_ONLY}>

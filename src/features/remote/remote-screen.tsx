@@ -26,7 +26,7 @@ interface Content {
   readonly parts: readonly { readonly person: string; readonly name: string }[];
 }
 
-const BIG = "min-h-24 border-2 border-night-text px-3 text-3xl font-extrabold disabled:opacity-40";
+const BIG = "min-h-28 border-2 border-night-text px-3 text-3xl font-extrabold disabled:opacity-40";
 
 /** For the instructor's own phone, in the hand or on the floor: pause, next, ten seconds, a round less, who hurts. */
 export function RemoteScreen(props: {
@@ -96,11 +96,14 @@ export function RemoteScreen(props: {
         </span>
       </h1>
       <p className="min-h-7 text-lg text-night-quiet">
-        {live && words.segment && !words.working ? gapWord(words.segment) : (words.segment?.side ?? "")}
+        {live && words.segment && !words.working && gapWord(words.segment)}
+        {live &&
+          words.working &&
+          [words.segment?.side, words.next && `next ${words.next}`].filter(Boolean).join(", ")}
       </p>
       <button
         type="button"
-        className="min-h-44 bg-marker text-5xl font-extrabold text-night"
+        className="min-h-52 bg-marker text-5xl font-extrabold text-night"
         onClick={() =>
           ready
             ? command("start", { countInMs: 5000 })
@@ -135,7 +138,10 @@ export function RemoteScreen(props: {
             : "no round is left to drop"}
         </span>
       </button>
-      <div className="mt-auto border-l-[14px] border-stop pl-3" role={hurt ? "alert" : undefined}>
+      <div
+        className={`mt-auto ${hurt ? "border-l-[14px] border-stop pl-3" : ""}`}
+        role={hurt ? "alert" : undefined}
+      >
         {hurt ? (
           <Hurt
             key={hurt.person}

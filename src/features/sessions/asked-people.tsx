@@ -82,11 +82,11 @@ export function AskedPeople(props: {
       <table className="mt-3 w-full border-collapse text-left">
         <thead className="text-quiet">
           <tr className="border-b border-hairline">
-            <th className="w-52 py-1.5 font-semibold">Name</th>
-            <th className="w-48 font-semibold">Invitation</th>
-            <th className="w-56 font-semibold">Readiness</th>
+            <th className="w-44 py-1.5 font-semibold">Name</th>
+            <th className="w-44 font-semibold">Invitation</th>
+            <th className="w-48 font-semibold">Readiness</th>
             <th className="font-semibold">Today</th>
-            <th className="w-44">
+            <th className="w-52">
               <span className="sr-only">What to do</span>
             </th>
           </tr>
@@ -115,9 +115,9 @@ export function AskedPeople(props: {
                 )}
               </td>
               <td>{person.tonight}</td>
-              <td className="text-right">
+              <td className="whitespace-nowrap text-right">
                 {!cancelled && (
-                  <Button look="bare" className="px-1" onClick={() => copy(person)}>
+                  <Button look="bare" className="px-1 py-0.5 font-normal" onClick={() => copy(person)}>
                     Copy a link
                   </Button>
                 )}

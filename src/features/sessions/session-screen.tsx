@@ -55,7 +55,7 @@ export function SessionScreen(props: Props) {
   return (
     <>
       <TopLine here="Sessions" places={PLACES} />
-      <main className="mx-auto max-w-5xl px-6 py-5">
+      <main className="mx-auto max-w-6xl px-6 py-5">
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
           <div className="min-w-0">
             <p className="text-quiet" suppressHydrationWarning>

@@ -17,7 +17,7 @@ export function WhenFields(props: { readonly value: When; readonly onChange: (wh
     return all.includes(value.timeZone) ? all : [value.timeZone, ...all];
   }, [value.timeZone]);
   return (
-    <div className="grid grid-cols-[1fr_7rem] gap-3">
+    <div className="grid grid-cols-[1fr_9rem] gap-3">
       <Field
         label="Date"
         type="date"

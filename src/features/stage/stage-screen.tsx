@@ -4,7 +4,7 @@ import { useEffect, useMemo } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
-import { MARK_GLYPH } from "@/core/homes/home";
+import { MARK_GLYPH, MARK_WORD } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
 import { runScore } from "@/core/live/run-score";
 import type { ThreeWays } from "@/core/live/three-ways";
@@ -125,20 +125,19 @@ export function StageScreen(props: {
           {words.headline}
         </h1>
         {three ? (
-          <p className="mt-3 line-clamp-2 text-[38px] leading-tight">
-            {three.flat && (
-              <>
-                {MARK_GLYPH.flat} <b>{three.flat}</b>
-              </>
+          <div className="mt-3 text-[38px] leading-tight">
+            {(["flat", "sharp"] as const).map(
+              (mark) =>
+                three[mark] && (
+                  <p key={mark} className="truncate">
+                    <span className="text-night-quiet">
+                      {MARK_GLYPH[mark]} {MARK_WORD[mark]}{" "}
+                    </span>
+                    <b>{three[mark]}</b>
+                  </p>
+                ),
             )}
-            {three.sharp && (
-              <>
-                <span className="text-night-quiet"> · </span>
-                {MARK_GLYPH.sharp} <b>{three.sharp}</b>
-              </>
-            )}
-            <span className="text-night-quiet"> {MARK_GLYPH.natural} as set</span>
-          </p>
+          </div>
         ) : (
           <p className="mt-3 text-[38px] leading-tight">{words.cue}</p>
         )}

@@ -186,7 +186,12 @@ export function TeachScreen(props: Props) {
           <p className="line-clamp-2">
             {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
             <b>{groups.slice(0, 4).join(" · ")}</b>
-            {groups.length > 4 && <span className="text-night-quiet"> · {groups.length - 4} more ways</span>}
+            {groups.length > 4 && (
+              <span className="text-night-quiet">
+                {" "}
+                · {groups.length - 4} more {groups.length === 5 ? "way" : "ways"}
+              </span>
+            )}
           </p>
         )}
       </div>
