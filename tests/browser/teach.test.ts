@@ -10,6 +10,7 @@ import {
   accessible,
   type DemoStudio,
   demoStudio,
+  named,
   open,
   press,
   see,
@@ -135,7 +136,7 @@ describe("teaching", () => {
     await press(driver(), "e");
     await seeText(driver(), "End the class now?");
     await accessible(driver());
-    await driver().findElement(By.css("[role=dialog] button.bg-ink")).click();
+    await (await named(driver(), "button", "End it")).click();
     await phase("ended");
     await accessible(driver());
     const { events } = await see(driver(), "the end stored", async () => {

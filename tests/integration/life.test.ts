@@ -1,61 +1,10 @@
 /** The commands themselves: started, found again, killed in every way, stopped. */
-import { type ChildProcess, spawn, spawnSync } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
 import { afterAll, expect, test } from "vitest";
+import { answers, ownCommands } from "../shared/commands";
 
-const root = new URL("../../", import.meta.url).pathname;
-const data = mkdtempSync(`${tmpdir()}/brontle-life-`);
-// The database's own user must be able to reach its data.
-spawnSync("chmod", ["755", data]);
-const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "" };
+const { brontle, stay, appPid, postgresPid, end } = ownCommands("life");
 
-function brontle(...args: string[]) {
-  return spawnSync(`${root}brontle`, args, { cwd: root, env, encoding: "utf8", input: "" });
-}
-
-interface Kept {
-  readonly child: ChildProcess;
-  readonly address: string;
-  readonly output: () => string;
-  readonly ended: Promise<number | null>;
-}
-
-/** Starts a command that stays in front, and waits for its address. */
-async function stay(command: string): Promise<Kept> {
-  const child = spawn(`${root}brontle`, [command, "--stay"], {
-    cwd: root,
-    env,
-    stdio: ["ignore", "pipe", "pipe"],
-  });
-  let output = "";
-  const ended = new Promise<number | null>((resolve) => child.on("exit", resolve));
-  const address = await new Promise<string>((resolve, reject) => {
-    const hear = (chunk: Buffer) => {
-      output += chunk.toString();
-      const found = /Brontle is at (http:\/\/127\.0\.0\.1:\d+)/.exec(output);
-      if (found?.[1]) resolve(found[1]);
-    };
-    child.stdout?.on("data", hear);
-    child.stderr?.on("data", hear);
-    child.on("exit", () => reject(new Error(output)));
-  });
-  return { child, address, output: () => output, ended };
-}
-
-const appPid = (kind: string) => JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).pid as number;
-const postgresPid = (kind: string) =>
-  Number(readFileSync(`${data}/${kind}/postgres/postmaster.pid`, "utf8").split("\n")[0]);
-const answers = (address: string) =>
-  fetch(`${address}/api/health`).then(
-    (reply) => reply.ok,
-    () => false,
-  );
-
-afterAll(() => {
-  brontle("stop");
-  rmSync(data, { recursive: true, force: true });
-});
+afterAll(end);
 
 test("demo stays in front; a second one finds it; an interrupt stops everything it started", {
   timeout: 120_000,

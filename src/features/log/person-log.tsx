@@ -18,7 +18,8 @@ export function PersonLog(props: {
   const rows = line.slots.filter(({ slot }) => line.kept[`slot:${slot}`] || line.prefilled[slot]);
   return (
     <>
-      <table className="w-full max-w-3xl border-collapse text-left">
+      {rows.length === 0 && <p className="text-quiet">No set ran long enough to count.</p>}
+      <table hidden={rows.length === 0} className="w-full max-w-3xl border-collapse text-left">
         <thead className="text-sm text-quiet">
           <tr>
             <th className="font-semibold">Move</th>

@@ -18,10 +18,11 @@ export function TeachingSettings(props: {
   readonly onChange: (key: keyof Teaching, value: string | number) => void;
 }) {
   const { value, onChange } = props;
-  const zones = useMemo(
-    () => ["UTC", ...Intl.supportedValuesOf("timeZone").filter((zone) => zone !== "UTC")],
-    [],
-  );
+  const zones = useMemo(() => {
+    const all = ["UTC", ...Intl.supportedValuesOf("timeZone").filter((zone) => zone !== "UTC")];
+    // Browsers list a zone under one of its names; a studio may have it under another.
+    return all.includes(value.timeZone) ? all : [value.timeZone, ...all];
+  }, [value.timeZone]);
   const rest = (key: "restSeconds" | "longRestSeconds", words: string) => (
     <label className={LINE}>
       {words}

@@ -1,0 +1,61 @@
+/** The commands themselves, started as a person would, with data of their own in a folder that goes away. */
+import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+
+const ROOT = new URL("../../", import.meta.url).pathname;
+
+export interface Kept {
+  readonly child: ChildProcess;
+  readonly address: string;
+  readonly output: () => string;
+  readonly ended: Promise<number | null>;
+}
+
+/** Commands with a data folder of their own. `end` stops what they started and removes it. */
+export function ownCommands(name: string) {
+  const data = mkdtempSync(`${tmpdir()}/brontle-${name}-`);
+  // The database's own user must be able to reach its data.
+  spawnSync("chmod", ["755", data]);
+  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "" };
+  const brontle = (...args: string[]) =>
+    spawnSync(`${ROOT}brontle`, args, { cwd: ROOT, env, encoding: "utf8", input: "" });
+
+  /** Starts a command that stays in front, and waits for its address. */
+  const stay = async (command: string, port = ""): Promise<Kept> => {
+    const child = spawn(`${ROOT}brontle`, [command, "--stay"], {
+      cwd: ROOT,
+      env: { ...env, BRONTLE_PORT: port },
+      stdio: ["ignore", "pipe", "pipe"],
+    });
+    let output = "";
+    const ended = new Promise<number | null>((resolve) => child.on("exit", resolve));
+    const address = await new Promise<string>((resolve, reject) => {
+      const hear = (chunk: Buffer) => {
+        output += chunk.toString();
+        const found = /Brontle is at (http:\/\/127\.0\.0\.1:\d+)/.exec(output);
+        if (found?.[1]) resolve(found[1]);
+      };
+      child.stdout?.on("data", hear);
+      child.stderr?.on("data", hear);
+      child.on("exit", () => reject(new Error(output)));
+    });
+    return { child, address, output: () => output, ended };
+  };
+  const appPid = (kind: string) => JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).pid as number;
+  const postgresPid = (kind: string) =>
+    Number(readFileSync(`${data}/${kind}/postgres/postmaster.pid`, "utf8").split("\n")[0]);
+  const end = () => {
+    brontle("stop");
+    rmSync(data, { recursive: true, force: true });
+  };
+  return { brontle, stay, appPid, postgresPid, end };
+}
+
+/** Whether something answers there. */
+export function answers(address: string): Promise<boolean> {
+  return fetch(`${address}/api/health`).then(
+    (reply) => reply.ok,
+    () => false,
+  );
+}
