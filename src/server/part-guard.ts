@@ -3,11 +3,16 @@ import { notFound } from "next/navigation";
 import { count } from "./limits";
 import { type Participant, participantOf } from "./links";
 
-/** For pages: the person of a token, or nothing there. Addresses that open nothing are counted. */
+/** Counts an address that opens nothing, by the place that it was asked from. */
+export async function countWrong(): Promise<void> {
+  const place = (await headers()).get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
+  await count("wrong-link", place).catch(() => undefined);
+}
+
+/** For pages: the person of a token, or nothing there. */
 export async function participantOrNotFound(token: string): Promise<Participant> {
   const who = await participantOf(token);
   if (who) return who;
-  const place = (await headers()).get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
-  await count("wrong-link", place).catch(() => undefined);
+  await countWrong();
   notFound();
 }

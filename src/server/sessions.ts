@@ -80,8 +80,32 @@ export async function planSession(studioId: string, plan: Plan): Promise<string>
   });
 }
 
-/** Opens a class for everybody, now. */
+/** A session of the same class this near is the one that is meant, hours. */
+const SAME_HOURS = 3;
+
+/**
+ * Opens a class, now: its session that is planned or open around this time, or else a new one for
+ * everybody. Pressed twice it is the same one.
+ */
 export async function teachNow(studioId: string, classId: string): Promise<string> {
+  const near = sql`${run.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
+  const [meant] = await db()
+    .select({ id: run.id, state: run.state })
+    .from(run)
+    .where(
+      and(
+        eq(run.studioId, studioId),
+        eq(run.classId, classId),
+        inArray(run.state, ["planned", "open"]),
+        near,
+      ),
+    )
+    .orderBy(desc(run.startsAt))
+    .limit(1);
+  if (meant) {
+    if (meant.state === "planned") await setSessionState(studioId, meant.id, "open");
+    return meant.id;
+  }
   const { timeZone } = (await settingsOf(studioId)).teaching;
   return planSession(studioId, { classId, startsAt: new Date(), timeZone, people: null, state: "open" });
 }

@@ -176,6 +176,26 @@ describe("teaching", () => {
     expect(sounds.filter((sound) => sound.hz === 660).length).toBeGreaterThanOrEqual(3);
   });
 
+  test("to somebody who mirrors: the people's side stays what is told, and which side to move is added", async () => {
+    await driver().executeScript("localStorage.setItem('brontle.device', JSON.stringify({ mirror: true }))");
+    await teach(doc(30, 5));
+    await press(driver(), Key.ENTER);
+    await phase("running", 9000);
+    await press(driver(), Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    await seeText(driver(), "You move your right.");
+    const clock = await driver().findElement(By.css("[role=timer]"));
+    expect(await clock.getAttribute("aria-label")).toBe("Work left");
+    await accessible(driver());
+    await press(driver(), "r");
+    await see(driver(), "the piece again", async () => (await seconds()) >= 28);
+    await press(driver(), "-");
+    await see(driver(), "ten seconds less", async () => (await seconds()) < 21);
+    await driver().executeScript("localStorage.removeItem('brontle.device')");
+    await press(driver(), "?");
+    await seeText(driver(), "Finish on time: a round, rests, the finisher");
+    await accessible(driver());
+  });
+
   test("without a connection the clock goes on, and what was pressed is stored with its time afterwards", async () => {
     await teach(doc(30, 10));
     await press(driver(), Key.ENTER);

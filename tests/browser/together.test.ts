@@ -206,7 +206,7 @@ describe("three browsers in one class", () => {
     expect(await (await named(petra.driver, "button", "♭ easier")).getAttribute("aria-pressed")).toBe("true");
   });
 
-  test("two instructors' screens don't fight: one round is dropped once, and both say so", async () => {
+  test("a round is dropped once, ends the class when it was shown to, and is so on a second screen", async () => {
     const tab = await teacher.driver.getWindowHandle();
     const ends = async () => (await page(teacher)).match(/ends\s+(\d+:\d\d)/)?.[1];
     await press(teacher.driver, "f");
@@ -225,10 +225,14 @@ describe("three browsers in one class", () => {
     await setSize(teacher.driver, 1280, 800);
     await open(teacher.driver, `/teach/${run}`);
     await phaseOf(teacher, "running");
-    const other = await ends();
+    const minutes = (text = "") => {
+      const [h, m] = text.split(":").map(Number);
+      return (h ?? 0) * 60 + (m ?? 0);
+    };
+    const other = minutes(await ends());
     await teacher.driver.close();
     await teacher.driver.switchTo().window(tab);
-    expect([other, await ends()]).toContain(await ends());
+    expect(Math.abs(other - minutes(await ends()))).toBeLessThanOrEqual(1);
     expect((await eventsOf(studio.cookie, run)).filter(({ kind }) => kind === "drop-round")).toHaveLength(1);
   });
 });

@@ -256,7 +256,8 @@ beforeAll(async () => {
   ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Harbour step") })).json.id;
   ids.extra = (await ask(owner, "POST", "/api/people", { person: { name: "Extra Person" } })).json.id;
   ids.run = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
-  ids.ended = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
+  const taught = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+  ids.ended = (await ask(owner, "POST", "/api/runs", { classId: taught })).json.id;
   for (const kind of ["start", "end"]) {
     const command = { id: crypto.randomUUID(), kind, payload: {}, seen: 9 };
     await ask(owner, "POST", `/api/runs/${ids.ended}/events`, command);
@@ -438,7 +439,8 @@ describe("a personal link", () => {
     part.other = token((await ask(stranger, "POST", `/api/people/${theirs}/link`, {})).json.address);
     const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
     ids.run = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
-    ids.ended = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
+    const taught = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+    ids.ended = (await ask(owner, "POST", "/api/runs", { classId: taught })).json.id;
     for (const kind of ["start", "end"]) {
       const command = { id: crypto.randomUUID(), kind, payload: {}, seen: 9 };
       await ask(owner, "POST", `/api/runs/${ids.ended}/events`, command);
@@ -555,7 +557,8 @@ describe("a personal link", () => {
     const replies: number[] = [];
     for (let i = 0; i < 80 && replies.at(-1) !== 429; i += 1) replies.push(await enter("join"));
     expect(replies.at(-1)).toBe(429);
-    await ask(owner, "POST", "/api/runs", { classId: cls });
+    const next = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+    await ask(owner, "POST", "/api/runs", { classId: next });
     expect(await enter("hurt")).toBe(200);
     expect(await enter("hurt")).toBe(200);
     const { events } = (await ask(owner, "GET", `/api/runs/${run}/events`)).json as unknown as {
@@ -579,6 +582,18 @@ describe("a personal link", () => {
     const bad = await ask(owner, "GET", `/p/${own}`);
     expect(bad.text).not.toContain("wall-press-up");
   });
+});
+
+test("addresses that open nothing are answered for a while, then with a wait; those that do go on", async () => {
+  const person = (await ask(owner, "POST", "/api/people", { person: { name: "Patient" } })).json.id;
+  const own = String((await ask(owner, "POST", `/api/people/${person}/link`, {})).json.address);
+  const token = own.split("/p/")[1];
+  let last = 0;
+  for (let i = 0; i < 60 && last !== 429; i += 1)
+    last = (await ask(NOBODY, "GET", `/api/part/${"B".repeat(43)}/clock`)).status;
+  expect(last).toBe(429);
+  expect((await ask(NOBODY, "GET", `/api/part/${token}/clock`)).status).toBe(200);
+  expect((await ask(NOBODY, "GET", `/p/${"B".repeat(43)}`)).status).toBe(404);
 });
 
 test("a broken document is told with the path of every fault and stored nowhere", async () => {

@@ -33,6 +33,7 @@ import {
   sessionShownTo,
   setSessionState,
   setTonight,
+  teachNow,
 } from "../../src/server/sessions";
 import { stageContent } from "../../src/server/stage";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
@@ -156,6 +157,26 @@ describe("a session", () => {
     await expect(command(off, "start")).rejects.toMatchObject({ code: "conflict" });
     await expect(setSessionState(mine, off, "open")).rejects.toMatchObject({ code: "conflict" });
     await expect(moveSession(theirs, run, new Date(), "UTC")).rejects.toMatchObject({ code: "not-found" });
+  });
+
+  test("is the one that is meant when its class is taught around its time", async () => {
+    const classId = await createClass(mine, squats("Meant"));
+    const soon = new Date(Date.now() + 3_600_000);
+    const plan = { classId, startsAt: soon, timeZone: "UTC", people: [], state: "planned" as const };
+    const run = await planSession(mine, plan);
+    expect(await teachNow(mine, classId)).toBe(run);
+    expect((await findSession(mine, run))?.state).toBe("open");
+    expect(await teachNow(mine, classId)).toBe(run);
+    await command(run, "start");
+    expect(await teachNow(mine, classId)).not.toBe(run);
+  });
+
+  test("drops one round where several devices ask for it at once", async () => {
+    const run = await session([]);
+    await command(run, "start");
+    const replies = await Promise.all(Array.from({ length: 5 }, () => command(run, "drop-round", {}, 1)));
+    expect(replies.filter(({ taken }) => taken)).toHaveLength(1);
+    expect((await eventsAfter(run, 0)).filter(({ kind }) => kind === "drop-round")).toHaveLength(1);
   });
 
   test("takes no entry before the room is open, and shows each person only their own", async () => {

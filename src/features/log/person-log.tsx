@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { MARK_GLYPH } from "@/core/homes/home";
 import type { LogValue, SlotDone } from "@/core/log/entries";
-import { Earlier, type LoggedLine } from "./session-log";
+import { Earlier, type LoggedLine } from "./earlier";
 
 const BOX =
   "w-16 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none";

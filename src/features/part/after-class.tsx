@@ -5,10 +5,11 @@ import { api } from "@/browser/api";
 import type { OwnRun } from "@/core/live/own-part";
 import { EFFORT_WORDS, type LogValue, type SlotDone } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
+import type { OwnEntries, OwnPage } from "./own-page";
 import { whenText } from "./own-words";
-import { type OwnEntries, type OwnPage, YourData } from "./part-screen";
 import { StopWords } from "./stop-words";
 import { useOtherClass } from "./use-other-class";
+import { YourData } from "./your-data";
 
 type Done = Readonly<Record<string, SlotDone>>;
 

@@ -5,12 +5,13 @@ import { makeBook } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import type { OwnPage } from "./own-page";
 import { bringTexts, whenText } from "./own-words";
-import { type OwnPage, YourData } from "./part-screen";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
 import { TonightForm } from "./tonight-form";
 import { WhereaboutsForm } from "./whereabouts-form";
+import { YourData } from "./your-data";
 
 /** Before a class: when, what to have ready, and what the instructor should know today. */
 export function BeforeClass(

@@ -3,27 +3,14 @@ import Link from "next/link";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import type { OwnRun } from "@/core/live/own-part";
-import type { Kept, SlotDone } from "@/core/log/entries";
-import type { ReadinessAnswers } from "@/core/readiness/readiness";
 import { AfterClass } from "./after-class";
 import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
+import type { OwnEntries, OwnPage } from "./own-page";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
 import { useOtherClass } from "./use-other-class";
-
-/** What a person's page shows apart from the class itself. */
-export interface OwnPage {
-  readonly token: string;
-  readonly studio: string;
-  readonly person: Person;
-  readonly readiness: { readonly due: boolean; readonly answers: ReadinessAnswers | null };
-}
-
-export interface OwnEntries {
-  readonly kept: Readonly<Record<string, Kept>>;
-  readonly prefilled: Readonly<Record<string, SlotDone>>;
-}
+import { YourData } from "./your-data";
 
 interface Props extends OwnPage {
   readonly run: OwnRun | null;
@@ -76,17 +63,5 @@ function NoClass({ token, studio, person, readiness }: OwnPage) {
       <StopWords />
       <YourData token={token} />
     </main>
-  );
-}
-
-/** What is kept, for those who want to know. */
-export function YourData({ token }: { readonly token: string }) {
-  return (
-    <p className="mt-4 border-t border-hairline pt-3 text-sm text-quiet">
-      <a className="underline underline-offset-2" href={`/api/part/${token}/data`}>
-        Everything that is kept about you
-      </a>
-      , as a file. Your instructor can remove all of it when you ask.
-    </p>
   );
 }

@@ -22,9 +22,10 @@ export function TonightForm(props: {
   const [mark, setMark] = useState<Mark | null>(null);
   const [done, setDone] = useState(props.said ? "Said. Say it again to change it." : "");
   const [busy, setBusy] = useState(false);
+  const [open, setOpen] = useState(false);
   const nothing = limits.length === 0 && without.length === 0 && mark === null;
-  const save = async (event: FormEvent) => {
-    event.preventDefault();
+  const [asking, setAsking] = useState(!props.said);
+  const save = async () => {
     setBusy(true);
     const reply = await api("PUT", `/api/part/${token}/tonight`, { run, limits, without, mark });
     setBusy(false);
@@ -35,14 +36,51 @@ export function TonightForm(props: {
           : "Kept for this class. Your part is worked out anew."
         : `Not stored: ${reply.failure.message}`,
     );
-    if (reply.ok) router.refresh();
+    if (reply.ok) {
+      setAsking(false);
+      router.refresh();
+    }
   };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    void save();
+  };
+  if (asking)
+    return (
+      <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="new-today">
+        <h2 id="new-today" className="text-xl font-bold">
+          Anything new today?
+        </h2>
+        <p className="text-base text-quiet">Sore, tired, something missing? It holds for this class.</p>
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          <button
+            type="button"
+            className="border-2 border-ink py-2.5 font-bold"
+            disabled={busy}
+            onClick={save}
+          >
+            Nothing new
+          </button>
+          <button
+            type="button"
+            className="border-2 border-ink py-2.5 font-bold"
+            onClick={() => {
+              setAsking(false);
+              setOpen(true);
+            }}
+          >
+            Something is
+          </button>
+        </div>
+      </section>
+    );
   return (
     <Fold
       title="Anything new today?"
       said={done || "Sore, tired, something missing? It holds for this class."}
+      open={open}
     >
-      <form onSubmit={save}>
+      <form onSubmit={submit}>
         <fieldset className="mt-1">
           <legend className="font-bold">Your level today</legend>
           <div className="grid grid-cols-3 gap-2">

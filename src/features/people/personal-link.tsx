@@ -1,9 +1,9 @@
 "use client";
 import { useState } from "react";
 import { toast } from "sonner";
-import { renderSVG } from "uqr";
 import { api } from "@/browser/api";
 import { Button } from "@/ui/button";
+import { SquareCode } from "@/ui/square-code";
 
 /** A person's own way in, without an account: made, shown this once, renewed or ended. */
 export function PersonalLink(props: { readonly id: string; readonly name: string; readonly has: boolean }) {
@@ -45,12 +45,7 @@ export function PersonalLink(props: { readonly id: string; readonly name: string
       </p>
       {address && (
         <div className="mt-2 flex items-start gap-5">
-          {/* biome-ignore lint/performance/noImgElement: a drawing made here, nothing to fetch or to shrink */}
-          <img
-            alt="The link as a square code for a phone's camera"
-            className="size-36 border border-hairline bg-white p-1"
-            src={`data:image/svg+xml;utf8,${encodeURIComponent(renderSVG(address))}`}
-          />
+          <SquareCode text={address} label="The link as a square code for a phone's camera" />
           <div className="min-w-0">
             <p className="break-all font-bold" data-testid="personal-link">
               {address}

@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { SessionState } from "@/core/live/session";
 import { Button } from "@/ui/button";
+import { SquareCode } from "@/ui/square-code";
 
 export interface AskedLine {
   readonly id: string;
@@ -69,14 +70,17 @@ export function AskedPeople(props: {
         </Button>
       </div>
       {link && (
-        <div role="status" className="mt-3 border-l-4 border-ink bg-white p-3">
-          <p>
-            A link for <b>{link.name}</b>, in the clipboard and shown this once. It ends a week after the
-            class.
-          </p>
-          <p className="break-all font-bold" data-testid="personal-link">
-            {link.address}
-          </p>
+        <div role="status" className="mt-3 flex gap-5 border-l-4 border-ink bg-white p-3">
+          <SquareCode text={link.address} label="The link as a square code for a phone's camera" />
+          <div className="min-w-0">
+            <p>
+              A link for <b>{link.name}</b>, in the clipboard and shown this once. It ends a week after the
+              class.
+            </p>
+            <p className="break-all font-bold" data-testid="personal-link">
+              {link.address}
+            </p>
+          </div>
         </div>
       )}
       <table className="mt-3 w-full border-collapse text-left">

@@ -2,12 +2,12 @@
 import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
-import { renderSVG } from "uqr";
 import { api } from "@/browser/api";
 import { type SessionState, STATE_WORDS } from "@/core/live/session";
 import { fieldsIn, instantIn } from "@/core/live/when";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { SquareCode } from "@/ui/square-code";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { type AskedLine, AskedPeople } from "./asked-people";
 import { WhenFields } from "./when-fields";
@@ -140,11 +140,9 @@ export function SessionScreen(props: Props) {
           description="Open this address on your phone and sign in there. Pause, next, ten seconds more, a round less, and who hurts."
         >
           <div className="flex items-start gap-5">
-            {/* biome-ignore lint/performance/noImgElement: a drawing made here, nothing to fetch or to shrink */}
-            <img
-              alt="The address as a square code for a phone's camera"
-              className="size-36 border border-hairline bg-white p-1"
-              src={`data:image/svg+xml;utf8,${encodeURIComponent(renderSVG(`${props.origin}/remote/${id}`))}`}
+            <SquareCode
+              text={`${props.origin}/remote/${id}`}
+              label="The address as a square code for a phone's camera"
             />
             <p className="min-w-0 break-all">
               <a className="font-bold underline underline-offset-2" href={`/remote/${id}`}>

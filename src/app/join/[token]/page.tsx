@@ -3,6 +3,7 @@ import { notFound } from "next/navigation";
 import { JoinStudio } from "@/features/account/join-studio";
 import { SignInForm } from "@/features/account/sign-in-form";
 import { inviteOf } from "@/server/members";
+import { countWrong } from "@/server/part-guard";
 import { instructor } from "@/server/who";
 
 export const metadata: Metadata = { title: "Join a studio", robots: { index: false, follow: false } };
@@ -10,7 +11,10 @@ export const metadata: Metadata = { title: "Join a studio", robots: { index: fal
 export default async function JoinPage({ params }: { readonly params: Promise<{ token: string }> }) {
   const { token } = await params;
   const invite = await inviteOf(token);
-  if (!invite) notFound();
+  if (!invite) {
+    await countWrong();
+    notFound();
+  }
   const who = await instructor();
   return (
     <main className="mx-auto max-w-md px-6 py-16">

@@ -1,0 +1,30 @@
+import { BY_SELF, type Kept, type SlotDone } from "@/core/log/entries";
+
+export interface LoggedLine {
+  /** Row id. */
+  readonly id: string;
+  /** Roster id. */
+  readonly person: string;
+  readonly name: string;
+  readonly present: boolean;
+  readonly kept: Readonly<Record<string, Kept>>;
+  readonly prefilled: Readonly<Record<string, SlotDone>>;
+  readonly slots: readonly { readonly slot: string; readonly name: string }[];
+}
+
+/** A time of day in a zone. */
+export function clockIn(atMs: number, timeZone: string): string {
+  return new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit" }).format(atMs);
+}
+
+/** What a value was before, with who wrote it and when. */
+export function Earlier({ kept, timeZone }: { readonly kept: Kept | undefined; readonly timeZone: string }) {
+  if (!kept || kept.earlier.length === 0) return null;
+  const text = kept.earlier
+    .map(({ value, by, atMs }) => {
+      const what = value === null ? "nothing" : typeof value === "object" ? "another entry" : String(value);
+      return `${what} (${by === BY_SELF ? "themselves" : by}, ${clockIn(atMs, timeZone)})`;
+    })
+    .join(", ");
+  return <span className="text-sm text-quiet"> was {text}</span>;
+}
