@@ -20,7 +20,7 @@ const config: NextConfig = {
   // Types are checked by `./brontle test`, for the tests and commands too.
   typescript: { ignoreBuildErrors: true },
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ["pg"],
+  serverExternalPackages: ["pg", "nodemailer", "rate-limiter-flexible"],
   headers: async () => [{ source: "/:path*", headers: HEADERS }],
 };
 

@@ -1,5 +1,5 @@
 /** Limits in number, counted in the database so that they hold over all processes. */
-import { RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
+import { RateLimiterPostgres } from "rate-limiter-flexible";
 import { pool } from "./db/client";
 import { env } from "./env";
 import { Refused } from "./refused";
@@ -42,7 +42,8 @@ export async function count(name: Limited, key: string): Promise<void> {
   try {
     await limiter(name).consume(key);
   } catch (reason) {
-    if (reason instanceof RateLimiterRes)
+    // By what it has, not by its class: pages and routes are bundled apart, each with a class of its own.
+    if (typeof reason === "object" && reason !== null && "msBeforeNext" in reason)
       throw new Refused("too-often", "That is too often: wait a little and try again.");
   }
 }

@@ -26,6 +26,7 @@ export const COLUMNS = [
   "kit",
   "working sets",
   "body kg",
+  "e-mail",
 ] as const;
 type Column = (typeof COLUMNS)[number];
 type Line = Partial<Record<Column, string>>;
@@ -49,6 +50,7 @@ function lineOf(person: Person): Line {
     units: text(person.units),
     "time zone": text(person.timeZone),
     language: text(person.language),
+    "e-mail": text(person.email),
     floor: text(space?.floor),
     "length m": text(space?.lengthM),
     "ceiling cm": text(space?.ceilingCm),
@@ -123,6 +125,7 @@ function columnOf(fault: Fault): string {
     "space.jumping": "jumping",
     workingSets: "working sets",
     bodyKg: "body kg",
+    email: "e-mail",
   };
   const top = path.startsWith("space.") ? path : (path.split(/[.[]/)[0] ?? path);
   return names[top] ?? top;
@@ -173,6 +176,7 @@ function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
   if (cell("units") !== "") made.units = cell("units");
   if (cell("time zone") !== "") made.timeZone = cell("time zone");
   if (cell("language") !== "") made.language = cell("language");
+  if (cell("e-mail") !== "") made.email = cell("e-mail");
   if (Object.keys(space).length > 0) made.space = space;
   if (kit.ok && kit.value !== undefined) made.kit = kit.value;
   if (sets.length > 0) made.workingSets = sets;

@@ -1,6 +1,5 @@
 "use client";
 import Link from "next/link";
-import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import type { OwnRun } from "@/core/live/own-part";
 import { AfterClass } from "./after-class";
