@@ -68,6 +68,7 @@ const arbPerson: fc.Arbitrary<Person> = fc
       { nil: undefined },
     ),
     bodyKg: fc.option(tenth(40, 120), { nil: undefined }),
+    email: fc.option(fc.constantFrom("a@b.example", "ødis.b+c@quay.example"), { nil: undefined }),
   })
   .map(
     (person) =>
@@ -128,18 +129,23 @@ describe("a roster as a table", () => {
 
   test("tells every fault by line and column, and still gives who is sound", () => {
     const text = `${COLUMNS.join(",")}
-,Una Fell,flat,,,,,,,,,,towel,,
-x,,natural,,no-mondays,,,,lava,,50,maybe,2 anvils,,
-y,Piet Skerry,,squat sideways,,,,,,,,,nothing,press 5,
-,Una Fell,,,,,,,,,,,,,
+,Una Fell,flat,,,,,,,,,,towel,,,una@fell.example
+x,,natural,,no-mondays,,,,lava,,50,maybe,2 anvils,,,not an address
+y,Piet Skerry,,squat sideways,,,,,,,,,nothing,press 5,,
+,Una Fell,,,,,,,,,,,,,,
 `;
     const { people, faults } = readRosterCsv(text);
     expect(people.map((person) => person.id)).toEqual(["una-fell"]);
-    expect(people[0]).toMatchObject({ mark: "flat", kit: [{ type: "towel" }] });
+    expect(people[0]).toMatchObject({
+      mark: "flat",
+      kit: [{ type: "towel" }],
+      email: "una@fell.example",
+    });
     const places = faults.map(({ line, column }) => `${line} ${column}`).sort();
     expect(places).toEqual(
       [
         "3 ceiling cm",
+        "3 e-mail",
         "3 floor",
         "3 jumping",
         "3 kit",
