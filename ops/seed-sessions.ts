@@ -19,7 +19,8 @@ import { renewLink } from "../src/server/links";
 import { write } from "../src/server/log";
 import { answerReadiness } from "../src/server/readiness";
 import { lockRun } from "../src/server/run-events";
-import { listSessions, planSession, setTonight } from "../src/server/sessions";
+import { planSession, setTonight } from "../src/server/session-changes";
+import { listSessions } from "../src/server/sessions";
 import { saveSettings } from "../src/server/studios";
 import { type Place, secretsOf } from "./places";
 

@@ -1,15 +1,11 @@
 /** Sessions: classes on dates, who is asked to them, and which one a person's page shows. */
-import { and, desc, eq, inArray, isNull, lt, sql } from "drizzle-orm";
+import { and, desc, eq, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
-import { OPEN_HOURS, type SessionState, type SessionTimes, sessionToShow } from "../core/live/session";
-import { findClass } from "./classes";
-import { contentOf, type RunRow, type Tx } from "./content";
+import { type SessionState, type SessionTimes, sessionToShow } from "../core/live/session";
+import { contentOf, type RunRow } from "./content";
 import { db } from "./db/client";
-import { classes, person, run, runPerson, whereabouts } from "./db/schema";
-import { listPeople } from "./people";
+import { classes, person, run, runPerson } from "./db/schema";
 import { Refused } from "./refused";
-import { announce, lockRun } from "./run-events";
-import { settingsOf } from "./studios";
 
 function owned(studioId: string, id: string) {
   return and(eq(run.studioId, studioId), eq(run.id, id));
@@ -32,82 +28,6 @@ export async function needSession(studioId: string, id: string): Promise<RunRow>
 export async function sessionContent(studioId: string, id: string) {
   const row = await needSession(studioId, id);
   return { row, content: await contentOf(db(), row) };
-}
-
-export interface Plan {
-  readonly classId: string;
-  readonly startsAt: Date;
-  /** IANA name, as the instructor announced it. */
-  readonly timeZone: string;
-  /** Row ids; null asks everybody. */
-  readonly people: readonly string[] | null;
-  readonly state: "planned" | "open";
-}
-
-async function checkedPeople(studioId: string, people: readonly string[] | null): Promise<string[]> {
-  const known = (await listPeople(studioId)).map((row) => row.id);
-  if (people === null) return known;
-  if (people.some((id) => !known.includes(id)))
-    throw new Refused("not-found", "There is no such person here.");
-  return [...new Set(people)];
-}
-
-function checkZone(timeZone: string): void {
-  try {
-    new Intl.DateTimeFormat("en", { timeZone });
-  } catch {
-    throw new Refused("invalid", `There is no time zone ${timeZone}.`);
-  }
-}
-
-/** Puts a class on a date and asks people to it. */
-export async function planSession(studioId: string, plan: Plan): Promise<string> {
-  if (!(await findClass(studioId, plan.classId)))
-    throw new Refused("not-found", "There is no such class here.");
-  checkZone(plan.timeZone);
-  const people = await checkedPeople(studioId, plan.people);
-  await forgetOldWhereabouts();
-  return db().transaction(async (tx) => {
-    const { classId, startsAt, timeZone, state } = plan;
-    const [row] = await tx
-      .insert(run)
-      .values({ studioId, classId, startsAt, timeZone, state })
-      .returning({ id: run.id });
-    if (!row) throw new Error("the session was not stored");
-    if (people.length > 0)
-      await tx.insert(runPerson).values(people.map((personId) => ({ runId: row.id, personId })));
-    return row.id;
-  });
-}
-
-/** A session of the same class this near is the one that is meant, hours. */
-const SAME_HOURS = 3;
-
-/**
- * Opens a class, now: its session that is planned or open around this time, or else a new one for
- * everybody. Pressed twice it is the same one.
- */
-export async function teachNow(studioId: string, classId: string): Promise<string> {
-  const near = sql`${run.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
-  const [meant] = await db()
-    .select({ id: run.id, state: run.state })
-    .from(run)
-    .where(
-      and(
-        eq(run.studioId, studioId),
-        eq(run.classId, classId),
-        inArray(run.state, ["planned", "open"]),
-        near,
-      ),
-    )
-    .orderBy(desc(run.startsAt))
-    .limit(1);
-  if (meant) {
-    if (meant.state === "planned") await setSessionState(studioId, meant.id, "open");
-    return meant.id;
-  }
-  const { timeZone } = (await settingsOf(studioId)).teaching;
-  return planSession(studioId, { classId, startsAt: new Date(), timeZone, people: null, state: "open" });
 }
 
 export interface ListedSession extends SessionTimes {
@@ -224,126 +144,4 @@ export async function askedTo(studioId: string, id: string): Promise<AskedPerson
       tonight,
     }))
     .sort((a, b) => a.name.localeCompare(b.name, "en"));
-}
-
-/** Moves a session that hasn't begun to another time. Calendar entries that were sent out count up. */
-export async function moveSession(
-  studioId: string,
-  id: string,
-  startsAt: Date,
-  timeZone: string,
-): Promise<void> {
-  checkZone(timeZone);
-  await db().transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.state !== "planned" && row.state !== "open")
-      throw new Refused("conflict", "This class has begun or is over: its time stays.");
-    const sequence = row.sequence + 1;
-    await tx.update(run).set({ startsAt, timeZone, sequence }).where(owned(studioId, id));
-  });
-}
-
-const MAY_BECOME: Readonly<Record<"open" | "cancelled", readonly SessionState[]>> = {
-  open: ["planned"],
-  cancelled: ["planned", "open"],
-};
-
-/** Opens the room, or cancels. */
-export async function setSessionState(
-  studioId: string,
-  id: string,
-  state: "open" | "cancelled",
-): Promise<void> {
-  await db().transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.state === state) return;
-    if (!MAY_BECOME[state].includes(row.state))
-      throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
-    const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
-    await tx.update(run).set({ state, sequence }).where(owned(studioId, id));
-    if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
-  });
-}
-
-async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<string> {
-  const [row] = await tx
-    .select({ rosterId: person.rosterId })
-    .from(person)
-    .where(and(eq(person.studioId, studioId), eq(person.id, personId)));
-  if (!row) throw new Refused("not-found", "There is no such person here.");
-  return row.rosterId;
-}
-
-/** Asks somebody to a session: also at the door, and while it runs. */
-export async function addToSession(studioId: string, id: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.state === "ended" || row.state === "cancelled")
-      throw new Refused("conflict", "This class is over.");
-    const rosterId = await rosterIdOf(tx, studioId, personId);
-    const added = await tx
-      .insert(runPerson)
-      .values({ runId: id, personId })
-      .onConflictDoNothing()
-      .returning({ personId: runPerson.personId });
-    if (added.length > 0) await announce(tx, row, { person: { id: personId, rosterId } });
-  });
-}
-
-/** Takes somebody off the list of a session that hasn't started. */
-export async function removeFromSession(studioId: string, id: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.doc) throw new Refused("conflict", "The class has started: who is on its list stays on it.");
-    const rosterId = await rosterIdOf(tx, studioId, personId);
-    await tx.delete(runPerson).where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
-    await announce(tx, row, { person: { id: personId, rosterId } });
-  });
-}
-
-/** What is different for somebody tonight; what they do in the session is worked out anew. */
-export async function setTonight(
-  studioId: string,
-  id: string,
-  personId: string,
-  tonight: Tonight | null,
-): Promise<void> {
-  await db().transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.state === "ended" || row.state === "cancelled")
-      throw new Refused("conflict", "This class is over.");
-    const rosterId = await rosterIdOf(tx, studioId, personId);
-    const rows = await tx
-      .update(runPerson)
-      .set({ tonight })
-      .where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)))
-      .returning({ personId: runPerson.personId });
-    if (rows.length === 0) throw new Refused("not-found", "There is no such class here.");
-    await announce(tx, row, { person: { id: personId, rosterId } });
-  });
-}
-
-/** Says that somebody's home has changed to the sessions ahead that they are asked to. */
-export async function homeChanged(studioId: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
-    const rosterId = await rosterIdOf(tx, studioId, personId);
-    const rows = await tx
-      .select({ id: run.id })
-      .from(run)
-      .innerJoin(runPerson, and(eq(runPerson.runId, run.id), eq(runPerson.personId, personId)))
-      .where(and(eq(run.studioId, studioId), inArray(run.state, ["open"]), isNull(run.doc)));
-    for (const { id } of rows) {
-      const row = await lockRun(tx, studioId, id);
-      if (!row.doc) await announce(tx, row, { person: { id: personId, rosterId } });
-    }
-  });
-}
-
-/** Where people were is not kept: not of classes that were left open either. */
-export async function forgetOldWhereabouts(): Promise<void> {
-  const old = db()
-    .select({ id: run.id })
-    .from(run)
-    .where(lt(run.startsAt, sql`now() - make_interval(hours => ${OPEN_HOURS})`));
-  await db().delete(whereabouts).where(inArray(whereabouts.runId, old));
 }

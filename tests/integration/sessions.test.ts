@@ -24,17 +24,14 @@ import { eventsAfter, swapMove, takeCommand, takeEntry } from "../../src/server/
 import { seal, unseal } from "../../src/server/seal";
 import {
   addToSession,
-  askedTo,
-  findSession,
   moveSession,
   planSession,
   removeFromSession,
-  sessionContent,
-  sessionShownTo,
   setSessionState,
   setTonight,
   teachNow,
-} from "../../src/server/sessions";
+} from "../../src/server/session-changes";
+import { askedTo, findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { stageContent } from "../../src/server/stage";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
 

@@ -6,7 +6,8 @@ import type { RunEventKind } from "../../src/core/live/events";
 import { applyEdits, createClass, deleteClass, findClass, listClasses } from "../../src/server/classes";
 import { createPerson, findPerson, importRoster, listPeople, updatePerson } from "../../src/server/people";
 import { eventsAfter, takeCommand } from "../../src/server/run-events";
-import { findSession, teachNow } from "../../src/server/sessions";
+import { teachNow } from "../../src/server/session-changes";
+import { findSession } from "../../src/server/sessions";
 
 let client: Client;
 let mine = "";

@@ -73,6 +73,7 @@ const COLUMNS = [
   "name",
   "present",
   "late_seconds",
+  "pain",
   "slot",
   "move",
   "level",
@@ -96,6 +97,7 @@ export function logCsv(log: SessionLog): string {
       name: person.name,
       present: person.present ? "yes" : "no",
       late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
+      pain: (attendance?.hurt.length ?? 0) > 0 ? "yes" : "",
       effort: person.kept.get("effort")?.value ?? "",
       note: person.kept.get("note")?.value ?? "",
     };

@@ -131,6 +131,7 @@ describe("the log as files", () => {
       ["a", "7", "person"],
       ["b", "", "from the part"],
     ]);
+    expect(data[0]?.pain).toBe("yes");
     expect(data[0]?.class?.startsWith("'=")).toBe(true);
     expect(data[0]?.note).toBe(`'-1, "ok"\nfine`);
     expect(doneIn(log([said]).people[0] as SessionLog["people"][number], "a")).toEqual({ sets: 1, reps: 7 });

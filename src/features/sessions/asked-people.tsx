@@ -30,7 +30,11 @@ export function AskedPeople(props: {
 }) {
   const { id, state, asked, others } = props;
   const router = useRouter();
-  const [link, setLink] = useState<{ readonly name: string; readonly address: string } | null>(null);
+  const [link, setLink] = useState<{
+    readonly name: string;
+    readonly address: string;
+    readonly copied: boolean;
+  } | null>(null);
   const [chosen, setChosen] = useState("");
   const path = `/api/sessions/${id}`;
   const uninvited = asked.filter((person) => person.invited === "");
@@ -45,8 +49,13 @@ export function AskedPeople(props: {
   const copy = async (person: AskedLine) => {
     const reply = await api<{ address: string }>("POST", `${path}/link`, { person: person.id });
     if (!reply.ok) return toast.error(reply.failure.message);
-    setLink({ name: person.name, address: reply.value.address });
-    await navigator.clipboard?.writeText(reply.value.address).catch(() => undefined);
+    const { address } = reply.value;
+    // A browser may refuse its clipboard; the address stands there all the same.
+    const copied = await (navigator.clipboard?.writeText(address) ?? Promise.reject()).then(
+      () => true,
+      () => false,
+    );
+    setLink({ name: person.name, address, copied });
   };
   const due = asked.filter((person) => person.readinessDue).length;
   const cancelled = state === "cancelled";
@@ -74,8 +83,8 @@ export function AskedPeople(props: {
           <SquareCode text={link.address} label="The link as a square code for a phone's camera" />
           <div className="min-w-0">
             <p>
-              A link for <b>{link.name}</b>, in the clipboard and shown this once. It ends a week after the
-              class.
+              A link for <b>{link.name}</b>, {link.copied && "in the clipboard and "}shown this once. It ends
+              a week after the class.
             </p>
             <p className="break-all font-bold" data-testid="personal-link">
               {link.address}

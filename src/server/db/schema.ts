@@ -2,14 +2,12 @@
 import {
   bigint,
   bigserial,
-  boolean,
   index,
   integer,
   json,
   pgTable,
   primaryKey,
   text,
-  timestamp,
   unique,
   uuid,
 } from "drizzle-orm/pg-core";
@@ -25,74 +23,9 @@ import type { Move } from "../../core/moves/move";
 import type { ChangeOverTable } from "../../core/parts/change-over";
 import type { Part } from "../../core/parts/part";
 import type { FrozenMove } from "../frozen";
+import { instant, user } from "./auth-schema";
 
-const instant = (name: string) => timestamp(name, { withTimezone: true, precision: 3 });
-
-// Sign-in: the tables of the auth library, with its names for their columns.
-export const user = pgTable("user", {
-  id: text("id").primaryKey(),
-  name: text("name").notNull(),
-  email: text("email").notNull().unique(),
-  emailVerified: boolean("email_verified").notNull().default(false),
-  image: text("image"),
-  createdAt: instant("created_at").notNull().defaultNow(),
-  updatedAt: instant("updated_at").notNull().defaultNow(),
-});
-
-export const session = pgTable(
-  "session",
-  {
-    id: text("id").primaryKey(),
-    expiresAt: instant("expires_at").notNull(),
-    token: text("token").notNull().unique(),
-    createdAt: instant("created_at").notNull().defaultNow(),
-    updatedAt: instant("updated_at").notNull().defaultNow(),
-    ipAddress: text("ip_address"),
-    userAgent: text("user_agent"),
-    userId: text("user_id")
-      .notNull()
-      .references(() => user.id, { onDelete: "cascade" }),
-  },
-  (table) => [index("session_user").on(table.userId)],
-);
-
-export const account = pgTable(
-  "account",
-  {
-    id: text("id").primaryKey(),
-    accountId: text("account_id").notNull(),
-    providerId: text("provider_id").notNull(),
-    userId: text("user_id")
-      .notNull()
-      .references(() => user.id, { onDelete: "cascade" }),
-    accessToken: text("access_token"),
-    refreshToken: text("refresh_token"),
-    idToken: text("id_token"),
-    accessTokenExpiresAt: instant("access_token_expires_at"),
-    refreshTokenExpiresAt: instant("refresh_token_expires_at"),
-    scope: text("scope"),
-    password: text("password"),
-    createdAt: instant("created_at").notNull().defaultNow(),
-    updatedAt: instant("updated_at").notNull().defaultNow(),
-  },
-  (table) => [index("account_user").on(table.userId)],
-);
-
-export const verification = pgTable("verification", {
-  id: text("id").primaryKey(),
-  identifier: text("identifier").notNull(),
-  value: text("value").notNull(),
-  expiresAt: instant("expires_at").notNull(),
-  createdAt: instant("created_at").notNull().defaultNow(),
-  updatedAt: instant("updated_at").notNull().defaultNow(),
-});
-
-export const rateLimit = pgTable("rate_limit", {
-  id: text("id").primaryKey(),
-  key: text("key").notNull().unique(),
-  count: integer("count").notNull(),
-  lastRequest: bigint("last_request", { mode: "number" }).notNull(),
-});
+export * from "./auth-schema";
 
 export const studio = pgTable("studio", {
   id: uuid("id").primaryKey().defaultRandom(),

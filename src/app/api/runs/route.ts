@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { writing } from "@/server/http";
-import { teachNow } from "@/server/sessions";
+import { teachNow } from "@/server/session-changes";
 
 const body = object({ classId: string().uuid().required() }).noUnknown();
 

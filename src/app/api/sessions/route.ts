@@ -1,6 +1,6 @@
 import { array, object, string } from "yup";
 import { writing } from "@/server/http";
-import { planSession } from "@/server/sessions";
+import { planSession } from "@/server/session-changes";
 
 const body = object({
   classId: string().uuid().required(),

@@ -2,7 +2,7 @@ import { mixed, object } from "yup";
 import { onlyOwner, uuidParam, writing } from "@/server/http";
 import { updatePerson } from "@/server/people";
 import { erasePerson } from "@/server/person-data";
-import { homeChanged } from "@/server/sessions";
+import { homeChanged } from "@/server/session-changes";
 
 const body = object({ person: mixed<Record<string, unknown>>().required() }).noUnknown();
 

@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { uuidParam, writing } from "@/server/http";
-import { moveSession } from "@/server/sessions";
+import { moveSession } from "@/server/session-changes";
 
 const body = object({
   startsAt: string().datetime({ allowOffset: true }).required(),

@@ -1,7 +1,7 @@
 import { mixed, object } from "yup";
 import { writingPart } from "@/server/http";
 import { updateOwnHome } from "@/server/people";
-import { homeChanged } from "@/server/sessions";
+import { homeChanged } from "@/server/session-changes";
 
 const body = object({ person: mixed<Record<string, unknown>>().required() }).noUnknown();
 

@@ -2,7 +2,7 @@ import { array, object, string } from "yup";
 import { MARKS } from "@/core/homes/home";
 import { LIMITS } from "@/core/homes/limits";
 import { writingPart } from "@/server/http";
-import { setTonight } from "@/server/sessions";
+import { setTonight } from "@/server/session-changes";
 
 const body = object({
   run: string().uuid().required(),

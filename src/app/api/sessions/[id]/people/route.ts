@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { uuidParam, writing } from "@/server/http";
-import { addToSession, removeFromSession } from "@/server/sessions";
+import { addToSession, removeFromSession } from "@/server/session-changes";
 
 const body = object({ person: string().uuid().required() }).noUnknown();
 

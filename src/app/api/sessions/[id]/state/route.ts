@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { uuidParam, writing } from "@/server/http";
-import { setSessionState } from "@/server/sessions";
+import { setSessionState } from "@/server/session-changes";
 
 const body = object({
   state: string<"open" | "cancelled">().oneOf(["open", "cancelled"]).required(),
