@@ -1,13 +1,27 @@
 /** What a participant's page is made of: who they are, the session that it shows, what they said. */
 import { and, eq } from "drizzle-orm";
+import { ENTER_MS } from "../core/live/session";
 import { db } from "./db/client";
 import { runPerson } from "./db/schema";
 import type { Participant } from "./links";
 import { ownLog } from "./log";
 import { ownRun } from "./own-run";
 import { ownReadiness } from "./readiness";
-import { needAsked, sessionShownTo } from "./sessions";
+import { type ListedSession, needAsked, sessionShownTo, sessionsOfPerson } from "./sessions";
 import { ownWhereabouts } from "./whereabouts";
+
+/** The classes ahead, and those of the last week, where something can still be said. */
+function otherSessions(all: readonly ListedSession[], shown: string | null) {
+  const nowMs = Date.now();
+  return all
+    .filter(({ id, state, startsAtMs, endedAtMs }) => {
+      if (id === shown) return false;
+      const over = state === "ended" && nowMs - (endedAtMs ?? startsAtMs) < ENTER_MS;
+      return over || (state === "planned" && startsAtMs > nowMs);
+    })
+    .map(({ id, title, state, startsAtMs }) => ({ id, title, over: state === "ended", startsAtMs }))
+    .sort((a, b) => a.startsAtMs - b.startsAtMs);
+}
 
 /** Everything for the page of whoever holds a link. `asked`: a session of theirs instead of the one that comes next. */
 export async function partPage(who: Participant, asked: string | null) {
@@ -17,6 +31,9 @@ export async function partPage(who: Participant, asked: string | null) {
     studio: who.studioName,
     person: who.doc,
     readiness: { due: readiness.due, answers: readiness.answers },
+    // Opened by its own address: it stays on this one.
+    pinned: asked !== null,
+    others: otherSessions(await sessionsOfPerson(who.studioId, who.personId), shown),
   };
   if (shown === null) return { ...page, run: null, whereabouts: null, tonightSaid: false, entries: null };
   const row = await needAsked(who.studioId, shown, who.personId);

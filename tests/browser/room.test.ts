@@ -184,7 +184,7 @@ describe("the roster as a table", () => {
     await seeText(driver(), "2 anvils");
     await accessible(driver());
     expect(await (await named(driver(), "[role=dialog] button", "Store")).isEnabled()).toBe(false);
-    await choose("good.csv", `${csv},Storm Petrel,flat,,,,,,,,,,2 bottle 1.5 l; chair sturdy,,\n`);
+    await choose("good.csv", `${csv},Storm Petrel,flat,,,,,,,,,,2 bottle 1.5 l; chair sturdy,,,\n`);
     await seeText(driver(), "What will be stored");
     await accessible(driver());
     await (await named(driver(), "[role=dialog] button", `Store ${people.length + 1}`)).click();

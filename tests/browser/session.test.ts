@@ -181,9 +181,13 @@ describe("a session", () => {
     await (await named(teacher.driver, "a", "Gil Sorrento-Bay")).click();
     await seeText(teacher.driver, "effort 7, very hard");
     await accessible(teacher.driver);
-    // Reloading the phone's page still has what was said.
+    // Reloading the phone's page still has what was said, and so has the address of that class alone.
     await open(phone.driver, path);
     await seeText(phone.driver, "Kept. You can still change it.");
+    await open(phone.driver, `${path}?session=${session}`);
+    await seeText(phone.driver, "Your page as it is now");
+    await seeText(phone.driver, "Kept. You can still change it.");
+    await accessible(phone.driver);
   });
 
   test("can be moved and cancelled while it is ahead", async () => {

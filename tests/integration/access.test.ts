@@ -622,6 +622,11 @@ test("a class that was exported and imported again is the same class", async () 
   expect((await ask(owner, "GET", `/api/classes/${again}/file`)).text).toBe(file.text);
 });
 
+test("a coach who was taken out sees nothing of the studio any more", async () => {
+  expect((await ask(coach, "GET", `/api/runs/${ids.run}/events`)).status).toBe(404);
+  expect((await ask(coach, "GET", "/classes")).status).toBe(200);
+});
+
 test("the tests only ever talk to this machine", () => {
   expect(new URL(ADDRESS).hostname).toBe("127.0.0.1");
 });

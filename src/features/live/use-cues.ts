@@ -23,6 +23,8 @@ export function useCues(
   const player = useRef<CuePlayer | null>(null);
   const [volume, setVolumeState] = useState(0.7);
   const [muted, setMuted] = useState(silent);
+  // What this device keeps is read after the first drawing.
+  useEffect(() => setMuted(silent), [silent]);
   const [awake, setAwake] = useState(false);
 
   useEffect(() => {

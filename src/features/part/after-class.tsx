@@ -5,6 +5,7 @@ import { api } from "@/browser/api";
 import type { OwnRun } from "@/core/live/own-part";
 import { EFFORT_WORDS, type LogValue, type SlotDone } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
+import { OtherClasses } from "./other-classes";
 import type { OwnEntries, OwnPage } from "./own-page";
 import { whenText } from "./own-words";
 import { StopWords } from "./stop-words";
@@ -23,7 +24,7 @@ export function AfterClass(
   props: OwnPage & { readonly run: OwnRun; readonly part: Part; readonly entries: OwnEntries },
 ) {
   const { token, studio, run, part, entries } = props;
-  useOtherClass(token, { run: run.id, state: run.state }, true);
+  useOtherClass(token, { run: run.id, state: run.state }, !props.pinned);
   const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
   const effortBefore = entries.kept.effort?.value;
   const noteBefore = entries.kept.note?.value;
@@ -122,6 +123,7 @@ export function AfterClass(
           Your home
         </Link>
       </p>
+      <OtherClasses {...props} />
       <StopWords />
       <YourData token={token} />
     </main>

@@ -5,6 +5,7 @@ import { makeBook } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { OtherClasses } from "./other-classes";
 import type { OwnPage } from "./own-page";
 import { bringTexts, whenText } from "./own-words";
 import { Readiness } from "./readiness-form";
@@ -72,6 +73,7 @@ export function BeforeClass(
       </p>
       <TonightForm token={token} run={run.id} person={person} said={props.tonightSaid} />
       <WhereaboutsForm token={token} run={run.id} left={props.whereabouts} />
+      <OtherClasses {...props} />
       <StopWords />
       <YourData token={token} />
     </main>

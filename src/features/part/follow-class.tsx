@@ -1,6 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
@@ -55,7 +55,9 @@ export function FollowClass(props: Props) {
   const follow = useFollow(token, run.id, person.id, score, props.run.events, lateMs);
   useEffect(() => setTaken(follow.known), [follow.known]);
   const { state, enter, events } = follow;
-  const cues = useCues(score, { events: follow.known, now: follow.now, synced: follow.synced }, true);
+  // Sounds come as late as the clock that is shown.
+  const heard = useCallback(() => follow.now() - lateMs, [follow.now, lateMs]);
+  const cues = useCues(score, { events: follow.known, now: heard, synced: follow.synced }, true);
   const now = useMemo(() => peopleNow(events), [events]);
   const late = useMemo(
     () => lateStart(run.doc, score, events, person.id),

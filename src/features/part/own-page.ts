@@ -7,6 +7,14 @@ export interface OwnPage {
   readonly token: string;
   readonly studio: string;
   readonly person: Person;
+  /** The page was opened on one session: it doesn't go over to another by itself. */
+  readonly pinned: boolean;
+  readonly others: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly over: boolean;
+    readonly startsAtMs: number;
+  }[];
   readonly readiness: { readonly due: boolean; readonly answers: ReadinessAnswers | null };
 }
 

@@ -5,6 +5,7 @@ import type { OwnRun } from "@/core/live/own-part";
 import { AfterClass } from "./after-class";
 import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
+import { OtherClasses } from "./other-classes";
 import type { OwnEntries, OwnPage } from "./own-page";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
@@ -30,11 +31,12 @@ export function PartScreen(props: Props) {
 }
 
 function Planned(props: Omit<Props, "run" | "entries"> & { readonly run: OwnRun }) {
-  useOtherClass(props.token, { run: props.run.id, state: props.run.state }, true);
+  useOtherClass(props.token, { run: props.run.id, state: props.run.state }, !props.pinned);
   return props.run.parts && <BeforeClass {...props} part={props.run.parts.usual} />;
 }
 
-function NoClass({ token, studio, person, readiness }: OwnPage) {
+function NoClass(props: OwnPage) {
+  const { token, studio, person, readiness } = props;
   useOtherClass(token, { run: null, state: null }, true);
   const kit = person.kit;
   return (
@@ -59,6 +61,7 @@ function NoClass({ token, studio, person, readiness }: OwnPage) {
           Change it
         </Link>
       </p>
+      <OtherClasses {...props} />
       <StopWords />
       <YourData token={token} />
     </main>

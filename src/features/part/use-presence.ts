@@ -1,6 +1,10 @@
 "use client";
 import { useEffect, useRef } from "react";
+import { deviceNowMs } from "@/browser/now";
 import type { EntryKind } from "@/core/live/events";
+
+/** Between two joins of one page, ms. */
+const AGAIN_AFTER_MS = 5000;
 
 /** Says that one is here when the page is open, and that one has left when it is closed. */
 export function usePresence(
@@ -10,11 +14,15 @@ export function usePresence(
   here: boolean,
   enter: (kind: EntryKind) => void,
 ): void {
-  const joined = useRef(false);
+  const joinedAtMs = useRef<number | null>(null);
   useEffect(() => {
-    if (joined.current || !open) return;
-    joined.current = true;
-    if (!here) enter("join");
+    if (!open) return;
+    const last = joinedAtMs.current;
+    // At first always: the leave of the page before a reload may still be on its way. Later where a
+    // second tab that was closed said that one has left; never again and again where it is refused.
+    if (last !== null && (here || deviceNowMs() - last < AGAIN_AFTER_MS)) return;
+    joinedAtMs.current = deviceNowMs();
+    enter("join");
   }, [open, here, enter]);
   useEffect(() => {
     if (!open) return;
