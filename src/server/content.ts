@@ -1,5 +1,5 @@
 /** What a session is taught from: worked out from the class and the people until it starts, frozen from then on. */
-import { and, eq } from "drizzle-orm";
+import { and, eq, sql } from "drizzle-orm";
 import { classBook } from "../core/class/check-class";
 import { type ClassDoc, slotsOf } from "../core/class/document";
 import { MARKS, type Mark, type Person } from "../core/homes/home";
@@ -68,8 +68,12 @@ function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: Worked
 }
 
 /** The class document of a session: the frozen one, or the one that it would be taught from now. */
-export async function sessionDoc(tx: Tx, row: RunRow): Promise<ClassDoc> {
-  if (row.doc) return row.doc;
+export async function sessionDoc(
+  tx: Tx,
+  row: Pick<RunRow, "id" | "studioId" | "classId">,
+): Promise<ClassDoc> {
+  const [frozen] = await tx.select({ doc: run.doc }).from(run).where(eq(run.id, row.id));
+  if (frozen?.doc) return frozen.doc;
   const [found] = row.classId
     ? await tx
         .select({ doc: classes.doc })
@@ -93,6 +97,34 @@ export async function contentOf(tx: Tx, row: RunRow, only?: string): Promise<Ses
   const shown = withSwaps(doc, swaps, classBook(doc, LIBRARY_BOOK));
   const worked = workOut(shown, await peopleOf(tx, row.id, only), changeOver);
   return { version, frozen: false, doc, swaps, ...worked, moves: allMoves(doc, shown, worked) };
+}
+
+/** How many frozen contents a process keeps at hand. */
+const MOST_KEPT = 24;
+
+const held = globalThis as typeof globalThis & { brontleFrozen?: Map<string, SessionContent> };
+
+/**
+ * The content of a session that has started, or null. Kept at hand by its version, since it doesn't change
+ * without one: when a class starts every phone asks for the same.
+ */
+export async function frozenContent(tx: Tx, id: string): Promise<SessionContent | null> {
+  const [light] = await tx
+    .select({ version: run.version, frozen: sql<boolean>`${run.doc} is not null` })
+    .from(run)
+    .where(eq(run.id, id));
+  if (!light?.frozen) return null;
+  held.brontleFrozen ??= new Map();
+  const key = `${id} ${light.version}`;
+  const known = held.brontleFrozen.get(key);
+  if (known) return known;
+  const [row] = await tx.select().from(run).where(eq(run.id, id));
+  if (!row) return null;
+  const content = await contentOf(tx, row);
+  held.brontleFrozen.set(`${id} ${content.version}`, content);
+  const oldest = held.brontleFrozen.keys().next().value;
+  if (held.brontleFrozen.size > MOST_KEPT && oldest !== undefined) held.brontleFrozen.delete(oldest);
+  return content;
 }
 
 /** Freezes a session, under the lock of its row; gives its new version. */

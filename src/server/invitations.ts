@@ -29,14 +29,17 @@ export function whenText(at: Date, timeZone: string): string {
   }).format(at);
 }
 
-async function planSeconds(row: RunRow): Promise<{ title: string; seconds: number }> {
+/** What of a session a calendar entry needs. */
+type DatedRun = Pick<RunRow, "id" | "studioId" | "classId" | "sequence" | "startsAt" | "state">;
+
+async function planSeconds(row: DatedRun): Promise<{ title: string; seconds: number }> {
   const doc = await sessionDoc(db(), row);
   return { title: doc.title, seconds: scoreOf(doc, LIBRARY_BOOK).seconds.plan };
 }
 
 /** The calendar entry of a session for one person's own page. */
 export async function sessionCalendar(
-  row: RunRow,
+  row: DatedRun,
   studioName: string,
   address: string | null,
 ): Promise<string> {

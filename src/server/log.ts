@@ -1,5 +1,5 @@
 /** What was written down of sessions: appended only, read back with what the clock and the parts say. */
-import { and, asc, desc, eq } from "drizzle-orm";
+import { and, asc, eq } from "drizzle-orm";
 import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
 import { type RunScore, runScore } from "../core/live/run-score";
@@ -10,9 +10,9 @@ import { prefilled, recordOf } from "../core/log/record";
 import { makeBook } from "../core/moves/book";
 import type { Part } from "../core/parts/part";
 import { scoreOf } from "../core/score/score";
-import { contentOf, type RunRow } from "./content";
+import { contentOf, frozenContent, type RunRow } from "./content";
 import { db } from "./db/client";
-import { logEntry, person, run, runPerson } from "./db/schema";
+import { logEntry, person, runPerson } from "./db/schema";
 import { Refused } from "./refused";
 import { databaseNow, eventsAfter, lockRun } from "./run-events";
 import { needSession, sessionsOfPerson } from "./sessions";
@@ -69,16 +69,8 @@ export async function write(
   });
 }
 
-interface Taught {
-  readonly row: RunRow;
-  readonly content: SessionContent;
-  readonly score: RunScore;
-}
-
-async function taught(row: RunRow): Promise<Taught> {
-  const content = await contentOf(db(), row);
-  return { row, content, score: scoreFor(content.doc, content) };
-}
+/** Which session a log is of. */
+type LoggedRun = Pick<RunRow, "id" | "startsAt" | "timeZone" | "endedAt">;
 
 function scoreFor(doc: ClassDoc, { moves }: SessionContent): RunScore {
   const book = makeBook(moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
@@ -91,8 +83,8 @@ function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) 
 }
 
 /** The log of a session: record, people, what was said and what is prefilled. `only`: of one person, by roster id. */
-async function logOf(row: RunRow, only?: string): Promise<SessionLog> {
-  const { content, score } = await taught(row);
+async function logOf(row: LoggedRun, content: SessionContent, only?: string): Promise<SessionLog> {
+  const score = scoreFor(content.doc, content);
   const events = await eventsAfter(row.id, 0);
   const entries = await entriesOf(row.id);
   const nowMs = row.endedAt?.getTime() ?? Date.now();
@@ -133,12 +125,15 @@ async function logOf(row: RunRow, only?: string): Promise<SessionLog> {
 
 /** The log of a session of a studio. */
 export async function sessionLog(studioId: string, id: string): Promise<SessionLog> {
-  return logOf(await needSession(studioId, id));
+  const row = await needSession(studioId, id);
+  return logOf(row, (await frozenContent(db(), id)) ?? (await contentOf(db(), row)));
 }
 
 /** One person's own page of the log of a session that they were asked to. */
-export async function ownLog(row: RunRow, rosterId: string): Promise<LoggedPerson | null> {
-  return (await logOf(row, rosterId)).people[0] ?? null;
+export async function ownLog(row: LoggedRun, rosterId: string): Promise<LoggedPerson | null> {
+  const content = await frozenContent(db(), row.id);
+  if (!content) return null;
+  return (await logOf(row, content, rosterId)).people[0] ?? null;
 }
 
 export interface HistoryLine {
@@ -163,9 +158,11 @@ export async function historyOf(
   const sessions = (await sessionsOfPerson(studioId, personId)).filter(({ state }) => state === "ended");
   const lines: HistoryLine[] = [];
   for (const session of sessions.slice(0, most)) {
-    const [row] = await db().select().from(run).where(eq(run.id, session.id)).orderBy(desc(run.id));
-    if (!row) continue;
-    const log = await logOf(row, rosterId);
+    const content = await frozenContent(db(), session.id);
+    if (!content) continue;
+    const { id, startsAtMs, endedAtMs, timeZone } = session;
+    const endedAt = endedAtMs === null ? null : new Date(endedAtMs);
+    const log = await logOf({ id, startsAt: new Date(startsAtMs), timeZone, endedAt }, content, rosterId);
     const own = log.people[0];
     const effort = own?.kept.get("effort")?.value;
     const note = own?.kept.get("note")?.value;

@@ -1,16 +1,18 @@
 /** A session as one participant may see it: their own parts, and of the class what all may see. */
 import { seenBy } from "../core/live/events";
 import { type OwnRun, ownParts, publicDoc } from "../core/live/own-part";
-import { contentOf } from "./content";
+import { contentOf, frozenContent } from "./content";
 import { db } from "./db/client";
 import type { Participant } from "./links";
 import { eventsAfter } from "./run-events";
-import { needAsked } from "./sessions";
+import { needAsked, needSession } from "./sessions";
 
 /** What a participant gets of a session that they are asked to. */
 export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
   const row = await needAsked(who.studioId, id, who.personId);
-  const content = await contentOf(db(), row, row.doc ? undefined : who.personId);
+  const content =
+    (await frozenContent(db(), id)) ??
+    (await contentOf(db(), await needSession(who.studioId, id), who.personId));
   const parts = ownParts(who.doc.id, content.parts, content.partsByMark);
   const used = new Set(
     Object.values(parts?.byMark ?? {}).flatMap((part) => part.slots.map((slot) => slot.move)),

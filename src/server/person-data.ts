@@ -96,6 +96,8 @@ async function eraseFromSessions(tx: Tx, personId: string, rosterId: string): Pr
     await tx
       .update(run)
       .set({
+        // What was kept at hand of it is no longer right.
+        version: session.version + 1,
         swaps: session.swaps.filter((swap) => swap.person !== rosterId),
         ...(session.doc ? { doc: docWithout(session.doc, rosterId) } : {}),
         ...(session.parts ? { parts: others(session.parts) } : {}),

@@ -1,5 +1,5 @@
 /** Sessions: classes on dates, who is asked to them, and which one a person's page shows. */
-import { and, desc, eq, sql } from "drizzle-orm";
+import { and, desc, eq, getTableColumns, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
 import { type SessionState, type SessionTimes, sessionToShow } from "../core/live/session";
 import { contentOf, type RunRow } from "./content";
@@ -100,21 +100,27 @@ export async function sessionShownTo(studioId: string, personId: string): Promis
   return sessionToShow(await sessionsOfPerson(studioId, personId), Date.now());
 }
 
-/** Whether somebody is on the list of a session of this studio. */
-export async function isAsked(studioId: string, id: string, personId: string): Promise<boolean> {
-  const rows = await db()
-    .select({ id: run.id })
+/** A session without what it is taught from, which is large. */
+export type SessionRow = Omit<RunRow, "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "swaps">;
+
+/** A session of this person's, or a refusal. */
+export async function needAsked(studioId: string, id: string, personId: string): Promise<SessionRow> {
+  const {
+    doc: _doc,
+    parts: _parts,
+    partsByMark: _marks,
+    moves: _moves,
+    changeOver: _table,
+    swaps: _swaps,
+    ...light
+  } = getTableColumns(run);
+  const [row] = await db()
+    .select(light)
     .from(run)
     .innerJoin(runPerson, eq(runPerson.runId, run.id))
     .where(and(owned(studioId, id), eq(runPerson.personId, personId)));
-  return rows.length > 0;
-}
-
-/** A session of this person's, or a refusal. */
-export async function needAsked(studioId: string, id: string, personId: string): Promise<RunRow> {
-  if (!(await isAsked(studioId, id, personId)))
-    throw new Refused("not-found", "There is no such class here.");
-  return needSession(studioId, id);
+  if (!row) throw new Refused("not-found", "There is no such class here.");
+  return row;
 }
 
 export interface AskedPerson {
