@@ -47,7 +47,13 @@ export function Bar(props: {
     >
       {working ? (
         <>
-          <path d={outline(0)} className="fill-none stroke-night-line" strokeWidth="3" />
+          <path
+            d={outline(0)}
+            className="fill-none stroke-night-line"
+            strokeWidth="3"
+            // On a phone on its side the drawing is pulled wide; its line isn't.
+            vectorEffect="non-scaling-stroke"
+          />
           <path d={outline(width * done)} className="fill-marker" />
         </>
       ) : (

@@ -2,8 +2,11 @@
 import type { Person } from "@/core/homes/home";
 import type { LateStart } from "@/core/live/late";
 import type { Part } from "@/core/parts/part";
+import { Bar } from "@/features/live/bar";
 import { bringTexts } from "./own-words";
 import { StopWords } from "./stop-words";
+
+const HEIGHT = 176;
 
 /** Without a warm-up in the class: what anybody can do on a floor. */
 const PLAIN = ["March on the spot", "Arm circles, both ways", "Easy squats to a chair"];
@@ -24,6 +27,7 @@ export function OwnWarmUp(props: {
   const piece = late.pieces[index];
   const own = part.slots.find((slot) => slot.slot === piece?.slot);
   const left = piece ? Math.ceil((piece.toMs - nowMs) / 1000) : 0;
+  const done = piece ? (nowMs - piece.fromMs) / (piece.toMs - piece.fromMs) : 1;
   const bring = bringTexts(part, person);
   return (
     <main
@@ -33,13 +37,16 @@ export function OwnWarmUp(props: {
       <p className="text-lg text-night-quiet">
         The class has begun. First a warm-up of your own, {index + 1} of {late.pieces.length}.
       </p>
-      <p
-        className="mt-2 text-right font-clock font-extrabold tabular-nums"
-        style={{ fontSize: 168, lineHeight: 0.84 }}
-        data-testid="left"
-      >
-        {left}
-      </p>
+      <div className="relative mt-2" role="timer" aria-label="Own warm-up" style={{ height: HEIGHT }}>
+        <Bar width={350} height={HEIGHT} lean={0} side={null} working={false} done={done} />
+        <p
+          className="absolute inset-0 flex items-end justify-end pb-2 pr-4 font-clock font-extrabold tabular-nums"
+          style={{ fontSize: 168, lineHeight: 0.84 }}
+          data-testid="left"
+        >
+          {left}
+        </p>
+      </div>
       <h1 className="mt-2 text-[40px] font-extrabold leading-none">
         {own && own.status !== "unmet" ? own.name : (PLAIN[index] ?? PLAIN[0])}
       </h1>
