@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { readSettings, SETTINGS } from "./settings";
+import { ownRests, readSettings, SETTINGS } from "./settings";
 
 describe("settings", () => {
   test("nothing changes nothing; a part changes that part", () => {
@@ -36,4 +36,25 @@ describe("settings", () => {
   test("never throws", () => {
     fc.assert(fc.property(fc.jsonValue(), (value) => typeof readSettings(value).ok === "boolean"));
   });
+});
+
+test("what things begin with is taken where it is known, and each fault has its place", () => {
+  const read = readSettings({ teaching: { timeZone: "Europe/Lisbon", restSeconds: 25 } });
+  expect(read.ok && read.value.teaching).toMatchObject({
+    timeZone: "Europe/Lisbon",
+    units: "kg",
+    stance: "form",
+    restSeconds: 25,
+  });
+  expect(read.ok && ownRests(read.value.teaching)).toEqual({ rest: 25 });
+  const bad = readSettings({
+    teaching: { timeZone: "Quay/Nowhere", units: "stone", stance: 3, restSeconds: -1 },
+  });
+  expect(bad.ok ? [] : bad.error.map((fault) => fault.path.replace("$.", ""))).toEqual([
+    "teaching.timeZone",
+    "teaching.units",
+    "teaching.stance",
+    "teaching.restSeconds",
+  ]);
+  expect(ownRests(SETTINGS.teaching)).toEqual({});
 });

@@ -1,5 +1,6 @@
 /** Invitations: a mail file with a personal link and a calendar entry, for each person, in the outbox. */
 import { and, desc, eq } from "drizzle-orm";
+import { longWhen } from "../core/live/when";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { scoreOf } from "../core/score/score";
 import { calendarFile } from "./calendar";
@@ -15,19 +16,6 @@ import { askedTo, needAsked, needSession } from "./sessions";
 
 /** A link in an invitation opens until so long after the class. */
 const LINK_LASTS_MS = 8 * 86_400_000;
-
-/** A date and time as people read it, in a zone. */
-export function whenText(at: Date, timeZone: string): string {
-  return new Intl.DateTimeFormat("en-GB", {
-    timeZone,
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-    hour: "2-digit",
-    minute: "2-digit",
-    timeZoneName: "short",
-  }).format(at);
-}
 
 /** What of a session a calendar entry needs. */
 type DatedRun = Pick<RunRow, "id" | "studioId" | "classId" | "sequence" | "startsAt" | "state">;
@@ -72,7 +60,9 @@ export async function invite(
   const name = host?.name ?? "Your instructor";
   const { title } = await planSeconds(row);
   const cancelled = row.state === "cancelled";
-  const subject = cancelled ? `Cancelled: ${title}` : `${title}, ${whenText(row.startsAt, row.timeZone)}`;
+  const subject = cancelled
+    ? `Cancelled: ${title}`
+    : `${title}, ${longWhen(row.startsAt.getTime(), row.timeZone, true)}`;
   for (const entry of chosen) {
     const [found] = await db()
       .select({ doc: person.doc })
@@ -82,10 +72,10 @@ export async function invite(
     const expiresAt = new Date(row.startsAt.getTime() + LINK_LASTS_MS);
     const address = cancelled ? null : `${env.origin}/p/${await addLink(studioId, entry.id, expiresAt)}`;
     const text = cancelled
-      ? `Hello ${entry.name},\n\n${title} on ${whenText(row.startsAt, zone)} is cancelled.\n\n${name}\n`
+      ? `Hello ${entry.name},\n\n${title} on ${longWhen(row.startsAt.getTime(), zone, true)} is cancelled.\n\n${name}\n`
       : [
           `Hello ${entry.name},`,
-          `${title} is on ${whenText(row.startsAt, zone)}.`,
+          `${title} is on ${longWhen(row.startsAt.getTime(), zone, true)}.`,
           `Your own page, with what to have ready and your own version of the class:\n${address}`,
           "The link is yours alone: whoever has it sees your part. Before your first class it asks a few questions about your health. Only you see the answers.",
           name,

@@ -285,6 +285,20 @@ describe("invitations", () => {
     await expect(outboxFile(theirs, line?.id ?? "")).rejects.toMatchObject({ code: "not-found" });
   });
 
+  test("take no line that a name would add to them", async () => {
+    await emptyOutbox(mine);
+    const eve = await someone('Eve"\r\nBcc: all@quay.example\r\n\r\nBody', { email: "eve@quay.example" });
+    await invite(mine, await session([eve], "planned"), null);
+    const [line] = await listOutbox(mine);
+    const mail = await PostalMime.parse(await outboxFile(mine, line?.id ?? ""));
+    expect(mail.bcc ?? []).toEqual([]);
+    expect(mail.to?.map((entry) => entry.address)).toEqual(["eve@quay.example"]);
+    expect(mail.text).toContain("Your own page");
+    await expect(someone("Mal", { email: "a@b.example\r\nBcc: x@y.example" })).rejects.toMatchObject({
+      code: "invalid",
+    });
+  });
+
   test("of a cancelled session take the same entry out of the calendar, with no link in them", async () => {
     await emptyOutbox(mine);
     const run = await session([await someone("Quin")], "planned");

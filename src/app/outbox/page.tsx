@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
+import { shortWhen } from "@/core/live/when";
 import { OutboxScreen } from "@/features/outbox/outbox-screen";
-import { shortWhen } from "@/features/sessions/words";
 import { listOutbox } from "@/server/invitations";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";

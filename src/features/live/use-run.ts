@@ -3,12 +3,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { keep, kept } from "@/browser/store";
 import { movesClock, type RunEvent, type RunEventKind, type RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
+import { useTicking, useWaiting } from "./use-waiting";
 
 /** A command that the server hasn't confirmed. `offline`: it was once not reached with it. */
 interface Waiting {
@@ -27,7 +27,6 @@ function sawOwn(entry: Waiting, events: readonly RunEvent[], mine: ReadonlySet<s
   return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
 }
 
-const TICK_MS = 100;
 const RETRY_MS = 1500;
 
 export interface Run {
@@ -43,27 +42,13 @@ export interface Run {
 export function useRun(id: string, score: RunScore, first: readonly RunEvent[]): Run {
   const { now, estimate } = useServerClock("/api/clock");
   const [confirmed, setConfirmed] = useState(first);
-  const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
+  const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.run.${id}`);
+  useTicking();
   const [reached, setReached] = useState(true);
-  const [, setTick] = useState(0);
   const latest = useRef({ confirmed, waiting });
   latest.current = { confirmed, waiting };
   const sending = useRef(false);
   const mine = useRef(new Set<string>());
-  const storeKey = `brontle.run.${id}`;
-
-  // What this device did without a connection survives a reload of the page.
-  useEffect(() => {
-    const left = kept<Waiting[]>(storeKey);
-    if (left && left.length > 0) setWaiting(left);
-  }, [storeKey]);
-  useEffect(() => keep(storeKey, waiting.length > 0 ? waiting : null), [waiting, storeKey]);
-
-  useEffect(() => {
-    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-
   const send = useCallback(async () => {
     const [head] = latest.current.waiting;
     if (!head || sending.current) return;
@@ -93,7 +78,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
       setConfirmed((before) => joinEvents(before, reply.value.events));
       if (!reply.value.taken) toast("Another screen moved the class at the same moment; its move counts.");
     }
-  }, [id]);
+  }, [id, setWaiting]);
 
   useEffect(() => {
     if (waiting.length === 0) return;
@@ -125,7 +110,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
       mine.current.add(event.id);
       setWaiting([...list, { event, seen: known.at(-1)?.seq ?? 0, offline: false }]);
     },
-    [now],
+    [now, setWaiting],
   );
   const events = useMemo(() => {
     // One of ours that has come back by the stream already is no longer on its way.

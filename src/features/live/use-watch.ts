@@ -1,13 +1,12 @@
 "use client";
 /** A session that this device only watches: the clock and the events, no commands. */
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { RunEvent } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
-
-const TICK_MS = 100;
+import { useTicking } from "./use-waiting";
 
 export interface Watch {
   readonly events: readonly RunEvent[];
@@ -22,11 +21,7 @@ export function useWatch(stream: string, eventsPath: string, first: readonly Run
   const { now, estimate } = useServerClock("/api/clock");
   const [events, setEvents] = useState(first);
   const [reached, setReached] = useState(true);
-  const [, setTick] = useState(0);
-  useEffect(() => {
-    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
+  useTicking();
   useStream(
     stream,
     eventsPath,

@@ -39,7 +39,7 @@ export function Tick(props: {
 }
 
 /** A list with one entry put in or taken out. */
-export function toggled<T>(list: readonly T[], entry: T, on: boolean): readonly T[] {
+function toggled<T>(list: readonly T[], entry: T, on: boolean): readonly T[] {
   const rest = list.filter((other) => other !== entry);
   return on ? [...rest, entry] : rest;
 }
@@ -54,5 +54,30 @@ export function Send(props: { readonly children: ReactNode; readonly busy: boole
     >
       {props.children}
     </button>
+  );
+}
+
+/** A list of things to tick, under its question. */
+export function Ticks<T extends string>(props: {
+  readonly legend: string;
+  readonly all: readonly T[];
+  readonly words: (entry: T) => string;
+  readonly chosen: readonly T[];
+  readonly onChange: (chosen: readonly T[]) => void;
+  readonly hint?: string;
+}) {
+  return (
+    <fieldset className="mt-3">
+      <legend className="font-bold">{props.legend}</legend>
+      {props.hint && <p className="text-base text-quiet">{props.hint}</p>}
+      {props.all.map((entry) => (
+        <Tick
+          key={entry}
+          words={props.words(entry)}
+          on={props.chosen.includes(entry)}
+          onChange={(on) => props.onChange(toggled(props.chosen, entry, on))}
+        />
+      ))}
+    </fieldset>
   );
 }

@@ -2,6 +2,7 @@
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { usesText } from "@/core/homes/need-words";
+import { shortWhen } from "@/core/live/when";
 import type { Part, PartSlot } from "@/core/parts/part";
 
 /** The dose of a slot as this person does it: side, reps, where to stop, load. */
@@ -38,12 +39,6 @@ export function bringTexts(part: Part, person: Person): readonly string[] {
 
 /** A date and time in a zone: `Wed 25 Nov, 19:00`. */
 export function whenText(atMs: number, timeZone: string | undefined): string {
-  return new Intl.DateTimeFormat("en-GB", {
-    ...(timeZone ? { timeZone } : {}),
-    weekday: "short",
-    day: "numeric",
-    month: "short",
-    hour: "2-digit",
-    minute: "2-digit",
-  }).format(atMs);
+  const { day, time } = shortWhen(atMs, timeZone);
+  return `${day}, ${time}`;
 }

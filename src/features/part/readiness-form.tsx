@@ -12,7 +12,7 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
-import { Fold, Send, Tick, toggled } from "./form-parts";
+import { Fold, Send, Tick, Ticks } from "./form-parts";
 
 const keysOf = <T extends string>(words: Readonly<Record<T, string>>) => Object.keys(words) as T[];
 
@@ -77,17 +77,13 @@ export function Readiness({ token, person, readiness }: Props) {
             Only you see your answers. They are stored sealed and go when you delete them. Nothing here says
             that you are fit to train: if you are unsure, ask a professional.
           </p>
-          <fieldset className="mt-3">
-            <legend className="font-bold">Does any of these apply to you?</legend>
-            {keysOf(ASK_FIRST).map((key) => (
-              <Tick
-                key={key}
-                words={ASK_FIRST[key]}
-                on={askFirst.includes(key)}
-                onChange={(on) => setAskFirst(toggled(askFirst, key, on))}
-              />
-            ))}
-          </fieldset>
+          <Ticks
+            legend="Does any of these apply to you?"
+            all={keysOf(ASK_FIRST)}
+            words={(key) => ASK_FIRST[key]}
+            chosen={askFirst}
+            onChange={setAskFirst}
+          />
           {askFirst.length > 0 && (
             <>
               <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
@@ -100,32 +96,22 @@ export function Readiness({ token, person, readiness }: Props) {
               />
             </>
           )}
-          <fieldset className="mt-3">
-            <legend className="font-bold">And any of these?</legend>
-            {keysOf(ADAPT).map((key) => (
-              <Tick
-                key={key}
-                words={ADAPT[key]}
-                on={adapt.includes(key)}
-                onChange={(on) => setAdapt(toggled(adapt, key, on))}
-              />
-            ))}
-          </fieldset>
+          <Ticks
+            legend="And any of these?"
+            all={keysOf(ADAPT)}
+            words={(key) => ADAPT[key]}
+            chosen={adapt}
+            onChange={setAdapt}
+          />
           {look.length > 0 && (
-            <fieldset className="mt-3">
-              <legend className="font-bold">Choose the limits that apply</legend>
-              <p className="text-base text-quiet">
-                Your instructor sees these, without a reason. If you are unsure which, ask a professional.
-              </p>
-              {look.map((limit) => (
-                <Tick
-                  key={limit}
-                  words={LIMIT_WORDS[limit]}
-                  on={limits.includes(limit)}
-                  onChange={(on) => setLimits(toggled(limits, limit, on))}
-                />
-              ))}
-            </fieldset>
+            <Ticks
+              legend="Choose the limits that apply"
+              hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
+              all={look}
+              words={(limit) => LIMIT_WORDS[limit]}
+              chosen={limits}
+              onChange={setLimits}
+            />
           )}
           {trouble && <p role="alert">Not stored: {trouble}</p>}
           <Send busy={busy}>

@@ -5,7 +5,7 @@ import { api } from "@/browser/api";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
-import { Fold, Send, Tick, toggled } from "./form-parts";
+import { Fold, Send, Ticks } from "./form-parts";
 
 /** "Anything new today?": limits, things that are missing, another level; for one class only. */
 export function TonightForm(props: {
@@ -97,29 +97,24 @@ export function TonightForm(props: {
             ))}
           </div>
         </fieldset>
-        <fieldset className="mt-3">
-          <legend className="font-bold">Today please</legend>
-          {LIMITS.filter((limit) => !(person.limits ?? []).includes(limit)).map((limit) => (
-            <Tick
-              key={limit}
-              words={LIMIT_WORDS[limit]}
-              on={limits.includes(limit)}
-              onChange={(on) => setLimits(toggled(limits, limit, on))}
-            />
-          ))}
-        </fieldset>
+        <Ticks
+          legend="Today please"
+          all={LIMITS.filter((limit) => !(person.limits ?? []).includes(limit))}
+          words={(limit) => LIMIT_WORDS[limit]}
+          chosen={limits}
+          onChange={setLimits}
+        />
         {(person.kit ?? []).length > 0 && (
-          <fieldset className="mt-3">
-            <legend className="font-bold">Not here today</legend>
-            {(person.kit ?? []).map((item) => (
-              <Tick
-                key={item.id}
-                words={kitText(item, item.count, person.units)}
-                on={without.includes(item.id)}
-                onChange={(on) => setWithout(toggled(without, item.id, on))}
-              />
-            ))}
-          </fieldset>
+          <Ticks
+            legend="Not here today"
+            all={(person.kit ?? []).map((item) => item.id)}
+            words={(id) => {
+              const item = person.kit?.find((entry) => entry.id === id);
+              return item ? kitText(item, item.count, person.units) : id;
+            }}
+            chosen={without}
+            onChange={setWithout}
+          />
         )}
         <Send busy={busy}>{nothing ? "Nothing new" : "Keep it for this class"}</Send>
       </form>

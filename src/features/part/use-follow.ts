@@ -2,12 +2,12 @@
 /** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { api } from "@/browser/api";
-import { keep, kept } from "@/browser/store";
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
+import { useTicking, useWaiting } from "@/features/live/use-waiting";
 
 interface Waiting {
   readonly id: string;
@@ -17,7 +17,6 @@ interface Waiting {
   readonly offline: boolean;
 }
 
-const TICK_MS = 100;
 const RETRY_MS = 1500;
 
 export interface Follow {
@@ -46,20 +45,10 @@ export function useFollow(
 ): Follow {
   const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
   const [known, setKnown] = useState(first);
-  const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
+  const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.part.${runId}.${person}`);
+  useTicking();
   const [reached, setReached] = useState(true);
-  const [, setTick] = useState(0);
   const sending = useRef(false);
-  const storeKey = `brontle.part.${runId}.${person}`;
-  useEffect(() => {
-    const left = kept<Waiting[]>(storeKey);
-    if (left && left.length > 0) setWaiting(left);
-  }, [storeKey]);
-  useEffect(() => keep(storeKey, waiting.length > 0 ? waiting : null), [waiting, storeKey]);
-  useEffect(() => {
-    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
   useStream(
     `/api/part/${token}/stream?run=${runId}`,
     `/api/part/${token}/events?run=${runId}`,
@@ -93,7 +82,7 @@ export function useFollow(
     if (!waiting[0]?.offline) void send();
     const timer = setInterval(send, RETRY_MS);
     return () => clearInterval(timer);
-  }, [waiting, token, runId]);
+  }, [waiting, token, runId, setWaiting]);
 
   const enter = useCallback(
     (kind: EntryKind, payload: RunPayload = {}) =>
@@ -101,7 +90,7 @@ export function useFollow(
         ...list,
         { id: crypto.randomUUID(), kind, payload: { ...payload, person }, atMs: now(), offline: false },
       ]),
-    [now, person],
+    [now, person, setWaiting],
   );
   const events = useMemo(() => {
     const taken = new Set(known.map((event) => event.id));

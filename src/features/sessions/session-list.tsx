@@ -1,11 +1,11 @@
 import Link from "next/link";
 import { type SessionState, STATE_WORDS } from "@/core/live/session";
+import { shortWhen, zoneName } from "@/core/live/when";
 import { SignOut } from "@/features/account/sign-out";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { PlanSession } from "./plan-session";
 import type { When } from "./when-fields";
-import { shortWhen, zoneName } from "./words";
 
 export interface SessionLine {
   readonly id: string;

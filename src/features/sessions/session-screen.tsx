@@ -4,14 +4,13 @@ import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type SessionState, STATE_WORDS } from "@/core/live/session";
-import { fieldsIn, instantIn } from "@/core/live/when";
+import { fieldsIn, instantIn, longWhen, zoneName } from "@/core/live/when";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { SquareCode } from "@/ui/square-code";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { type AskedLine, AskedPeople } from "./asked-people";
 import { WhenFields } from "./when-fields";
-import { longWhen, zoneName } from "./words";
 
 interface Props {
   readonly id: string;

@@ -1,7 +1,7 @@
 "use client";
 import { useMemo } from "react";
+import { zoneName } from "@/core/live/when";
 import { Choice, Field } from "@/ui/field";
-import { zoneName } from "./words";
 
 export interface When {
   readonly date: string;

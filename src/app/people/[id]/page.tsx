@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { shortWhen } from "@/core/live/when";
 import { isUuid } from "@/core/units";
 import { HomeScreen } from "@/features/people/home-screen";
 import { PersonHistory, PersonKept } from "@/features/people/person-record";
-import { shortWhen } from "@/features/sessions/words";
 import { hasLink } from "@/server/links";
 import { historyOf } from "@/server/log";
 import { findPerson } from "@/server/people";
