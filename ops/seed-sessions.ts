@@ -15,7 +15,7 @@ import { contentOf, freeze } from "../src/server/content";
 import { closeDb, db } from "../src/server/db/client";
 import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
 import { invite } from "../src/server/invitations";
-import { renewLink } from "../src/server/links";
+import { participantOf, renewLink } from "../src/server/links";
 import { write } from "../src/server/log";
 import { answerReadiness } from "../src/server/readiness";
 import { lockRun } from "../src/server/run-events";
