@@ -233,8 +233,12 @@ export async function seedSessions(
     else if (made[0]) await openTonight(studioId, made[0].id, nowMs);
     const personId = rows.get(PARTICIPANT);
     if (!personId) return "";
-    if (fresh || !existsSync(file)) writeFileSync(file, await renewLink(studioId, personId), { mode: 0o600 });
-    return `/p/${readFileSync(file, "utf8")}`;
+    // A link that was ended or renewed on the person's page since is printed no more.
+    const kept = existsSync(file) ? readFileSync(file, "utf8") : "";
+    if ((await participantOf(kept))?.personId === personId) return `/p/${kept}`;
+    const token = await renewLink(studioId, personId);
+    writeFileSync(file, token, { mode: 0o600 });
+    return `/p/${token}`;
   } finally {
     await closeDb();
   }
