@@ -6,11 +6,9 @@ import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { eq, sql } from "drizzle-orm";
 import type { RunEvent, RunEventKind, RunPayload } from "../src/core/live/events";
 import { runState } from "../src/core/live/fold";
-import { runScore } from "../src/core/live/run-score";
+import { scoreOfKept } from "../src/core/live/run-score";
 import { fieldsIn, instantIn } from "../src/core/live/when";
 import { BY_SELF } from "../src/core/log/entries";
-import { makeBook } from "../src/core/moves/book";
-import { scoreOf } from "../src/core/score/score";
 import { contentOf, freeze } from "../src/server/content";
 import { closeDb, db } from "../src/server/db/client";
 import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
@@ -89,8 +87,7 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
     await freeze(tx, row);
     const frozen = await lockRun(tx, studioId, id);
     const content = await contentOf(tx, frozen);
-    const book = makeBook(content.moves.flatMap((move) => (move.id ? [{ ...move, id: move.id }] : [])));
-    const score = runScore(content.doc, scoreOf(content.doc, book));
+    const score = scoreOfKept(content);
     const zero = startsAt.getTime() + 40_000;
     const there = [...rows.keys()].filter((name) => !ABSENT.includes(name));
     const happened: [atMs: number, kind: RunEventKind, payload: RunPayload][] = [

@@ -1,15 +1,12 @@
 /** What was written down of sessions: appended only, read back with what the clock and the parts say. */
 import { and, asc, eq } from "drizzle-orm";
-import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
-import { type RunScore, runScore } from "../core/live/run-score";
+import { scoreOfKept } from "../core/live/run-score";
 import type { SessionContent } from "../core/live/session";
 import { isNews, keptOf, type LogEntry, type LogField, type LogValue } from "../core/log/entries";
 import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
 import { prefilled, recordOf } from "../core/log/record";
-import { makeBook } from "../core/moves/book";
 import type { Part } from "../core/parts/part";
-import { scoreOf } from "../core/score/score";
 import { contentOf, frozenContent, type RunRow } from "./content";
 import { db } from "./db/client";
 import { logEntry, person, runPerson } from "./db/schema";
@@ -72,11 +69,6 @@ export async function write(
 /** Which session a log is of. */
 type LoggedRun = Pick<RunRow, "id" | "startsAt" | "timeZone" | "endedAt">;
 
-function scoreFor(doc: ClassDoc, { moves }: SessionContent): RunScore {
-  const book = makeBook(moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
-  return runScore(doc, scoreOf(doc, book));
-}
-
 function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) => Part | undefined {
   return (mark) =>
     (mark === null ? content.parts : content.partsByMark[mark]).find((part) => part.person === rosterId);
@@ -84,7 +76,7 @@ function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) 
 
 /** The log of a session: record, people, what was said and what is prefilled. `only`: of one person, by roster id. */
 async function logOf(row: LoggedRun, content: SessionContent, only?: string): Promise<SessionLog> {
-  const score = scoreFor(content.doc, content);
+  const score = scoreOfKept(content);
   const events = await eventsAfter(row.id, 0);
   const entries = await entriesOf(row.id);
   const nowMs = row.endedAt?.getTime() ?? Date.now();

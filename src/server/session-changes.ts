@@ -1,7 +1,7 @@
 /** Changing sessions: planning, moving, opening and cancelling them, and who is asked. */
-import { and, desc, eq, inArray, isNull, lt, sql } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
-import { OPEN_HOURS, type SessionState } from "../core/live/session";
+import type { SessionState } from "../core/live/session";
 import { isTimeZone } from "../core/settings";
 import { findClass } from "./classes";
 import type { Tx } from "./content";
@@ -44,7 +44,6 @@ export async function planSession(studioId: string, plan: Plan): Promise<string>
     throw new Refused("not-found", "There is no such class here.");
   checkZone(plan.timeZone);
   const people = await checkedPeople(studioId, plan.people);
-  await forgetOldWhereabouts();
   return db().transaction(async (tx) => {
     const { classId, startsAt, timeZone, state } = plan;
     const [row] = await tx
@@ -199,13 +198,4 @@ export async function homeChanged(studioId: string, personId: string): Promise<v
       if (!row.doc) await announce(tx, row, { person: { id: personId, rosterId } });
     }
   });
-}
-
-/** Where people were is not kept: not of classes that were left open either. */
-export async function forgetOldWhereabouts(): Promise<void> {
-  const old = db()
-    .select({ id: run.id })
-    .from(run)
-    .where(lt(run.startsAt, sql`now() - make_interval(hours => ${OPEN_HOURS})`));
-  await db().delete(whereabouts).where(inArray(whereabouts.runId, old));
 }

@@ -1,5 +1,7 @@
 /** Where a person is tonight and whom to call: for the instructor of that class, and gone when it is over. */
 import { and, eq } from "drizzle-orm";
+import { isLongPast } from "../core/live/forgotten";
+import type { RunRow } from "./content";
 import { db } from "./db/client";
 import { person, run, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
@@ -9,6 +11,11 @@ import { needAsked, needSession } from "./sessions";
 export interface Whereabouts {
   readonly place: string;
   readonly contact: string;
+}
+
+/** Nobody is asked where they are once their class has ended, or should have long ago. */
+function isOver({ state, startsAt }: Pick<RunRow, "state" | "startsAt">): boolean {
+  return state === "ended" || state === "cancelled" || isLongPast(startsAt.getTime(), Date.now());
 }
 
 const about = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;
@@ -21,8 +28,7 @@ export async function leaveWhereabouts(
   left: Whereabouts,
 ): Promise<void> {
   const row = await needAsked(studioId, runId, personId);
-  if (row.state === "ended" || row.state === "cancelled")
-    throw new Refused("conflict", "This class is over: nothing is kept.");
+  if (isOver(row)) throw new Refused("conflict", "This class is over: nothing is kept.");
   const place = left.place.trim();
   const contact = left.contact.trim();
   if (place === "" && contact === "") {
@@ -54,7 +60,7 @@ export async function whereaboutsOf(
   rosterId: string,
 ): Promise<Whereabouts | null> {
   const session = await needSession(studioId, runId);
-  if (session.state === "ended" || session.state === "cancelled") return null;
+  if (isOver(session)) return null;
   const [row] = await db()
     .select({ sealed: whereabouts.sealed, personId: whereabouts.personId })
     .from(whereabouts)

@@ -24,6 +24,7 @@ export default async function SessionsPage() {
       sessions={sessions}
       classes={classes.map(({ id, doc }) => ({ id, name: doc.title }))}
       people={people.map(({ id, doc }) => ({ id, name: doc.name }))}
+      nowMs={Date.now()}
       first={{ date: tomorrow.date, time: "19:00", timeZone: teaching.timeZone }}
     />
   );

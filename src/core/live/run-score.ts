@@ -1,7 +1,8 @@
 /** The score as the fold needs it: lengths in milliseconds, and where the clock waits for "next". */
 import type { BlockRole, ClassDoc } from "../class/document";
+import { bookOf, type KnownMove } from "../moves/book";
 import type { Segment } from "../score/expand";
-import type { Score } from "../score/score";
+import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
 
 export interface RunSegment {
@@ -37,6 +38,14 @@ export function runScore(doc: ClassDoc, score: Score): RunScore {
     roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
     station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),
   };
+}
+
+/** The score of what a session keeps: its class and the moves that it names. */
+export function scoreOfKept(kept: {
+  readonly doc: ClassDoc;
+  readonly moves: readonly KnownMove[];
+}): RunScore {
+  return runScore(kept.doc, scoreOf(kept.doc, bookOf(kept.moves)));
 }
 
 /** The first piece after the segment at `index` that hasn't been dropped, or null. */

@@ -25,6 +25,11 @@ export function makeBook(moves: readonly (KnownMove & { readonly id: string })[]
   return { moves: [...byId.values()], get: (id) => byId.get(id) };
 }
 
+/** The moves that a session keeps, by their ids; those that only the class itself names have none. */
+export function bookOf(moves: readonly KnownMove[]): MoveBook {
+  return makeBook(moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
+}
+
 const INVERSE = { easier: "harder", harder: "easier", swap: "swap" } as const;
 
 /** The same moves with every link also in the other direction: what is harder one way is easier the other. */

@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import type { OwnRun } from "@/core/live/own-part";
-import { makeBook } from "@/core/moves/book";
+import { bookOf } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
@@ -25,7 +25,7 @@ export function BeforeClass(
 ) {
   const { token, studio, person, run, part } = props;
   const bring = bringTexts(part, person);
-  const book = makeBook(run.moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }])));
+  const book = bookOf(run.moves);
   const { seconds } = scoreOf(run.doc, book);
   const zone = person.timeZone;
   return (

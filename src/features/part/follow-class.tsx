@@ -7,10 +7,9 @@ import type { Mark } from "@/core/homes/home";
 import { easesIn, lateStart } from "@/core/live/late";
 import type { OwnParts, OwnRun } from "@/core/live/own-part";
 import { peopleNow } from "@/core/live/people-now";
-import { runScore } from "@/core/live/run-score";
+import { scoreOfKept } from "@/core/live/run-score";
 import { withSwaps } from "@/core/live/swaps";
-import { makeBook } from "@/core/moves/book";
-import { scoreOf } from "@/core/score/score";
+import { bookOf } from "@/core/moves/book";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import { BeforeClass } from "./before-class";
@@ -46,11 +45,8 @@ export function FollowClass(props: Props) {
   const [taken, setTaken] = useState(props.run.events);
   const run = useContent(`/api/part/${token}/content?run=${props.run.id}`, props.run, taken);
   const parts = run.parts ?? props.parts;
-  const book = useMemo(
-    () => makeBook(run.moves.flatMap((move) => (move.id === null ? [] : [{ ...move, id: move.id }]))),
-    [run.moves],
-  );
-  const score = useMemo(() => runScore(run.doc, scoreOf(run.doc, book)), [run.doc, book]);
+  const book = useMemo(() => bookOf(run.moves), [run.moves]);
+  const score = useMemo(() => scoreOfKept(run), [run]);
   const shown = useMemo(() => withSwaps(run.doc, run.swaps, book), [run.doc, run.swaps, book]);
   const follow = useFollow(token, run.id, person.id, score, props.run.events, lateMs);
   useEffect(() => setTaken(follow.known), [follow.known]);

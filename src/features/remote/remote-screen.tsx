@@ -6,10 +6,9 @@ import type { ClassDoc } from "@/core/class/document";
 import type { RunEvent } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
 import { peopleNow } from "@/core/live/people-now";
-import { runScore } from "@/core/live/run-score";
+import { scoreOfKept } from "@/core/live/run-score";
 import { type Swap, withSwaps } from "@/core/live/swaps";
-import { type KnownMove, makeBook } from "@/core/moves/book";
-import { scoreOf } from "@/core/score/score";
+import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
 import { countText, leftToCountMs } from "@/features/live/bar";
 import { gapWord, nowNext } from "@/features/live/now-next";
@@ -37,11 +36,8 @@ export function RemoteScreen(props: {
   const { id } = props;
   const [known, setKnown] = useState(props.events);
   const content = useContent(`/api/runs/${id}/content`, props.content, known);
-  const book = useMemo(
-    () => makeBook(content.moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
-    [content.moves],
-  );
-  const score = useMemo(() => runScore(content.doc, scoreOf(content.doc, book)), [content.doc, book]);
+  const book = useMemo(() => bookOf(content.moves), [content.moves]);
+  const score = useMemo(() => scoreOfKept(content), [content]);
   const shown = useMemo(() => withSwaps(content.doc, content.swaps, book), [content, book]);
   const run = useRun(id, score, props.events);
   useEffect(() => setKnown(run.events), [run.events]);

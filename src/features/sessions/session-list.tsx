@@ -1,5 +1,6 @@
 import Link from "next/link";
-import { type SessionState, STATE_WORDS } from "@/core/live/session";
+import { stateWords, wasNotHeld } from "@/core/live/forgotten";
+import type { SessionState } from "@/core/live/session";
 import { shortWhen, zoneName } from "@/core/live/when";
 import { SignOut } from "@/features/account/sign-out";
 import { ButtonLink } from "@/ui/button";
@@ -28,8 +29,15 @@ export function SessionList(props: {
   readonly classes: readonly Named[];
   readonly people: readonly Named[];
   readonly first: When;
+  readonly nowMs: number;
 }) {
-  const of = (...states: SessionState[]) => props.sessions.filter(({ state }) => states.includes(state));
+  const lines = props.sessions.map((line) => ({
+    ...line,
+    words: stateWords(line.state, line.startsAtMs, props.nowMs),
+    past: wasNotHeld(line.state, line.startsAtMs, props.nowMs),
+  }));
+  const of = (...states: SessionState[]) =>
+    lines.filter(({ state, past }) => !past && states.includes(state));
   const ahead = [...of("planned")].reverse();
   return (
     <>
@@ -54,6 +62,7 @@ export function SessionList(props: {
             <Group title="Now" lines={of("open", "running")} />
             <Group title="Ahead" lines={ahead} />
             <Group title="Taught" lines={of("ended")} />
+            <Group title="Not held" lines={lines.filter(({ past }) => past)} />
             <Group title="Cancelled" lines={of("cancelled")} />
           </>
         )}
@@ -62,7 +71,12 @@ export function SessionList(props: {
   );
 }
 
-function Group({ title, lines }: { readonly title: string; readonly lines: readonly SessionLine[] }) {
+interface ShownLine extends SessionLine {
+  readonly words: string;
+  readonly past: boolean;
+}
+
+function Group({ title, lines }: { readonly title: string; readonly lines: readonly ShownLine[] }) {
   if (lines.length === 0) return null;
   return (
     <section className="mt-5" aria-label={title}>
@@ -88,11 +102,13 @@ function Group({ title, lines }: { readonly title: string; readonly lines: reado
               </Link>
               <span className="text-quiet">{line.people} asked</span>
               <span
-                className={line.state === "open" || line.state === "running" ? "font-bold" : "text-quiet"}
+                className={
+                  (line.state === "open" || line.state === "running") && !line.past
+                    ? "font-bold"
+                    : "text-quiet"
+                }
               >
-                <span className={line.state === "running" ? "bg-marker px-1" : ""}>
-                  {STATE_WORDS[line.state]}
-                </span>
+                <span className={line.state === "running" ? "bg-marker px-1" : ""}>{line.words}</span>
               </span>
             </li>
           );

@@ -3,7 +3,8 @@ import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { type SessionState, STATE_WORDS } from "@/core/live/session";
+import { stateWords } from "@/core/live/forgotten";
+import type { SessionState } from "@/core/live/session";
 import { fieldsIn, instantIn, longWhen, zoneName } from "@/core/live/when";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
@@ -19,6 +20,7 @@ interface Props {
   readonly state: SessionState;
   readonly startsAtMs: number;
   readonly timeZone: string;
+  readonly nowMs: number;
   readonly origin: string;
   readonly asked: readonly AskedLine[];
   readonly others: readonly { readonly id: string; readonly name: string }[];
@@ -59,7 +61,7 @@ export function SessionScreen(props: Props) {
           <div className="min-w-0">
             <p className="text-quiet" suppressHydrationWarning>
               {longWhen(startsAtMs, timeZone)}, {zoneName(timeZone)} ·{" "}
-              <b className="text-ink">{STATE_WORDS[state]}</b>
+              <b className="text-ink">{stateWords(state, startsAtMs, props.nowMs)}</b>
             </p>
             <h1 className="truncate text-2xl font-bold">{title}</h1>
           </div>

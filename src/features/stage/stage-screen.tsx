@@ -6,10 +6,9 @@ import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
 import { MARK_GLYPH, MARK_WORD } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
-import { runScore } from "@/core/live/run-score";
+import { scoreOfKept } from "@/core/live/run-score";
 import type { ThreeWays } from "@/core/live/three-ways";
-import { type KnownMove, makeBook } from "@/core/moves/book";
-import { scoreOf } from "@/core/score/score";
+import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
 import { ClockBar } from "@/features/live/clock-bar";
 import { nowNext } from "@/features/live/now-next";
@@ -42,11 +41,8 @@ export function StageScreen(props: {
   );
   const content = useContent(`/api/runs/${id}/stage`, props.content, watch.events);
   const { doc, shown, moves, ways } = content;
-  const book = useMemo(
-    () => makeBook(moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
-    [moves],
-  );
-  const score = useMemo(() => runScore(doc, scoreOf(doc, book)), [doc, book]);
+  const book = useMemo(() => bookOf(moves), [moves]);
+  const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
   const faces = useMemo(() => slotFaces(shown), [shown]);
   const cues = useCues(score, watch, true);
   const state = watch.stateOf(score);

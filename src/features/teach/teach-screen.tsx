@@ -5,11 +5,10 @@ import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { RunEvent } from "@/core/live/events";
 import { peopleNow } from "@/core/live/people-now";
-import { runScore } from "@/core/live/run-score";
+import { scoreOfKept } from "@/core/live/run-score";
 import type { SessionContent } from "@/core/live/session";
 import { withSwaps } from "@/core/live/swaps";
-import { type KnownMove, makeBook, resolveMove } from "@/core/moves/book";
-import { scoreOf } from "@/core/score/score";
+import { bookOf, resolveMove } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
 import { ClockBar } from "@/features/live/clock-bar";
 import { type Asked, presenceOf, presenceText } from "@/features/live/here-text";
@@ -49,11 +48,8 @@ export function TeachScreen(props: Props) {
   const [known, setKnown] = useState(props.events);
   const content = useContent(`/api/runs/${id}/content`, props.content, known);
   const { doc, parts, partsByMark, moves, swaps } = content;
-  const book = useMemo(
-    () => makeBook(moves.filter((move): move is KnownMove & { id: string } => move.id !== null)),
-    [moves],
-  );
-  const score = useMemo(() => runScore(doc, scoreOf(doc, book)), [doc, book]);
+  const book = useMemo(() => bookOf(moves), [moves]);
+  const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
   const shown = useMemo(() => withSwaps(doc, swaps, book), [doc, swaps, book]);
   const { wordsPerSecond } = props;
   const lines = useMemo(

@@ -64,6 +64,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
       state={row.state}
       startsAtMs={row.startsAt.getTime()}
       timeZone={row.timeZone}
+      nowMs={Date.now()}
       origin={env.origin}
       asked={asked.map((person) => {
         const when = person.invitedAtMs === null ? null : shortWhen(person.invitedAtMs, row.timeZone);

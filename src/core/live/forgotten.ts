@@ -1,0 +1,37 @@
+/** Classes whose time has passed: those that nobody ended, and those that were never begun. */
+import type { Ms } from "../units";
+import { movesClock, type RunEvent } from "./events";
+import { runState } from "./fold";
+import type { RunScore } from "./run-score";
+import { OPEN_HOURS, type SessionState, STATE_WORDS } from "./session";
+
+const OPEN_MS = OPEN_HOURS * 3_600_000;
+
+/** Whether so long has passed since the time of a session that nobody is in it any more. */
+export function isLongPast(startsAtMs: Ms, nowMs: Ms): boolean {
+  return nowMs - startsAtMs >= OPEN_MS;
+}
+
+/** Whether a session's time passed without anybody starting its clock. */
+export function wasNotHeld(state: SessionState, startsAtMs: Ms, nowMs: Ms): boolean {
+  return (state === "planned" || state === "open") && isLongPast(startsAtMs, nowMs);
+}
+
+/** What a session is called in a list. */
+export function stateWords(state: SessionState, startsAtMs: Ms, nowMs: Ms): string {
+  return wasNotHeld(state, startsAtMs, nowMs) ? "not held" : STATE_WORDS[state];
+}
+
+/**
+ * When a class that was started and not ended was over, once nothing has happened in it for long; null
+ * where it has ended, was never started, or may still go on. A class that was left in a pause was over
+ * when it was paused; any other when its score had run out.
+ */
+export function forgottenEnd(score: RunScore, events: readonly RunEvent[], nowMs: Ms): Ms | null {
+  const last = events.at(-1);
+  if (!last || nowMs - last.atMs < OPEN_MS) return null;
+  const moved = events.filter(movesClock).at(-1)?.atMs ?? last.atMs;
+  const { phase, startedAtMs, projectedEndMs } = runState(score, events, moved);
+  if (startedAtMs === null || phase === "ended") return null;
+  return phase === "paused" || projectedEndMs === null ? moved : Math.min(nowMs, projectedEndMs);
+}

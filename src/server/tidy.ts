@@ -1,0 +1,48 @@
+/** What goes by itself when its time is over: where people were, and classes that nobody ended. */
+import { and, eq, inArray, lt, sql } from "drizzle-orm";
+import { forgottenEnd } from "../core/live/forgotten";
+import { scoreOfKept } from "../core/live/run-score";
+import { OPEN_HOURS } from "../core/live/session";
+import { frozenContent } from "./content";
+import { db } from "./db/client";
+import { run, whereabouts } from "./db/schema";
+import { databaseNow, eventsAfter, takeCommand } from "./run-events";
+
+const longPast = lt(run.startsAt, sql`now() - make_interval(hours => ${OPEN_HOURS})`);
+
+/** Where people were is not kept: not of classes that were left open either. */
+async function forgetWhereabouts(): Promise<void> {
+  const old = db().select({ id: run.id }).from(run).where(longPast);
+  await db().delete(whereabouts).where(inArray(whereabouts.runId, old));
+}
+
+/** Ends the classes that were left running, at the time at which they were over. */
+async function endForgotten(): Promise<void> {
+  const rows = await db()
+    .select({ id: run.id, studioId: run.studioId })
+    .from(run)
+    .where(and(eq(run.state, "running"), longPast));
+  for (const { id, studioId } of rows) {
+    const content = await frozenContent(db(), id);
+    if (!content) continue;
+    const events = await eventsAfter(id, 0);
+    const endMs = forgottenEnd(scoreOfKept(content), events, await databaseNow());
+    const command = { id: crypto.randomUUID(), kind: "end" as const, payload: {} };
+    if (endMs !== null) await takeCommand(studioId, id, command, events.at(-1)?.seq ?? 0, endMs);
+  }
+}
+
+/** Does all of it. */
+export async function tidy(): Promise<void> {
+  await forgetWhereabouts();
+  await endForgotten();
+}
+
+const EVERY_MS = 10 * 60_000;
+
+/** Does it now and every ten minutes, for as long as this process lives. A database that is away is asked again. */
+export function keepTidy(): void {
+  const once = () => tidy().catch((error: Error) => console.error("not tidied:", error.message));
+  void once();
+  setInterval(once, EVERY_MS).unref();
+}

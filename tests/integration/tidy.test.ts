@@ -1,0 +1,86 @@
+/** What goes by itself when its time is over, on a real database. */
+import { Client } from "pg";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { newClass } from "../../src/core/class/new-class";
+import { scoreOfKept } from "../../src/core/live/run-score";
+import { OPEN_HOURS } from "../../src/core/live/session";
+import { createClass } from "../../src/server/classes";
+import { sessionLog } from "../../src/server/log";
+import { createPerson, findPerson } from "../../src/server/people";
+import { eventsAfter, takeCommand } from "../../src/server/run-events";
+import { planSession } from "../../src/server/session-changes";
+import { findSession, sessionContent } from "../../src/server/sessions";
+import { tidy } from "../../src/server/tidy";
+import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
+
+let client: Client;
+let studio = "";
+beforeAll(async () => {
+  client = new Client({ connectionString: process.env.BRONTLE_DATABASE_URL });
+  await client.connect();
+  const { rows } = await client.query("insert into studio (name) values ('Tidy') returning id");
+  studio = rows[0].id;
+});
+afterAll(() => client.end());
+
+const LEFT = { place: "Boat shed", contact: "Brother, 555 0107" };
+
+async function withSomeone() {
+  const classId = await createClass(studio, newClass("Left alone", "density"));
+  const person = await createPerson(studio, { name: "Asa" });
+  const plan = { classId, startsAt: new Date(), timeZone: "Atlantic/Reykjavik", state: "open" as const };
+  const run = await planSession(studio, { ...plan, people: [person] });
+  await leaveWhereabouts(studio, run, person, LEFT);
+  return { run, person, rosterId: (await findPerson(studio, person))?.doc.id ?? "" };
+}
+
+const start = (run: string) =>
+  takeCommand(studio, run, { id: crypto.randomUUID(), kind: "start", payload: { countInMs: 0 } }, 0, null);
+
+/** Lets time go by: everything of a session lies so many minutes longer ago. */
+async function pass(run: string, minutes: number) {
+  const by = [run, minutes];
+  await client.query(
+    "update run set starts_at = starts_at - make_interval(mins => $2), started_at = started_at - make_interval(mins => $2) where id = $1",
+    by,
+  );
+  await client.query("update run_event set at = at - make_interval(mins => $2) where run_id = $1", by);
+}
+
+describe("when its time is over", () => {
+  test("a class that nobody ended is taught, and was over when its score had run out", async () => {
+    const { run } = await withSomeone();
+    await start(run);
+    await pass(run, OPEN_HOURS * 60 - 1);
+    await tidy();
+    expect((await findSession(studio, run))?.state).toBe("running");
+    await pass(run, 1);
+    await tidy();
+    const row = await findSession(studio, run);
+    const { content } = await sessionContent(studio, run);
+    expect(row?.state).toBe("ended");
+    const tookMs = (row?.endedAt?.getTime() ?? 0) - (row?.startedAt?.getTime() ?? 0);
+    expect(tookMs).toBe(scoreOfKept(content).totalMs);
+    expect((await eventsAfter(run, 0)).map(({ kind }) => kind)).toEqual(["start", "end"]);
+    const { record } = await sessionLog(studio, run);
+    expect(record.segments.length).toBeGreaterThan(0);
+    expect(record.segments.map((segment) => segment.tookSeconds)).toEqual(
+      record.segments.map((segment) => segment.planSeconds),
+    );
+    await tidy();
+    expect(await eventsAfter(run, 0)).toHaveLength(2);
+  });
+
+  test("where somebody was can't be read any more, and is deleted, though the class was left open", async () => {
+    const { run, person, rosterId } = await withSomeone();
+    expect(await whereaboutsOf(studio, run, rosterId)).toEqual(LEFT);
+    await tidy();
+    expect(await ownWhereabouts(run, person)).toEqual(LEFT);
+    await pass(run, OPEN_HOURS * 60);
+    expect(await whereaboutsOf(studio, run, rosterId)).toBeNull();
+    await expect(leaveWhereabouts(studio, run, person, LEFT)).rejects.toMatchObject({ code: "conflict" });
+    await tidy();
+    expect(await ownWhereabouts(run, person)).toBeNull();
+    expect((await findSession(studio, run))?.state).toBe("open");
+  });
+});
