@@ -10,7 +10,8 @@ import { THRESHOLDS } from "../src/core/review/thresholds";
 import { expandedSeconds } from "../src/core/score/expand";
 import { fitClass } from "../src/core/shape/fit";
 import { knobsOf, moved, STEP } from "../src/core/shape/fit-knobs";
-import { lapCost, type OrderResult, orderStations } from "../src/core/shape/order";
+import { type OrderResult, orderStations } from "../src/core/shape/order";
+import { lapCost } from "../src/core/shape/tour";
 
 const demo = (name: string) => JSON.parse(readFileSync(new URL(`../demo/${name}`, import.meta.url), "utf8"));
 const roster = demo("roster.json") as { people: Person[] };

@@ -13,9 +13,10 @@ import { massText } from "../units";
 import { changeOverSeconds } from "./change-over";
 import { COST_TERMS, type CostName } from "./costs";
 import type { Instead, Predicted, Status } from "./part";
+import type { Wanted } from "./plan";
 import { changeOverPoints, type PartProblem, standOf } from "./problem";
 import { reachableFrom } from "./reach";
-import { meansOf, type OpenWay, obstacle, openWays, type Wanted } from "./ways";
+import { meansOf, type OpenWay, obstacle, openWays } from "./ways";
 
 const SPACE_WORDS = {
   ceiling: "the ceiling is too low for it",

@@ -15,9 +15,10 @@ import { changeOverSeconds } from "./change-over";
 import { COSTS } from "./costs";
 import type { PartSlot } from "./part";
 import { partFor } from "./parts";
+import { wantedFor } from "./plan";
 import { standOf } from "./problem";
 import { reachableFrom } from "./reach";
-import { type OpenWay, obstacle, openWays, wantedFor } from "./ways";
+import { type OpenWay, obstacle, openWays } from "./ways";
 
 const arbItem: fc.Arbitrary<Omit<KitItem, "id">> = fc.record(
   {

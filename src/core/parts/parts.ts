@@ -12,8 +12,9 @@ import { NO_COST } from "./costs";
 import { adjustments, insteadOf, overruledTrouble, unmetReason, whyText } from "./explain";
 import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
 import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
+import type { Wanted } from "./plan";
 import { bookFor, type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
-import { isTimed, type OpenWay, type Wanted } from "./ways";
+import { isTimed, type OpenWay } from "./ways";
 
 function markOf(level: number): Mark {
   return level < 0 ? "flat" : level > 0 ? "sharp" : "natural";

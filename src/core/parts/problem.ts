@@ -15,7 +15,8 @@ import {
 import type { PairCost } from "./choose";
 import { COSTS } from "./costs";
 import { type Sequence, sequenceOf } from "./neighbours";
-import { type OpenWay, openWays, overruledMove, overruledWays, type Wanted, wantedFor } from "./ways";
+import { type Wanted, wantedFor } from "./plan";
+import { type OpenWay, openWays, overruledMove, overruledWays } from "./ways";
 
 /** One slot of a class for one person: what is wanted, and the ways that are open. */
 export interface Cell {

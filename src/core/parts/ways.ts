@@ -1,18 +1,17 @@
 /** The ways that are open to a person in a slot, with what each costs. */
-import type { ClassDoc, Way as LevelWay, Slot, Stance } from "../class/document";
-import { doseAt, loadAt } from "../class/document";
+import type { ClassDoc, Slot, Stance } from "../class/document";
+import { doseAt } from "../class/document";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, usesAt } from "../homes/fillings";
-import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
+import type { Person } from "../homes/home";
 import { type HomeIndex, homeIndex } from "../homes/home-index";
 import { excludes, type Limit } from "../homes/limits";
 import type { Use } from "../homes/match";
-import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
-import { IMPACTS, TENSIONS, type Tension } from "../moves/move";
-import { slotSides } from "../score/expand";
-import { COSTS, type CostSheet, costSum } from "./costs";
+import type { KnownMove, MoveBook } from "../moves/book";
+import { TENSIONS, type Tension } from "../moves/move";
+import { COSTS, type CostSheet } from "./costs";
 import { ABOVE, type LoadGoal, loadGoal, nearestWeight, wantedKg } from "./loads";
-import { type Reached, reachableFrom } from "./reach";
+import { type Entry, entryOf, idOf, planFor, type Wanted } from "./plan";
 
 /** One way of doing a slot in a home: a move, the things used, and how much. */
 export interface OpenWay {
@@ -34,39 +33,6 @@ export interface OpenWay {
   readonly wantedKg: number | null;
 }
 
-/** What the slot sets for a person: its move at natural, else its way at their mark. */
-export interface Wanted {
-  readonly mark: Mark;
-  readonly base: KnownMove;
-  readonly target: KnownMove;
-  readonly targetLevel: number;
-  readonly way: LevelWay | null;
-}
-
-const LEVEL: Record<Mark, number> = { flat: -1, natural: 0, sharp: 1 };
-
-/** What is wanted at a mark: the slot's own way for it, else the first link that way, else the move itself. */
-export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
-  const base = resolveMove(slot.move, book);
-  if (mark === "natural") return { mark, base, target: base, targetLevel: 0, way: null };
-  const way = slot.marks?.[mark] ?? null;
-  if (way) {
-    const target = way.move === undefined ? base : resolveMove(way.move, book);
-    return { mark, base, target, targetLevel: LEVEL[mark], way };
-  }
-  const kind = mark === "flat" ? "easier" : "harder";
-  for (const link of base.links ?? []) {
-    const move = link.kind === kind ? book.get(link.to) : undefined;
-    if (move) return { mark, base, target: move, targetLevel: LEVEL[mark], way: null };
-  }
-  return { mark, base, target: base, targetLevel: 0, way: null };
-}
-
-/** What is wanted of a person: at their mark for the pattern of the slot's move. */
-export function wantedFor(slot: Slot, person: Person, book: MoveBook): Wanted {
-  return wantedAt(slot, wantedMark(person, resolveMove(slot.move, book).pattern), book);
-}
-
 /** The first limit that rules a move out for a person, or a reason of space; null where nothing does. */
 export function obstacle(move: KnownMove, person: Person): Limit | "ceiling" | "length" | "jumping" | null {
   for (const limit of person.limits ?? []) if (excludes(limit, move)) return limit;
@@ -77,116 +43,6 @@ export function obstacle(move: KnownMove, person: Person): Limit | "ceiling" | "
   if (space.lengthM !== undefined && (move.room?.lengthM ?? 0) > space.lengthM) return "length";
   return null;
 }
-
-/** One reached move with all of its cost that no home changes. */
-interface Entry {
-  readonly reached: Reached;
-  readonly isTarget: boolean;
-  readonly level: number;
-  readonly swapped: boolean;
-  readonly sheet: CostSheet;
-  readonly total: number;
-}
-
-interface Plan {
-  readonly wanted: Wanted;
-  /** Cheapest first; ties: fewer links, then the smaller id. */
-  readonly entries: readonly Entry[];
-}
-
-function impactStep(move: KnownMove): number {
-  return IMPACTS.indexOf(move.impact ?? "none");
-}
-
-const twoSided = (sides: string) => sides === "both" || sides === "alternating";
-
-function isWeighed(move: KnownMove): boolean {
-  return (move.needs ?? []).some((list) => list.some((need) => need.kg !== undefined));
-}
-
-function isBanded(move: KnownMove): boolean {
-  return (move.needs ?? []).some((list) => list.some((n) => n.as === "long-band" || n.as === "mini-band"));
-}
-
-/** What a way without the thing that was set costs: the load is gone, or is a band that has no kilograms. */
-function loadLost(slot: Slot, target: KnownMove, move: KnownMove): number {
-  const load = loadAt(slot, 0);
-  const heavy = load !== undefined && load.target !== "none" && load.target !== "light";
-  if (!isWeighed(target) || isWeighed(move) || !heavy) return 0;
-  return isBanded(move) ? COSTS.tension : COSTS.loadMost;
-}
-
-function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: MoveBook): Entry {
-  // Measured against what is wanted at this mark, so that it costs nothing itself.
-  const { target } = wanted;
-  const { move } = reached;
-  const isTarget = move === target;
-  const level = isTarget ? wanted.targetLevel : reached.level;
-  const lost = (target.muscles?.primary ?? []).filter((m) => !move.muscles?.primary.includes(m)).length;
-  const known = target.pattern !== undefined && move.pattern !== undefined;
-  const sheet = {
-    leave: isTarget ? 0 : COSTS.leave,
-    mark: Math.abs(level - wanted.targetLevel) * COSTS.mark,
-    link: (isTarget ? 0 : reached.steps) * COSTS.link,
-    pattern: known && target.pattern !== move.pattern ? COSTS.pattern : 0,
-    muscles: move.muscles ? lost * COSTS.muscles : 0,
-    position: target.position && move.position && target.position !== move.position ? COSTS.position : 0,
-    impact: Math.abs(impactStep(target) - impactStep(move)) * COSTS.impact,
-    load: loadLost(slot, target, move),
-    sidedness:
-      isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
-  };
-  return {
-    reached,
-    isTarget,
-    level,
-    swapped: isTarget ? false : reached.swapped,
-    sheet,
-    total: costSum(sheet),
-  };
-}
-
-const idOf = (move: KnownMove) => move.id ?? move.name;
-
-function planOf(slot: Slot, wanted: Wanted, book: MoveBook): Plan {
-  const reached = [...reachableFrom(wanted.base, book)];
-  const add = (move: KnownMove, level: number) => {
-    if (reached.some((entry) => entry.move === move || idOf(entry.move) === idOf(move))) return;
-    reached.push({ move, steps: 1, level, swapped: false });
-  };
-  for (const mark of MARKS) {
-    const way = mark === "natural" ? undefined : slot.marks?.[mark];
-    if (way?.move !== undefined) add(resolveMove(way.move, book), LEVEL[mark]);
-  }
-  add(wanted.target, wanted.targetLevel);
-  const target = reached.find((entry) => idOf(entry.move) === idOf(wanted.target))?.move ?? wanted.target;
-  const same = { ...wanted, target };
-  const entries = reached
-    .map((entry) => entryOf(slot, same, entry, book))
-    .sort(
-      (a, b) =>
-        a.total - b.total ||
-        a.reached.steps - b.reached.steps ||
-        (idOf(a.reached.move) < idOf(b.reached.move) ? -1 : 1),
-    );
-  return { wanted: same, entries };
-}
-
-const plans = new WeakMap<MoveBook, WeakMap<Slot, Map<Mark, Plan>>>();
-
-/** The plan of a slot at a mark; the same for everybody, so worked out once. */
-export function planFor(slot: Slot, mark: Mark, book: MoveBook): Plan {
-  const bySlot = plans.get(book) ?? new WeakMap<Slot, Map<Mark, Plan>>();
-  plans.set(book, bySlot);
-  const byMark = bySlot.get(slot) ?? new Map<Mark, Plan>();
-  bySlot.set(slot, byMark);
-  const there = byMark.get(mark);
-  if (there) return there;
-  const made = planOf(slot, wantedAt(slot, mark, book), book);
-  byMark.set(mark, made);
-  return made;
-}
-
 /** What a home can do for a move: every filling, and all the weights it can make, lightest first. */
 export interface Means {
   readonly open: boolean;

@@ -8,21 +8,12 @@ import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import { checkCounts, checkLevels, checkSides, checkStretches, checkUnknown } from "./check-doses";
-import { checkEnds, checkGaps, checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
-import {
-  checkEarly,
-  checkFailure,
-  checkFocus,
-  checkGrip,
-  checkJumps,
-  checkRestMuscle,
-  checkRestStance,
-  checkSameMuscle,
-  checkUpAndDown,
-  checkWorkRest,
-} from "./check-muscles";
+import { checkEnds, checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
+import { checkGaps } from "./check-gaps";
+import { checkEarly, checkFailure, checkFocus, checkGrip, checkJumps, checkUpAndDown } from "./check-muscles";
 import { checkCautions, checkHomes, checkLimits, checkLoads, checkUnmet } from "./check-people";
 import { checkClaims, checkKit, checkLength, checkMoves } from "./check-promise";
+import { checkRestMuscle, checkRestStance, checkSameMuscle, checkWorkRest } from "./check-rests";
 import { checkSeason } from "./check-season";
 import { type ReviewContext, reviewContext } from "./context";
 import { type Finding, type Found, finish } from "./finding";

@@ -4,7 +4,8 @@ import { checkClass } from "../class/check-class";
 import type { Block, ClassDoc, Slot } from "../class/document";
 import { applyEdit } from "../class/edits";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
-import { keepsRules, lapCost, type OrderResult, orderEdit, orderStations } from "./order";
+import { type OrderResult, orderEdit, orderStations } from "./order";
+import { keepsRules, lapCost } from "./tour";
 
 const arbMove = fc.constantFrom(...LIBRARY.map((move) => move.id));
 

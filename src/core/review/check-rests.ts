@@ -1,0 +1,205 @@
+/** Rests: the same muscle twice running, the time it gets back, what the stance gives, work to rest. */
+
+import { slotsOf } from "../class/document";
+import { spanTriple } from "../class/span";
+import type { KnownMove } from "../moves/book";
+import type { Muscle } from "../moves/move";
+import { expand } from "../score/expand";
+import { clockText, type Seconds } from "../units";
+import { musclesText, type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
+import { after, setBlock, setSlot, upToFive } from "./edits";
+import type { Fix, Found } from "./finding";
+
+/** Pairs of pieces that follow one another, sides of the same turn taken together. */
+function neighbours(pieces: readonly Piece[]): readonly (readonly [Piece, Piece])[] {
+  const pairs: (readonly [Piece, Piece])[] = [];
+  for (let i = 1; i < pieces.length; i += 1) {
+    const [a, b] = [pieces[i - 1] as Piece, pieces[i] as Piece];
+    if (a.facts.slot.id !== b.facts.slot.id) pairs.push([a, b]);
+  }
+  return pairs;
+}
+
+export function checkSameMuscle({ pieces }: ReviewContext): Found[] {
+  const seen = new Set<string>();
+  return neighbours(pieces).flatMap(([a, b]) => {
+    if (!a.facts.main || !b.facts.main || a.facts.block !== b.facts.block || b.facts.block.stacked) return [];
+    const muscles = shared(a.facts.move, b.facts.move);
+    const key = `${a.facts.slot.id} ${b.facts.slot.id}`;
+    if (muscles.length === 0 || seen.has(key)) return [];
+    seen.add(key);
+    return [
+      {
+        code: "same-muscle" as const,
+        where: { slot: b.facts.slot.id },
+        at: b.segment.start,
+        sentence: `${b.facts.move.name} works ${musclesText(muscles)} straight after ${a.facts.move.name.toLowerCase()}.`,
+        fixes: [{ label: "It is meant so in this block", edit: setBlock(b.facts.block, "stacked", true) }],
+      },
+    ];
+  });
+}
+
+interface ShortRest {
+  readonly from: Piece;
+  readonly to: Piece;
+  readonly muscles: Set<Muscle>;
+  readonly gap: Seconds;
+}
+
+/** Where a muscle works hard again too soon: for each pair of slots the shortest time back. */
+function shortRests({ pieces, doc, thresholds }: ReviewContext): readonly ShortRest[] {
+  const [least] = thresholds.stance[doc.stance].timeBackSeconds;
+  const last = new Map<Muscle, Piece>();
+  const found = new Map<string, ShortRest>();
+  for (const piece of pieces) {
+    if (!piece.facts.hard) continue;
+    for (const muscle of primary(piece.facts.move)) {
+      const before = last.get(muscle);
+      last.set(muscle, piece);
+      if (!before || sameTurn(before, piece)) continue;
+      if (before.facts.block === piece.facts.block && piece.facts.block.stacked) continue;
+      const gap = piece.segment.start - before.segment.end;
+      if (gap >= least) continue;
+      const key = `${before.facts.slot.id} ${piece.facts.slot.id}`;
+      const known = found.get(key);
+      if (known && known.gap <= gap) {
+        if (known.gap === gap) known.muscles.add(muscle);
+        continue;
+      }
+      found.set(key, { from: before, to: piece, muscles: new Set([muscle]), gap });
+    }
+  }
+  return [...found.values()];
+}
+
+/** Left and right of one turn are different limbs; so are sides that swap from turn to turn. */
+function sameTurn(a: Piece, b: Piece): boolean {
+  return (
+    a.facts.slot.id === b.facts.slot.id &&
+    a.segment.side !== null &&
+    b.segment.side !== null &&
+    a.segment.side !== b.segment.side
+  );
+}
+
+export function checkRestMuscle(context: ReviewContext): Found[] {
+  const { doc, thresholds } = context;
+  const [least] = thresholds.stance[doc.stance].timeBackSeconds;
+  return shortRests(context).map((short) => {
+    const { from, to, gap } = short;
+    const block = from.facts.block;
+    const name = to.facts.move.name;
+    const pairKey = (other: ShortRest) => `${other.from.facts.slot.id} ${other.to.facts.slot.id}`;
+    const longer = upToFive(least - gap);
+    const candidates: Fix[] = [];
+    const same = from.facts.slot.id === to.facts.slot.id;
+    if (from.facts.block.id !== to.facts.block.id) {
+      const seconds = (block.after ?? 0) + longer;
+      candidates.push({
+        label: `${seconds} s after ${block.title || "the block"}`,
+        edit: setBlock(block, "after", seconds),
+      });
+    } else {
+      const own = spanTriple(from.facts.slot.rest ?? block.rest).plan + longer;
+      const long = spanTriple(block.longRest ?? block.rest).plan + longer;
+      const rest = spanTriple(block.rest).plan + longer;
+      candidates.push(
+        { label: `${long} s between rounds`, edit: setBlock(block, "longRest", long) },
+        {
+          label: `${own} s rest after ${from.facts.move.name.toLowerCase()}`,
+          edit: setSlot(from.facts.slot, "rest", own),
+        },
+        { label: `${rest} s rest in ${block.title || "the block"}`, edit: setBlock(block, "rest", rest) },
+      );
+    }
+    const fixes = candidates.filter(({ edit }) => {
+      const next = after(doc, edit);
+      if (!next) return false;
+      // Only times change with a rest: the facts of the slots stay.
+      const pieces = piecesOf(expand(next, context.library), context.slots);
+      return !shortRests({ ...context, pieces }).some((other) => pairKey(other) === pairKey(short));
+    });
+    const muscles = musclesText([...short.muscles]);
+    return {
+      code: "rest-muscle" as const,
+      where: { slot: to.facts.slot.id },
+      at: to.segment.start,
+      sentence: same
+        ? `${name} works ${muscles} hard again after ${gap} s; this stance gives it ${least} s or more.`
+        : `${name} works ${muscles} hard ${gap} s after ${from.facts.move.name.toLowerCase()}; this stance gives it ${least} s or more.`,
+      fixes: fixes.slice(0, 2),
+    };
+  });
+}
+
+export function checkRestStance({ doc, slots, thresholds }: ReviewContext): Found[] {
+  const own = thresholds.stance[doc.stance];
+  const found: Found[] = [];
+  for (const block of doc.blocks) {
+    const list = slotsOf(block).flatMap((slot) => slots.get(slot.id) ?? []);
+    if (!list[0]?.main || block.cap !== undefined || block.stacked) continue;
+    const close = (a: KnownMove, b: KnownMove) =>
+      a.muscles === undefined || b.muscles === undefined || shared(a, b).length > 0;
+    const judge = (
+      key: "rest" | "longRest",
+      seconds: Seconds,
+      [least, most]: readonly [number, number],
+      touches: boolean,
+      words: string,
+    ) => {
+      if (!touches || (seconds >= least && seconds <= most)) return;
+      const to = seconds < least ? least : most;
+      found.push({
+        code: "rest-stance",
+        where: { block: block.id },
+        at: list[0]?.at ?? 0,
+        sentence: `${block.title || "The block"} gives ${seconds} s ${words}; ${doc.stance === "form" ? "form first" : doc.stance} keeps to ${least}–${most} s.`,
+        fixes: [{ label: `${to} s ${words}`, edit: setBlock(block, key, to) }],
+      });
+    };
+    const station = block.loop === "station";
+    const pairs = station
+      ? list.map((facts) => [facts, facts] as const)
+      : list.slice(1).map((facts, i) => [list[i] as (typeof list)[number], facts] as const);
+    const touching = pairs.filter(([a, b]) => close(a.move, b.move) && a.slot.rest === undefined);
+    judge("rest", spanTriple(block.rest).plan, own.restSeconds, touching.length > 0, "between moves");
+    const [first, last] = [list[0], list.at(-1)];
+    const rounds = spanTriple(block.rounds, 1).plan;
+    const wraps = rounds > 1 && !station && first && last ? close(last.move, first.move) : false;
+    judge(
+      "longRest",
+      spanTriple(block.longRest ?? block.rest).plan,
+      own.betweenRoundsSeconds,
+      wraps,
+      "between rounds",
+    );
+  }
+  return found;
+}
+
+export function checkWorkRest({ doc, score, thresholds, slots }: ReviewContext): Found[] {
+  const main = new Set([...slots.values()].filter((facts) => facts.main).map((facts) => facts.block.id));
+  let work = 0;
+  let rest = 0;
+  let at = 0;
+  for (const { kind, block, start, end } of score.segments) {
+    if (!main.has(block)) continue;
+    if (kind === "work") {
+      if (work === 0) at = start;
+      work += end - start;
+    } else if (kind === "rest" || kind === "long-rest") rest += end - start;
+  }
+  if (work === 0 || rest === 0) return [];
+  const [least, most] = thresholds.stance[doc.stance].workRest;
+  const ratio = work / rest;
+  if (ratio >= least - 1e-9 && ratio <= most + 1e-9) return [];
+  const words = (n: number) => (n >= 1 ? `${Math.round(n * 10) / 10}:1` : `1:${Math.round(10 / n) / 10}`);
+  return [
+    {
+      code: "work-rest",
+      at,
+      sentence: `Work to rest is ${words(ratio)} over the main blocks (${clockText(work)} to ${clockText(rest)}); this stance keeps to ${words(least)}–${words(most)}.`,
+    },
+  ];
+}
