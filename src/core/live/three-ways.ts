@@ -11,7 +11,7 @@ export interface ThreeWays {
 function wayText(way: Way | undefined, slot: Slot, kind: "easier" | "harder", book: MoveBook): string {
   if (way?.note) return way.note;
   if (way?.move !== undefined) return resolveMove(way.move, book).name;
-  if (way?.seconds !== undefined) return `stop at ${way.seconds} s`;
+  if (way?.seconds !== undefined) return `${way.seconds} s, then rest`;
   if (way?.tempo !== undefined) return `tempo ${way.tempo}`;
   const move = resolveMove(slot.move, book);
   const link = (book.get(move.id ?? "") ?? move).links?.find((entry) => entry.kind === kind);

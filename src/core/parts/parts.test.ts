@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { type ClassDoc, type Slot, slotsOf } from "../class/document";
+import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
 import { fillMove, fillNeeds } from "../homes/fillings";
 import { MARKS, type Person } from "../homes/home";
 import { KIT_TYPES, type KitItem, type KitType, kitCount } from "../homes/kit";
@@ -217,6 +217,21 @@ describe("a part", () => {
     const doc = lapOf(["bent-row"]);
     const choice = { ...doc, overruled: [{ slot: "s0", person: "p", move: "free-one-arm-row" }] };
     expect(partFor(choice, home, LIBRARY_BOOK).slots[0]?.shares).toEqual([20, 20]);
+  });
+
+  test("shares them too where a level asks for the one-sided way, and not where the slot sets its own move so", () => {
+    const at = (slot: object, person: object = {}) => {
+      const [block] = lapOf(["good-morning"]).blocks;
+      const [set] = slotsOf(block as Block);
+      const doc = { ...lapOf([]), blocks: [{ ...block, slots: [{ ...set, ...slot }] }] } as ClassDoc;
+      const [own] = partFor(doc, { id: "p", name: "P", kit: [], ...person }, LIBRARY_BOOK).slots;
+      return [own?.move, own?.shares];
+    };
+    const marks = { sharp: { move: "single-leg-hinge" } };
+    expect(at({ marks })).toEqual(["good-morning", null]);
+    expect(at({ marks }, { mark: "sharp" })).toEqual(["single-leg-hinge", [20, 20]]);
+    expect(at({ move: "single-leg-hinge", sides: "both" })).toEqual(["single-leg-hinge", null]);
+    expect(at({ move: "single-leg-hinge" })).toEqual(["single-leg-hinge", null]);
   });
 
   test("compares the seconds that a change-over needs with the gap there is", () => {

@@ -3,7 +3,7 @@ import { type ClassDoc, doseAt, type Slot } from "../class/document";
 import { spanTriple } from "../class/span";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
-import type { MoveBook } from "../moves/book";
+import { type MoveBook, resolveMove } from "../moves/book";
 import { slotSides } from "../score/expand";
 import type { Seconds } from "../units";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
@@ -43,7 +43,9 @@ function predictedOf(way: OpenWay): Predicted | null {
 
 function sharesOf(slot: Slot, way: OpenWay, book: MoveBook): PartSlot["shares"] {
   const sides = slotSides(slot, book);
-  if (way.isTarget || way.move.sides !== "inTurn" || sides === "inTurn" || sides === "swap") return null;
+  // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
+  if (way.move === resolveMove(slot.move, book)) return null;
+  if (way.move.sides !== "inTurn" || sides === "inTurn" || sides === "swap") return null;
   if (!isTimed(slot)) return null;
   const dose = doseAt(slot, 0);
   const { plan } = spanTriple(dose.seconds ?? dose.hold);

@@ -269,5 +269,5 @@ function wayText(way: Way | undefined, book: MoveBook): string {
   if (way.note) return way.note;
   if (way.move !== undefined) return resolveMove(way.move, book).name;
   if (way.tempo) return `at ${way.tempo}`;
-  return way.seconds === undefined ? "lighter or fewer" : `stop at ${way.seconds} s`;
+  return way.seconds === undefined ? "lighter or fewer" : `${way.seconds} s, then rest`;
 }

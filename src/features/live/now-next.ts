@@ -156,7 +156,9 @@ export function callGroups(
     }
     const mark = slot.mark === "natural" ? "" : `${MARK_GLYPH[slot.mark]} `;
     const way = slot.status === "unmet" ? "no way: rest or choose" : (slot.note ?? slot.name);
-    const text = `${mark}${way.charAt(0).toLowerCase()}${way.slice(1)}`;
+    const sides = slot.shares ? ", half a side" : "";
+    const stop = slot.seconds === null ? "" : `, ${slot.seconds} s, then rest`;
+    const text = `${mark}${way.charAt(0).toLowerCase()}${way.slice(1)}${sides}${stop}`;
     groups.set(text, (groups.get(text) ?? 0) + 1);
   }
   const sorted = [...groups].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1));

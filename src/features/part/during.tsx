@@ -1,17 +1,19 @@
 "use client";
 import { useState } from "react";
-import type { ClassDoc } from "@/core/class/document";
+import { type ClassDoc, findSlot } from "@/core/class/document";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
+import { appearanceAt, type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import type { PeopleNow } from "@/core/live/people-now";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
-import type { Part } from "@/core/parts/part";
+import type { Part, PartSlot } from "@/core/parts/part";
 import type { Segment } from "@/core/score/expand";
+import { otherSide, type Side } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
-import { doseOf, fetchOf } from "./own-words";
+import { doseOf, fetchOf, ownCall } from "./own-words";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
 
@@ -54,6 +56,21 @@ function slotAfterTurn(score: RunScore, state: RunState): string | null {
   return next?.slot ?? null;
 }
 
+/** What the person does in the piece that is shown: now, or at its start. */
+function momentOf(
+  { doc, score, state, book }: Props,
+  own: PartSlot | undefined,
+  shown: Segment | null,
+  working: boolean,
+): OwnMoment | null {
+  const found = shown?.slot ? findSlot(doc, shown.slot) : null;
+  if (!own || !shown || !found) return null;
+  const index = score.segments.indexOf(shown);
+  const appearance = appearanceAt(score.segments, index);
+  const [intoMs, lengthMs] = working ? [state.intoMs, state.lengthMs] : [0, state.lengths[index] ?? 0];
+  return ownMoment(found.slot, own, shown, appearance, intoMs, lengthMs, book);
+}
+
 function statusText({ reached, state, lateMs }: Props): string {
   if (!reached) return "no connection: the clock goes on";
   if (state.phase === "paused") return "paused";
@@ -77,6 +94,12 @@ export function During(props: Props) {
   const next = part.slots.find((slot) => slot.slot === nextSlot);
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
   const move = own?.move ? book.get(own.move) : undefined;
+  const moment = momentOf(props, own, shown, working);
+  // The side that follows is their own way's: one that works both sides has none.
+  const side = moment?.side ?? null;
+  const then =
+    moment?.soon?.what === "change" && side ? otherSide(side) : turned && side ? after?.side : null;
+  const call = working ? ownCall(moment, person) : null;
   const hurting = people.hurt.some((entry) => entry.person === person.id);
   const slot: RunPayload = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
@@ -98,25 +121,28 @@ export function During(props: Props) {
           Another class was opened: go to it
         </a>
       )}
-      <PartClock state={state} segment={segment} working={working} />
+      <PartClock state={state} segment={segment} working={working} side={side} />
       <h1 className="mt-2 text-[40px] font-extrabold leading-none [@media(orientation:landscape)]:text-[56px]">
         {!working && <span className="text-night-quiet">next </span>}
         {own ? own.name : (block?.title ?? "")}
       </h1>
-      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>
-        {doseOf(own, shown?.side ?? null, person)}
-      </p>
+      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person)}</p>
       {hurting ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
           {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
         </p>
       ) : (
-        <p className="mt-3 text-2xl leading-snug">
-          {working && state.waitedMs > 0
-            ? "Time. Your instructor says when it goes on."
-            : done
-              ? "Done: breathe, shake it out."
-              : (own?.note ?? move?.cues?.[0] ?? "")}
+        // As high as two lines, so that what can be pressed stays where it is.
+        <p className="mt-3 min-h-[66px] text-2xl leading-snug">
+          {working && state.waitedMs > 0 ? (
+            "Time. Your instructor says when it goes on."
+          ) : done ? (
+            "Done: breathe, shake it out."
+          ) : call ? (
+            <b>{call}</b>
+          ) : (
+            (own?.note ?? move?.cues?.[0] ?? "")
+          )}
         </p>
       )}
       <div className={UPRIGHT_ONLY}>
@@ -151,7 +177,7 @@ export function During(props: Props) {
         )}
       </div>
       <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
-        <NextLine working={working} turned={turned} side={after?.side ?? null} next={next?.name} />
+        <NextLine working={working} then={then ?? null} next={next?.name} />
         <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person)}</p>
         <div className="mt-2 grid grid-cols-2 gap-2.5">
           <button
@@ -190,17 +216,16 @@ export function During(props: Props) {
 
 function NextLine(props: {
   readonly working: boolean;
-  readonly turned: boolean;
-  readonly side: Segment["side"];
+  readonly then: Side | null;
   readonly next: string | undefined;
 }) {
-  const { working, turned, side, next } = props;
+  const { working, then, next } = props;
   return (
     <p className="border-t border-night-line pt-2 text-lg">
-      {turned && side ? (
+      {then ? (
         <>
           <span className="text-night-quiet">then </span>
-          <b>{side}</b>
+          <b>{then}</b>
           <span className="text-night-quiet"> · </span>
         </>
       ) : null}

@@ -2,21 +2,44 @@
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { usesText } from "@/core/homes/need-words";
+import type { OwnMoment } from "@/core/live/own-moment";
 import { shortWhen } from "@/core/live/when";
 import type { Part, PartSlot } from "@/core/parts/part";
 
 /** The dose of a slot as this person does it: side, reps, where to stop, load. */
-export function doseOf(own: PartSlot | undefined, side: string | null, person: Person): string {
+export function doseOf(own: PartSlot | undefined, moment: OwnMoment | null, person: Person): string {
   if (!own) return "";
   if (own.status === "unmet") return "Rest, or choose another way.";
-  const reps = own.reps
-    ? `${own.reps.min === own.reps.max ? own.reps.plan : `${own.reps.min}–${own.reps.max}`} reps`
-    : "";
-  const stop = own.seconds === null ? "" : `stop at ${own.seconds} s`;
-  const shares = own.shares ? `${own.shares[0]} s a side` : "";
-  return [side ? `${side} side` : "", reps, stop, shares, usesText(own.uses, person.kit ?? [], person.units)]
+  const { side = null, reps = null, shareSeconds = null } = moment ?? {};
+  const count = reps && `${reps.min === reps.max ? reps.plan : `${reps.min}–${reps.max}`} reps`;
+  const stop = own.seconds === null ? "" : `${own.seconds} s, then rest`;
+  const shares = shareSeconds === null ? "" : `${shareSeconds} s a side`;
+  return [side ? `${side} side` : "", count, stop, shares, usesText(own.uses, person.kit ?? [], person.units)]
     .filter(Boolean)
     .join(" · ");
+}
+
+/** How long before it a change of one's own is announced. */
+const ANNOUNCE_MS = 5000;
+
+/** What this person alone is told now, before any cue; null where they do as everybody does. */
+export function ownCall(moment: OwnMoment | null, person: Person): string | null {
+  if (!moment) return null;
+  const { side, soon, stopped } = moment;
+  if (stopped) return "Enough at your level: rest until the time is over.";
+  if (soon && soon.inMs <= ANNOUNCE_MS) {
+    const seconds = Math.ceil(soon.inMs / 1000);
+    return soon.what === "stop"
+      ? `Stop in ${seconds}.`
+      : `Change to your ${side === "left" ? "right" : "left"} in ${seconds}.`;
+  }
+  const only = person.limits?.includes("use-left-only")
+    ? "left"
+    : person.limits?.includes("use-right-only")
+      ? "right"
+      : null;
+  if (only && side && side !== only) return `Your ${only} only: repeat it easier there, or rest.`;
+  return null;
 }
 
 /** What to fetch for the next move that isn't in hand yet. */

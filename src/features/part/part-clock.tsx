@@ -1,5 +1,6 @@
 import type { RunState } from "@/core/live/fold";
 import type { Segment } from "@/core/score/expand";
+import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 
 const WIDTH = 350;
@@ -22,12 +23,14 @@ export function PartClock(props: {
   readonly state: RunState;
   readonly segment: Segment | null;
   readonly working: boolean;
+  /** The person's own, which may be another than the score's. */
+  readonly side: Side | null;
 }) {
   const { state, segment, working } = props;
   const counting = state.phase === "count-in";
   const text = countText(leftToCountMs(state));
   const done = doneOf(state);
-  const side = working ? (segment?.side ?? null) : null;
+  const side = working ? props.side : null;
   const word = counting
     ? "starts"
     : working

@@ -107,7 +107,7 @@ function Announce({ room, next }: { readonly room: Room; readonly next: NextThin
 
 function doses(slot: PartSlot): string {
   const shares = slot.shares ? `${slot.shares[0]} s and ${slot.shares[1]} s, a side each` : null;
-  const stop = slot.seconds === null ? null : `stop at ${slot.seconds} s`;
+  const stop = slot.seconds === null ? null : `${slot.seconds} s, then rest`;
   return [shares, stop, slot.note].filter(Boolean).join("; ");
 }
 

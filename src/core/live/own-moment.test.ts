@@ -1,0 +1,120 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { type ClassDoc, findSlot, type Slot } from "../class/document";
+import type { Person } from "../homes/home";
+import { LIBRARY_BOOK } from "../moves/library";
+import type { PartSlot } from "../parts/part";
+import { partsFor } from "../parts/parts";
+import { scoreOf } from "../score/score";
+import { appearanceAt, ownMoment } from "./own-moment";
+
+const at = (slot: Partial<Slot> & Pick<Slot, "move" | "dose">, rounds = 1): ClassDoc =>
+  ({
+    format: "brontle.class",
+    version: 1,
+    title: "T",
+    stance: "density",
+    blocks: [{ id: "m", title: "", rounds, longRest: 30, slots: [{ id: "a", ...slot }] }],
+  }) as ClassDoc;
+
+const someone = (more: Partial<Person> = {}): Person => ({ id: "p", name: "P", kit: [], ...more });
+
+/** The moment of the `piece`-th piece of the only slot, with its own part as worked out or changed. */
+function moment(
+  doc: ClassDoc,
+  intoMs: number,
+  more: { person?: Person; own?: Partial<PartSlot>; piece?: number; lengthMs?: number } = {},
+) {
+  const { segments } = scoreOf(doc, LIBRARY_BOOK);
+  const [part] = partsFor(doc, [more.person ?? someone()], LIBRARY_BOOK);
+  const index = segments.flatMap(({ kind }, i) => (kind === "work" ? [i] : []))[more.piece ?? 0] ?? -1;
+  const segment = segments[index];
+  const slot = findSlot(doc, "a")?.slot;
+  const own = part?.slots[0];
+  if (!segment || !slot || !own) throw new Error("no such piece");
+  const lengthMs = more.lengthMs ?? (segment.end - segment.start) * 1000;
+  const appearance = appearanceAt(segments, index);
+  return ownMoment(slot, { ...own, ...more.own }, segment, appearance, intoMs, lengthMs, LIBRARY_BOOK);
+}
+
+const oneSided = { move: "single-leg-hinge", shares: [21, 20] as const };
+const hinge = at({ move: "good-morning", dose: { seconds: 41 } });
+
+describe("one's own moment", () => {
+  test("of a way as set is the score's side, with nothing before the end", () => {
+    const plank = at({ move: "side-plank-knees", dose: { seconds: 20 } });
+    expect(moment(plank, 0)).toEqual({
+      side: "left",
+      reps: null,
+      shareSeconds: null,
+      soon: null,
+      stopped: false,
+    });
+    expect(moment(plank, 0, { piece: 1 }).side).toBe("right");
+  });
+
+  test("of a one-sided way in a two-sided slot changes sides at half, the first side the longer", () => {
+    expect(moment(hinge, 0, { own: oneSided })).toMatchObject({
+      side: "left",
+      shareSeconds: 21,
+      soon: { what: "change", inMs: 21_000 },
+    });
+    expect(moment(hinge, 20_999, { own: oneSided }).soon).toEqual({ what: "change", inMs: 1 });
+    expect(moment(hinge, 21_000, { own: oneSided })).toMatchObject({ side: "right", soon: null });
+    const rightFirst = at({ move: "good-morning", dose: { seconds: 41 }, firstSide: "right" });
+    expect(moment(rightFirst, 0, { own: oneSided }).side).toBe("right");
+  });
+
+  test("is worked out from each round's own dose", () => {
+    const falling = at({ move: "good-morning", dose: [{ seconds: 40 }, { seconds: 20 }] }, 3);
+    const own = { move: "single-leg-hinge", shares: [20, 20] as const };
+    expect([0, 1, 2].map((piece) => moment(falling, 0, { own, piece }).shareSeconds)).toEqual([20, 10, 10]);
+    const reps = at({ move: "bodyweight-squat", dose: [{ reps: 12 }, { reps: { min: 8, max: 10 } }] }, 2);
+    expect(moment(reps, 0).reps).toEqual({ min: 12, plan: 12, max: 12 });
+    expect(moment(reps, 0, { piece: 1 }).reps).toEqual({ min: 8, plan: 9, max: 10 });
+  });
+
+  test("counts the reps of this side, and keeps a level's own number in every round", () => {
+    const total = at({ move: "side-plank-knees", dose: { reps: 9 }, sides: "inTurn", count: "total" }, 2);
+    expect([0, 1].map((piece) => moment(total, 0, { piece }).reps?.plan)).toEqual([5, 4]);
+    const easier = { reps: { min: 5, plan: 5, max: 5 } };
+    expect([0, 1, 2, 3].map((piece) => moment(total, 0, { piece, own: easier }).reps?.plan)).toEqual([
+      3, 2, 3, 2,
+    ]);
+  });
+
+  test("of a two-sided way under a slot that is done side by side has no side", () => {
+    const plank = at({ move: "side-plank-knees", dose: { seconds: 20 } });
+    expect(moment(plank, 0, { own: { move: "plank" } }).side).toBeNull();
+    expect(moment(plank, 0, { own: { move: "plank" }, piece: 1 }).side).toBeNull();
+  });
+
+  test("stops where the level says so, and halves what it does of the piece", () => {
+    expect(moment(hinge, 10_000, { own: { seconds: 25 } }).soon).toEqual({ what: "stop", inMs: 15_000 });
+    expect(moment(hinge, 25_000, { own: { seconds: 25 } })).toMatchObject({ soon: null, stopped: true });
+    expect(moment(hinge, 0, { own: { seconds: 41 } }).soon).toBeNull();
+    const both = { ...oneSided, seconds: 25 };
+    expect(moment(hinge, 0, { own: both }).soon).toEqual({ what: "change", inMs: 13_000 });
+    expect(moment(hinge, 13_000, { own: both }).soon).toEqual({ what: "stop", inMs: 12_000 });
+  });
+
+  test("changes once, whatever is added to the piece or taken from it, and never back", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 40_999 }),
+        fc.integer({ min: -40, max: 60 }),
+        fc.integer({ min: 0, max: 60_000 }),
+        (pressedMs, seconds, laterMs) => {
+          const before = moment(hinge, pressedMs, { own: oneSided });
+          const lengthMs = Math.max(pressedMs, 41_000 + seconds * 1000);
+          const after = moment(hinge, pressedMs, { own: oneSided, lengthMs });
+          if (before.side === "right") expect(after.side).toBe("right");
+          const later = moment(hinge, Math.min(lengthMs, pressedMs + laterMs), { own: oneSided, lengthMs });
+          if (after.side === "right") expect(later.side).toBe("right");
+          // Whoever was on the first side still gets to the second before the end.
+          if (lengthMs > 0) expect(moment(hinge, lengthMs, { own: oneSided, lengthMs }).side).toBe("right");
+        },
+      ),
+    );
+  });
+});

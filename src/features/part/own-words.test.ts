@@ -1,0 +1,92 @@
+import { describe, expect, test } from "vitest";
+import type { Person } from "@/core/homes/home";
+import type { OwnMoment } from "@/core/live/own-moment";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { PartSlot } from "@/core/parts/part";
+import { partFor } from "@/core/parts/parts";
+import { bringTexts, doseOf, fetchOf, ownCall, whenText } from "./own-words";
+
+const person: Person = {
+  id: "p",
+  name: "P",
+  kit: [
+    { id: "kb", type: "kettlebell", kg: 12 },
+    { id: "t", type: "towel", count: 1 },
+  ],
+};
+const part = partFor(
+  {
+    format: "brontle.class",
+    version: 1,
+    title: "T",
+    stance: "density",
+    blocks: [
+      {
+        id: "b",
+        title: "",
+        slots: [
+          { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
+          { id: "c", move: "bodyweight-squat", dose: { seconds: 40 } },
+        ],
+      },
+    ],
+  },
+  person,
+  LIBRARY_BOOK,
+);
+const [squat, free] = part.slots as [PartSlot, PartSlot];
+const still: OwnMoment = { side: null, reps: null, shareSeconds: null, soon: null, stopped: false };
+
+describe("what a phone says of one's own part", () => {
+  test("is the side, the reps, the time and the things used, as far as there are any", () => {
+    expect(doseOf(undefined, null, person)).toBe("");
+    expect(doseOf(squat, still, person)).toMatch(/^12 kg kettlebell|kettlebell.*12 kg/);
+    expect(doseOf(free, still, person)).toBe("");
+    const counted = { ...still, side: "left" as const, reps: { min: 8, plan: 9, max: 10 } };
+    expect(doseOf(free, counted, person)).toBe("left side · 8–10 reps");
+    expect(doseOf(free, { ...still, reps: { min: 9, plan: 9, max: 9 } }, person)).toBe("9 reps");
+    expect(doseOf({ ...free, seconds: 25 }, { ...still, shareSeconds: 13 }, person)).toBe(
+      "25 s, then rest · 13 s a side",
+    );
+    expect(doseOf({ ...free, status: "unmet" }, still, person)).toBe("Rest, or choose another way.");
+  });
+
+  test("names what to fetch where it isn't in hand already, and what to have ready", () => {
+    expect(fetchOf(free, squat, person)).toMatch(/^Fetch: .*kettlebell/);
+    expect(fetchOf(squat, squat, person)).toBe("");
+    expect(fetchOf(squat, free, person)).toBe("");
+    expect(fetchOf(squat, undefined, person)).toBe("");
+    expect(bringTexts(part, person)).toHaveLength(1);
+    expect(bringTexts(part, { ...person, kit: [] })).toEqual([]);
+  });
+
+  test("announces a change of one's own five seconds before it, not sooner", () => {
+    const change = (inMs: number) => ({
+      ...still,
+      side: "right" as const,
+      soon: { what: "change" as const, inMs },
+    });
+    expect(ownCall(null, person)).toBeNull();
+    expect(ownCall(still, person)).toBeNull();
+    expect(ownCall(change(5001), person)).toBeNull();
+    expect(ownCall(change(5000), person)).toBe("Change to your left in 5.");
+    expect(ownCall(change(1), person)).toBe("Change to your left in 1.");
+    expect(ownCall({ ...still, soon: { what: "stop", inMs: 2400 } }, person)).toBe("Stop in 3.");
+    expect(ownCall({ ...still, stopped: true }, person)).toContain("rest until the time is over");
+  });
+
+  test("leaves the other side to who works one side only", () => {
+    const left: Person = { ...person, limits: ["use-left-only"] };
+    const right: Person = { ...person, limits: ["use-right-only"] };
+    expect(ownCall({ ...still, side: "right" }, left)).toMatch(/^Your left only/);
+    expect(ownCall({ ...still, side: "left" }, right)).toMatch(/^Your right only/);
+    expect(ownCall({ ...still, side: "left" }, left)).toBeNull();
+    expect(ownCall(still, left)).toBeNull();
+  });
+
+  test("tells the time in the person's own zone", () => {
+    const at = Date.parse("2026-07-01T19:00:00Z");
+    expect(whenText(at, "Europe/Lisbon")).toContain("20:00");
+    expect(whenText(at, "Atlantic/Reykjavik")).toContain("19:00");
+  });
+});

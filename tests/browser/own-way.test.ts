@@ -1,0 +1,78 @@
+/** A phone whose person does something else than the score sets: their own side, and their own time. */
+import { By } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { newClass } from "../../src/core/class/new-class";
+import { accessible, demoStudio, named, open, press, see, seeText, useSession } from "../shared/app";
+import { type Browser, openBrowser, setSize } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+import { partPath, phaseOf, secondOf } from "../shared/live";
+
+let teacher: Browser;
+let phone: Browser;
+
+const doc = () => ({
+  ...newClass("Hinges", "form"),
+  blocks: [
+    {
+      id: "b",
+      title: "Hinges",
+      rounds: 1,
+      slots: [
+        {
+          id: "a",
+          move: "good-morning",
+          dose: { seconds: 24 },
+          marks: { flat: { seconds: 8 }, sharp: { move: "single-leg-hinge" } },
+        },
+        { id: "z", move: "march-on-the-spot", dose: { seconds: 60 } },
+      ],
+    },
+  ],
+});
+
+beforeAll(async () => {
+  const studio = await demoStudio();
+  const asker = { cookie: studio.cookie, origin: ADDRESS };
+  teacher = await openBrowser();
+  phone = await openBrowser(390, 844);
+  await setSize(phone.driver, 390, 844);
+  await useSession(teacher.driver, studio.cookie);
+  const made = await ask(asker, "POST", "/api/classes", { doc: doc() });
+  const { id: classId } = made.json as { id: string };
+  const run = ((await ask(asker, "POST", "/api/runs", { classId })).json as { id: string }).id;
+  await open(teacher.driver, `/teach/${run}`);
+  await open(phone.driver, await partPath(studio.cookie, run, "Gil Sorrento-Bay"));
+  await seeText(teacher.driver, "1 here");
+  await press(teacher.driver, " ");
+  await phaseOf(phone, "running", 20_000);
+});
+afterAll(async () => {
+  for (const browser of [teacher, phone]) await browser?.close();
+});
+
+const text = () => phone.driver.findElement(By.css("body")).getText();
+const side = async () =>
+  (await phone.driver.findElement(By.css("[role=timer]")).getAttribute("aria-label")) ?? "";
+
+describe("a phone", () => {
+  test("at a level that stops early says when, and then to rest", async () => {
+    await (await named(phone.driver, "button", "♭ easier")).click();
+    await seeText(phone.driver, "8 s, then rest");
+    await seeText(phone.driver, "Enough at your level: rest until the time is over.", 12_000);
+    expect(Number(await secondOf(phone))).toBeLessThanOrEqual(16);
+    await accessible(phone.driver);
+  });
+
+  test("with a one-sided way in a two-sided piece says when to change, and to which side", async () => {
+    await press(teacher.driver, "r");
+    await (await named(phone.driver, "button", "♯ harder")).click();
+    await seeText(phone.driver, "12 s a side");
+    expect(await side()).toContain("left");
+    expect(await text()).toContain("then right");
+    await seeText(phone.driver, "Change to your right in", 12_000);
+    expect(Number(await secondOf(phone))).toBeGreaterThanOrEqual(12);
+    await see(phone.driver, "the other side", async () => (await side()).includes("right"), 8000);
+    expect(Number(await secondOf(phone))).toBeLessThanOrEqual(12);
+    expect(await text()).not.toContain("then right");
+  });
+});
