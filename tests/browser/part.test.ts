@@ -13,6 +13,7 @@ import {
 } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ADDRESS, ask } from "../shared/http";
+import { openClass, phaseOf, sameSecond, secondOf, skipTo } from "../shared/live";
 
 let teacher: Browser;
 let phone: Browser;
@@ -43,55 +44,29 @@ afterAll(async () => {
   await phone?.close();
 });
 
-const second = (browser: Browser) => browser.driver.findElement(By.css("[data-testid=left]")).getText();
-const phase = (browser: Browser, name: string) =>
-  see(
-    browser.driver,
-    `the phase ${name}`,
-    async () =>
-      (await browser.driver.findElement(By.css("main[data-phase]")).getAttribute("data-phase")) === name,
-  );
-
 describe("a participant's phone", () => {
   test("follows the class to the second, pauses with it, changes level, and tells only the instructor that it hurts", async () => {
     const path = await linkOf("Gil Sorrento-Bay");
     await open(phone.driver, path);
     await seeText(phone.driver, "No class is going on");
     await accessible(phone.driver);
-    await open(teacher.driver, "/classes");
-    await (await named(teacher.driver, "a", "Stairwell strength")).click();
-    await (await named(teacher.driver, "button", "Teach")).click();
-    await phase(teacher, "ready");
+    await openClass(teacher, "Stairwell strength");
     // The page that was left open finds the class by itself.
     await seeText(phone.driver, "Have ready, in this order");
     await accessible(phone.driver);
     await seeText(teacher.driver, "1 here");
     await press(teacher.driver, " ");
-    await phase(phone, "count-in");
+    await phaseOf(phone, "count-in");
     // Skip to the first main piece: the floor press, which Gil does at the wall.
-    for (let i = 0; i < 40; i += 1) {
-      const at = await teacher.driver.findElement(By.css("[data-testid=headline]")).getText();
-      const index = await teacher.driver.findElement(By.css("main")).getAttribute("data-phase");
-      if (at === "Floor press" && index === "running") break;
-      await teacher.driver.actions().sendKeys("\uE014").perform();
-      await teacher.driver.sleep(150);
-    }
+    await skipTo(teacher, "Floor press");
     await seeText(phone.driver, "Wall press-up");
     await accessible(phone.driver);
     // The same second on both, read as near to each other as two browsers allow.
-    await see(
-      teacher.driver,
-      "the same second on both",
-      async () => {
-        const [a, b] = await Promise.all([second(teacher), second(phone)]);
-        return a !== "" && a === b;
-      },
-      5000,
-    );
+    await sameSecond(teacher, phone);
     await press(teacher.driver, " ");
-    await phase(phone, "paused");
+    await phaseOf(phone, "paused");
     await press(teacher.driver, " ");
-    await phase(phone, "running");
+    await phaseOf(phone, "running");
     await (await named(phone.driver, "button", "Hurts")).click();
     await seeText(phone.driver, "Stop. Your instructor is told.");
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
@@ -110,17 +85,9 @@ describe("a participant's phone", () => {
     );
     // A reload comes back to the right second and the same level.
     await open(phone.driver, path);
-    await phase(phone, "running");
+    await phaseOf(phone, "running");
     expect(await (await named(phone.driver, "button", "♯ harder")).getAttribute("aria-pressed")).toBe("true");
-    await see(
-      phone.driver,
-      "the same second again",
-      async () => {
-        const [a, b] = await Promise.all([second(teacher), second(phone)]);
-        return a === b;
-      },
-      5000,
-    );
+    await sameSecond(teacher, phone);
   });
 
   test("of another person sees nothing of it, late as it comes", async () => {
@@ -130,7 +97,7 @@ describe("a participant's phone", () => {
     await teacher.driver.close();
     await teacher.driver.switchTo().window(tab);
     await open(phone.driver, path);
-    await phase(phone, "running");
+    await phaseOf(phone, "running");
     const page = await phone.driver.getPageSource();
     expect(page).not.toContain("Gil Sorrento");
     expect(page).not.toContain('"hurt"');
@@ -146,8 +113,8 @@ describe("a participant's phone", () => {
       download_throughput: 0,
       upload_throughput: 0,
     });
-    const before = await second(phone);
-    await see(phone.driver, "the clock going on", async () => (await second(phone)) !== before);
+    const before = await secondOf(phone);
+    await see(phone.driver, "the clock going on", async () => (await secondOf(phone)) !== before);
     await (await named(phone.driver, "button", "♭ easier")).click();
     await seeText(phone.driver, "no connection");
     await chrome.setNetworkConditions({
@@ -177,7 +144,7 @@ describe("a participant's phone", () => {
     const classId = /\/classes\/([0-9a-f-]{36})/.exec((await ask(asker(), "GET", "/classes")).text)?.[1];
     expect((await ask(asker(), "POST", "/api/runs", { classId })).status).toBe(200);
     await seeText(phone.driver, "Another class was opened: go to it");
-    await phase(phone, "running");
+    await phaseOf(phone, "running");
     await accessible(phone.driver);
   });
 

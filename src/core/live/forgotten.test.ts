@@ -1,26 +1,16 @@
 import { describe, expect, test } from "vitest";
 import { newClass } from "../class/new-class";
 import { LIBRARY } from "../moves/library";
-import type { RunEvent, RunEventKind, RunPayload } from "./events";
+import { events, T0 } from "../testing/events";
 import { runState } from "./fold";
 import { forgottenEnd, isLongPast, stateWords, wasNotHeld } from "./forgotten";
 import { scoreOfKept } from "./run-score";
 import { OPEN_HOURS, SESSION_STATES, STATE_WORDS } from "./session";
 
 const HOUR = 3_600_000;
-const T0 = 1_000_000;
 const score = scoreOfKept({ doc: newClass("T", "density"), moves: LIBRARY });
 const LATER = T0 + (OPEN_HOURS + 3) * HOUR;
 
-function events(...list: [afterMs: number, kind: RunEventKind, payload?: RunPayload][]): RunEvent[] {
-  return list.map(([after, kind, payload = {}], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + after,
-    kind,
-    payload,
-  }));
-}
 const started = [0, "start", { countInMs: 5000 }] as const;
 
 describe("a class that nobody ended", () => {

@@ -2,11 +2,11 @@ import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
-import type { RunEvent, RunEventKind } from "./events";
+import { type AnEvent, events, T0 } from "../testing/events";
+import type { RunEventKind } from "./events";
 import { easesIn, lateByMs, lateStart } from "./late";
 import { runScore } from "./run-score";
 
-const T0 = 1_000_000;
 const slot = (id: string, seconds = 60) => ({ id, move: { name: id }, dose: { seconds } });
 const doc = {
   format: "brontle.class",
@@ -21,15 +21,8 @@ const doc = {
 } as unknown as ClassDoc;
 const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 
-function with_(...list: [afterMs: number, kind: RunEventKind, person?: string][]): RunEvent[] {
-  return list.map(([after, kind, person], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + after,
-    kind,
-    payload: person ? { person } : {},
-  }));
-}
+const with_ = (...list: [afterMs: number, kind: RunEventKind, person?: string][]) =>
+  events(...list.map(([after, kind, person]): AnEvent => [after, kind, person ? { person } : {}]));
 
 describe("who comes late", () => {
   test("is somebody who first joins more than a minute after the first second", () => {

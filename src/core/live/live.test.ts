@@ -4,14 +4,13 @@ import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
+import { events, T0 } from "../testing/events";
 import { estimateClock } from "./clock";
 import { cuesBetween } from "./cues";
 import type { RunEvent, RunEventKind } from "./events";
 import { BACK_GRACE_MS, runState } from "./fold";
 import { mergeCommand } from "./merge";
 import { type RunScore, runScore } from "./run-score";
-
-const T0 = 1_000_000;
 
 function simple(lengths: readonly number[], rest = 10, atEnd: "run" | "wait" = "run"): RunScore {
   const slots = lengths.map((n, i) => ({
@@ -27,16 +26,6 @@ function simple(lengths: readonly number[], rest = 10, atEnd: "run" | "wait" = "
     blocks: [{ id: "b", title: "", rest, atEnd, slots }],
   } as ClassDoc;
   return runScore(doc, scoreOf(doc, LIBRARY_BOOK));
-}
-
-function events(...list: [afterMs: number, kind: RunEventKind, payload?: RunEvent["payload"]][]): RunEvent[] {
-  return list.map(([afterMs, kind, payload = {}], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + afterMs,
-    kind,
-    payload,
-  }));
 }
 
 /** The same rules, a millisecond at a time: what the fold must agree with. */

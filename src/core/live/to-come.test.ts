@@ -6,6 +6,7 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { expandedSeconds } from "../score/expand";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
+import { events, T0 } from "../testing/events";
 import type { RunEvent, RunEventKind } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
 import { runState } from "./fold";
@@ -14,19 +15,8 @@ import { runScore } from "./run-score";
 import { dropFinisher, dropRound, LEAST_REST_MS, shortenRests } from "./to-come";
 import { heardLateMs, staysOf, tookMs } from "./trace";
 
-const T0 = 1_000_000;
 const score = (doc: ClassDoc) => runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 const sum = (lengths: readonly number[]) => lengths.reduce((a, b) => a + b, 0);
-
-function events(...list: [afterMs: number, kind: RunEventKind, payload?: RunEvent["payload"]][]): RunEvent[] {
-  return list.map(([afterMs, kind, payload = {}], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + afterMs,
-    kind,
-    payload,
-  }));
-}
 
 const slots = ["a", "b"].map((id) => ({ id, move: { name: id }, dose: { seconds: 30 } }));
 const doc = {

@@ -1,17 +1,16 @@
 import Papa from "papaparse";
 import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
-import type { RunEvent, RunEventKind, RunPayload } from "../live/events";
 import { runScore } from "../live/run-score";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { limitsToLookAt, READINESS_WEEKS, readinessDue } from "../readiness/readiness";
 import { scoreOf } from "../score/score";
+import { events, T0 } from "../testing/events";
 import { isNews, keptOf, type LogEntry } from "./entries";
 import { doneIn, logCsv, logJson, type SessionLog } from "./log-file";
 import { prefilled, recordOf } from "./record";
 
-const T0 = 1_000_000;
 const doc = {
   format: "brontle.class",
   version: 1,
@@ -32,16 +31,6 @@ const doc = {
 } as unknown as ClassDoc;
 const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 const parts = partsFor(doc, [{ id: "p", name: "Pia" }], LIBRARY_BOOK);
-
-function events(...list: [afterMs: number, kind: RunEventKind, payload?: RunPayload][]): RunEvent[] {
-  return list.map(([after, kind, payload = {}], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + after,
-    kind,
-    payload,
-  }));
-}
 
 const taught = events(
   [0, "join", { person: "p" }],

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, findSlot } from "@/core/class/document";
-import type { RunEvent, RunEventKind, RunPayload } from "@/core/live/events";
+import type { RunEvent } from "@/core/live/events";
 import { runState } from "@/core/live/fold";
 import { peopleNow } from "@/core/live/people-now";
 import { runScore } from "@/core/live/run-score";
@@ -12,10 +12,10 @@ import { partsFor } from "@/core/parts/parts";
 import { scoreOf } from "@/core/score/score";
 import type { SpokenLine } from "@/core/shape/call-sheet";
 import { arbClass } from "@/core/testing/arbitraries";
+import { events, T0 } from "@/core/testing/events";
 import { presenceOf, presenceText } from "./here-text";
 import { callGroups, nowNext, spokenNow } from "./now-next";
 
-const T0 = 1_000_000;
 const doc = {
   format: "brontle.class",
   version: 1,
@@ -36,16 +36,6 @@ const doc = {
     { id: "c", title: "Last", cap: 120, slots: [{ id: "d", move: "bodyweight-squat", dose: { reps: 5 } }] },
   ],
 } as unknown as ClassDoc;
-
-function events(...list: [afterMs: number, kind: RunEventKind, payload?: RunPayload][]): RunEvent[] {
-  return list.map(([after, kind, payload = {}], i) => ({
-    id: `e${i}`,
-    seq: i + 1,
-    atMs: T0 + after,
-    kind,
-    payload,
-  }));
-}
 
 function wordsAt(own: ClassDoc, afterMs: number, more: RunEvent[] = []) {
   const book = classBook(own, LIBRARY_BOOK);

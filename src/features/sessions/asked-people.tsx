@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { SessionState } from "@/core/live/session";
 import { Button } from "@/ui/button";
+import { NameChoice } from "@/ui/name-choice";
 import { SquareCode } from "@/ui/square-code";
 
 export interface AskedLine {
@@ -151,21 +152,13 @@ export function AskedPeople(props: {
       </table>
       {!cancelled && others.length > 0 && (
         <p className="mt-3 flex items-center gap-2">
-          <label className="flex items-center gap-2">
-            Ask somebody else
-            <select
-              className="border border-quiet bg-white px-2 py-1"
-              value={chosen}
-              onChange={(event) => setChosen(event.target.value)}
-            >
-              <option value="">who?</option>
-              {others.map((person) => (
-                <option key={person.id} value={person.id}>
-                  {person.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <NameChoice
+            label="Ask somebody else"
+            names={others}
+            value={chosen}
+            onChange={setChosen}
+            className="border border-quiet bg-white px-2 py-1"
+          />
           <Button
             disabled={chosen === ""}
             onClick={() => {

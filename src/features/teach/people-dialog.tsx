@@ -7,6 +7,7 @@ import type { PeopleNow } from "@/core/live/people-now";
 import { clockText } from "@/core/units";
 import type { Asked, Presence } from "@/features/live/here-text";
 import { Dialog } from "@/ui/dialog";
+import { NameChoice } from "@/ui/name-choice";
 
 /** Who is here, who isn't yet, who came late; and somebody at the door. */
 export function PeopleDialog(props: {
@@ -56,21 +57,13 @@ export function PeopleDialog(props: {
             void add();
           }}
         >
-          <label className="flex items-center gap-3">
-            At the door
-            <select
-              className="border-2 border-night-line bg-night px-2 py-1.5"
-              value={chosen}
-              onChange={(event) => setChosen(event.target.value)}
-            >
-              <option value="">who?</option>
-              {others.map((person) => (
-                <option key={person.id} value={person.id}>
-                  {person.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <NameChoice
+            label="At the door"
+            names={others}
+            value={chosen}
+            onChange={setChosen}
+            className="border-2 border-night-line bg-night px-2 py-1.5"
+          />
           <button
             type="submit"
             disabled={chosen === ""}
