@@ -23,7 +23,7 @@ export function OutboxScreen(props: {
   return (
     <>
       <TopLine here="Sessions" places={PLACES} />
-      <main className="mx-auto max-w-5xl px-6 py-6">
+      <main className="mx-auto max-w-6xl px-6 py-6">
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
           <h1 className="text-2xl font-bold">
             Outbox <span className="font-normal text-quiet">simulated</span>
@@ -43,8 +43,8 @@ export function OutboxScreen(props: {
           <table className="mt-3 w-full border-collapse text-left">
             <thead className="text-quiet">
               <tr className="border-b border-hairline">
-                <th className="w-40 py-1.5 font-semibold">Written</th>
-                <th className="w-80 font-semibold">To</th>
+                <th className="w-44 py-1.5 font-semibold">Written</th>
+                <th className="w-96 font-semibold">To</th>
                 <th className="font-semibold">Subject</th>
                 <th className="w-28">
                   <span className="sr-only">File</span>

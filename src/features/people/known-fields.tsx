@@ -140,7 +140,7 @@ export function KnownFields(props: {
       >
         Add a set that is known
       </Button>
-      <p className="mt-1 flex flex-wrap items-center gap-x-2">
+      <p className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1.5">
         <span className="text-quiet">Body mass, only if they choose to say:</span>
         <NumberBox
           className="w-12"
@@ -157,7 +157,7 @@ export function KnownFields(props: {
           value={person.timeZone ?? ""}
           onChange={(event) => onChange({ timeZone: event.target.value || undefined })}
         />
-        <span className="ml-4 text-quiet">E-mail for invitations</span>
+        <span className="text-quiet">E-mail for invitations</span>
         <input
           aria-label="E-mail for invitations"
           type="email"

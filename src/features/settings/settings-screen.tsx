@@ -97,7 +97,7 @@ export function SettingsScreen(props: {
             ))}
           </div>
         )}
-        <div className="mt-4 grid gap-10 md:grid-cols-[1.3fr_1fr]">
+        <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1.3fr_1fr]">
           <section aria-labelledby="stances">
             <h2 id="stances" className="text-lg font-bold">
               What a stance keeps to
@@ -183,10 +183,12 @@ export function SettingsScreen(props: {
             />
             <DeviceSettings />
             <Members members={props.members} owner={props.owner} />
-            <section aria-labelledby="numbers" className="mt-5">
-              <h2 id="numbers" className="text-lg font-bold">
-                Other numbers
-              </h2>
+          </div>
+          <section aria-labelledby="numbers" className="md:col-span-2">
+            <h2 id="numbers" className="text-lg font-bold">
+              Other numbers
+            </h2>
+            <div className="grid gap-x-10 md:grid-cols-2">
               {NUMBERS.map(([path, words]) => (
                 <div
                   key={path.join(".")}
@@ -200,8 +202,8 @@ export function SettingsScreen(props: {
                   />
                 </div>
               ))}
-            </section>
-          </div>
+            </div>
+          </section>
         </div>
       </main>
     </>
