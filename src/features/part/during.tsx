@@ -132,8 +132,8 @@ export function During(props: Props) {
           {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
         </p>
       ) : (
-        // As high as two lines, so that what can be pressed stays where it is.
-        <p className="mt-3 min-h-[66px] text-2xl leading-snug">
+        // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
+        <p className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}>
           {working && state.waitedMs > 0 ? (
             "Time. Your instructor says when it goes on."
           ) : done ? (

@@ -40,7 +40,8 @@ export function PartClock(props: {
           ? "R"
           : ""
       : segment
-        ? WORDS[segment.kind]
+        ? // Who works both sides at once has none to change.
+          WORDS[segment.kind === "side-change" && props.side === null ? "rest" : segment.kind]
         : "";
   return (
     <div

@@ -42,6 +42,9 @@ interface Props {
   readonly events: readonly RunEvent[];
 }
 
+/** A group's number stays on the line of its first word. */
+const unbroken = (group: string) => group.replace(" ", "\u00a0");
+
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
 export function TeachScreen(props: Props) {
   const { id, classId } = props;
@@ -181,7 +184,7 @@ export function TeachScreen(props: Props) {
         {!hurt && groups.length > 0 && (
           <p className="line-clamp-2">
             {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
-            <b>{groups.slice(0, 4).join(" · ")}</b>
+            <b>{groups.slice(0, 4).map(unbroken).join(" · ")}</b>
             {groups.length > 4 && (
               <span className="text-night-quiet">
                 {" "}
