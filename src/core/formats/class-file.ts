@@ -45,6 +45,7 @@ export function classFileText(doc: ClassDoc): string {
 export function classFileName(doc: ClassDoc): string {
   const words = doc.title
     .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
     .replace(/^-+|-+$/g, "");
