@@ -3,6 +3,7 @@ import { and, asc, eq, gt, sql } from "drizzle-orm";
 import type { RunCommand, RunEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
 import { peopleNow } from "../core/live/people-now";
+import { isLongPast } from "../core/live/session";
 import type { Swap } from "../core/live/swaps";
 import type { Ms } from "../core/units";
 import { freeze, type RunRow, type Tx, workAnew } from "./content";
@@ -144,6 +145,9 @@ export async function takeCommand(
     if (merged !== "taken") return { taken: merged === "again", events, nowMs: await databaseNow(tx) };
     if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
     const starts = command.kind === "start" && row.state !== "running" && row.state !== "ended";
+    // Nobody's page shows it any more: people would miss it.
+    if (starts && isLongPast({ startsAtMs: row.startsAt.getTime(), startedAtMs: null }, Date.now()))
+      throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
     const version = starts ? await freeze(tx, row) : null;
     const full = version === null ? command : { ...command, payload: { ...command.payload, version } };
     const nowMs = await databaseNow(tx);

@@ -45,6 +45,7 @@ function listed(
     id: string;
     state: SessionState;
     startsAt: Date;
+    startedAt: Date | null;
     endedAt: Date | null;
     classId: string | null;
     title: string;
@@ -52,9 +53,10 @@ function listed(
     people: number;
   }[],
 ): ListedSession[] {
-  return rows.map(({ startsAt, endedAt, ...rest }) => ({
+  return rows.map(({ startsAt, startedAt, endedAt, ...rest }) => ({
     ...rest,
     startsAtMs: startsAt.getTime(),
+    startedAtMs: startedAt?.getTime() ?? null,
     endedAtMs: endedAt?.getTime() ?? null,
   }));
 }
@@ -63,6 +65,7 @@ const LISTED = {
   id: run.id,
   state: run.state,
   startsAt: run.startsAt,
+  startedAt: run.startedAt,
   endedAt: run.endedAt,
   classId: run.classId,
   title,

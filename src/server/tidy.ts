@@ -1,5 +1,5 @@
 /** What goes by itself when its time is over: where people were, and classes that nobody ended. */
-import { and, eq, inArray, lt, sql } from "drizzle-orm";
+import { and, eq, inArray, lte, sql } from "drizzle-orm";
 import { forgottenEnd } from "../core/live/forgotten";
 import { scoreOfKept } from "../core/live/run-score";
 import { OPEN_HOURS } from "../core/live/session";
@@ -8,7 +8,11 @@ import { db } from "./db/client";
 import { run, whereabouts } from "./db/schema";
 import { databaseNow, eventsAfter, takeCommand } from "./run-events";
 
-const longPast = lt(run.startsAt, sql`now() - make_interval(hours => ${OPEN_HOURS})`);
+/** As `isLongPast` of the core. */
+const longPast = lte(
+  sql`greatest(${run.startsAt}, ${run.startedAt})`,
+  sql`now() - make_interval(hours => ${OPEN_HOURS})`,
+);
 
 /** Where people were is not kept: not of classes that were left open either. */
 async function forgetWhereabouts(): Promise<void> {

@@ -1,6 +1,6 @@
 /** Where a person is tonight and whom to call: for the instructor of that class, and gone when it is over. */
 import { and, eq } from "drizzle-orm";
-import { isLongPast } from "../core/live/forgotten";
+import { isLongPast } from "../core/live/session";
 import type { RunRow } from "./content";
 import { db } from "./db/client";
 import { person, run, whereabouts } from "./db/schema";
@@ -14,8 +14,9 @@ export interface Whereabouts {
 }
 
 /** Nobody is asked where they are once their class has ended, or should have long ago. */
-function isOver({ state, startsAt }: Pick<RunRow, "state" | "startsAt">): boolean {
-  return state === "ended" || state === "cancelled" || isLongPast(startsAt.getTime(), Date.now());
+function isOver({ state, startsAt, startedAt }: Pick<RunRow, "state" | "startsAt" | "startedAt">): boolean {
+  const times = { startsAtMs: startsAt.getTime(), startedAtMs: startedAt?.getTime() ?? null };
+  return state === "ended" || state === "cancelled" || isLongPast(times, Date.now());
 }
 
 const about = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;

@@ -8,8 +8,8 @@ import { createClass } from "../../src/server/classes";
 import { sessionLog } from "../../src/server/log";
 import { createPerson, findPerson } from "../../src/server/people";
 import { eventsAfter, takeCommand } from "../../src/server/run-events";
-import { planSession } from "../../src/server/session-changes";
-import { findSession, sessionContent } from "../../src/server/sessions";
+import { moveSession, planSession } from "../../src/server/session-changes";
+import { findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { tidy } from "../../src/server/tidy";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
 
@@ -82,5 +82,21 @@ describe("when its time is over", () => {
     await tidy();
     expect(await ownWhereabouts(run, person)).toBeNull();
     expect((await findSession(studio, run))?.state).toBe("open");
+    // Nobody's page shows such a class any more: it has to be moved before it is started.
+    expect(await sessionShownTo(studio, person)).toBeNull();
+    await expect(start(run)).rejects.toMatchObject({ code: "conflict" });
+    await moveSession(studio, run, new Date(), "Atlantic/Reykjavik");
+    expect((await start(run)).taken).toBe(true);
+  });
+
+  test("a class that was started late counts from its start", async () => {
+    const { run, person, rosterId } = await withSomeone();
+    await pass(run, (OPEN_HOURS - 1) * 60);
+    await start(run);
+    await pass(run, 120);
+    await tidy();
+    expect((await findSession(studio, run))?.state).toBe("running");
+    expect(await whereaboutsOf(studio, run, rosterId)).toEqual(LEFT);
+    expect((await sessionShownTo(studio, person))?.id).toBe(run);
   });
 });

@@ -3,18 +3,13 @@ import type { Ms } from "../units";
 import { movesClock, type RunEvent } from "./events";
 import { runState } from "./fold";
 import type { RunScore } from "./run-score";
-import { OPEN_HOURS, type SessionState, STATE_WORDS } from "./session";
+import { isLongPast, OPEN_HOURS, type SessionState, STATE_WORDS } from "./session";
 
 const OPEN_MS = OPEN_HOURS * 3_600_000;
 
-/** Whether so long has passed since the time of a session that nobody is in it any more. */
-export function isLongPast(startsAtMs: Ms, nowMs: Ms): boolean {
-  return nowMs - startsAtMs >= OPEN_MS;
-}
-
 /** Whether a session's time passed without anybody starting its clock. */
 export function wasNotHeld(state: SessionState, startsAtMs: Ms, nowMs: Ms): boolean {
-  return (state === "planned" || state === "open") && isLongPast(startsAtMs, nowMs);
+  return (state === "planned" || state === "open") && isLongPast({ startsAtMs, startedAtMs: null }, nowMs);
 }
 
 /** What a session is called in a list. */

@@ -43,7 +43,19 @@ export interface SessionTimes {
   readonly id: string;
   readonly state: SessionState;
   readonly startsAtMs: Ms;
+  /** When the clock was started. */
+  readonly startedAtMs: Ms | null;
   readonly endedAtMs: Ms | null;
+}
+
+/** When a session began or is to begin: one that was started late counts from then. */
+export function beginsAt(times: Pick<SessionTimes, "startsAtMs" | "startedAtMs">): Ms {
+  return Math.max(times.startsAtMs, times.startedAtMs ?? 0);
+}
+
+/** Whether so long has passed since a session began that nobody is in it any more. */
+export function isLongPast(times: Pick<SessionTimes, "startsAtMs" | "startedAtMs">, nowMs: Ms): boolean {
+  return nowMs - beginsAt(times) >= OPEN_HOURS * 3_600_000;
 }
 
 /**
@@ -54,8 +66,7 @@ export function sessionToShow<T extends SessionTimes>(sessions: readonly T[], no
   const latest = (list: readonly T[]) => [...list].sort((a, b) => b.startsAtMs - a.startsAtMs)[0] ?? null;
   const sinceEnd = (entry: T) => nowMs - (entry.endedAtMs ?? entry.startsAtMs);
   const going = sessions.filter(
-    ({ state, startsAtMs }) =>
-      (state === "open" || state === "running") && nowMs - startsAtMs < OPEN_HOURS * 3_600_000,
+    (entry) => (entry.state === "open" || entry.state === "running") && !isLongPast(entry, nowMs),
   );
   const ended = sessions.filter((entry) => entry.state === "ended" && sinceEnd(entry) < ENTER_MS);
   const just = ended.filter((entry) => sinceEnd(entry) < AFTER_MS);

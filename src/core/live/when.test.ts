@@ -53,6 +53,7 @@ test("a person's page shows what goes on, then what has just ended, then what co
     id,
     state,
     startsAtMs: now + hours * hour,
+    startedAtMs: null,
     endedAtMs: ended === null ? null : now + ended * hour,
   });
   const running = at("running", "running", -1);

@@ -3,7 +3,7 @@ import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { stateWords } from "@/core/live/forgotten";
+import { stateWords, wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
 import { fieldsIn, instantIn, longWhen, zoneName } from "@/core/live/when";
 import { Button, ButtonLink } from "@/ui/button";
@@ -52,7 +52,8 @@ export function SessionScreen(props: Props) {
     return act(api("PUT", `/api/sessions/${id}`, body), "Moved. Write to those who were invited again.");
   };
   const ahead = state === "planned" || state === "open";
-  const going = state === "open" || state === "running";
+  const notHeld = wasNotHeld(state, startsAtMs, props.nowMs);
+  const going = (state === "open" && !notHeld) || state === "running";
   return (
     <>
       <TopLine here="Sessions" places={PLACES} />
@@ -66,7 +67,7 @@ export function SessionScreen(props: Props) {
             <h1 className="truncate text-2xl font-bold">{title}</h1>
           </div>
           <div className="flex shrink-0 gap-2">
-            {state === "planned" && (
+            {state === "planned" && !notHeld && (
               <Button look="solid" onClick={() => setState("open", "The room is open.")}>
                 Open the room
               </Button>
@@ -82,7 +83,11 @@ export function SessionScreen(props: Props) {
                 <Button onClick={() => setPanel("remote")}>Remote</Button>
               </>
             )}
-            {ahead && <Button onClick={() => setPanel("move")}>Move</Button>}
+            {ahead && (
+              <Button look={notHeld ? "solid" : undefined} onClick={() => setPanel("move")}>
+                Move
+              </Button>
+            )}
             {ahead && <Button onClick={() => setPanel("cancel")}>Cancel it</Button>}
             {state === "ended" && (
               <>
