@@ -26,10 +26,12 @@ export interface AskedLine {
 export function AskedPeople(props: {
   readonly id: string;
   readonly state: SessionState;
+  /** Its time has passed, and its clock was never started. */
+  readonly notHeld: boolean;
   readonly asked: readonly AskedLine[];
   readonly others: readonly { readonly id: string; readonly name: string }[];
 }) {
-  const { id, state, asked, others } = props;
+  const { id, state, notHeld, asked, others } = props;
   const router = useRouter();
   const [link, setLink] = useState<{
     readonly name: string;
@@ -65,19 +67,23 @@ export function AskedPeople(props: {
       <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="flex-1">
           <b>{asked.length} asked</b>
-          {uninvited.length > 0 && !cancelled && `, ${uninvited.length} not written to yet`}
+          {uninvited.length > 0 && !cancelled && !notHeld && `, ${uninvited.length} not written to yet`}
           {due > 0 && !cancelled && `, ${due} with the readiness check still to answer`}
+          {notHeld && ". Its clock was never started: to teach it after all, move it to another time."}
           {(state === "open" || state === "running") &&
+            !notHeld &&
             ". What they say today changes their parts until the class starts, and on request after."}
         </p>
-        {!cancelled && uninvited.length > 0 && uninvited.length < asked.length && (
+        {!cancelled && !notHeld && uninvited.length > 0 && uninvited.length < asked.length && (
           <Button onClick={() => invite(uninvited.map((person) => person.id))}>
             Write to the {uninvited.length}
           </Button>
         )}
-        <Button look={uninvited.length > 0 && !cancelled ? "solid" : "line"} onClick={() => invite(null)}>
-          {cancelled ? "Write to all that it is cancelled" : "Write to everybody"}
-        </Button>
+        {!notHeld && (
+          <Button look={uninvited.length > 0 && !cancelled ? "solid" : "line"} onClick={() => invite(null)}>
+            {cancelled ? "Write to all that it is cancelled" : "Write to everybody"}
+          </Button>
+        )}
       </div>
       {link && (
         <div role="status" className="mt-3 flex gap-5 border-l-4 border-ink bg-white p-3">
@@ -117,7 +123,7 @@ export function AskedPeople(props: {
                 </Link>
               </td>
               <td className={person.invited ? "" : "text-quiet"}>
-                {person.invited || (person.mailless ? "no address: hand over a link" : "not yet")}
+                {person.invited || (person.mailless ? "no address" : "not yet")}
               </td>
               <td className={person.readinessDue ? "" : "text-quiet"}>
                 {person.askFirst ? (

@@ -110,7 +110,7 @@ export function SessionScreen(props: Props) {
         {state === "ended" ? (
           props.children
         ) : (
-          <AskedPeople id={id} state={state} asked={props.asked} others={props.others} />
+          <AskedPeople id={id} state={state} notHeld={notHeld} asked={props.asked} others={props.others} />
         )}
         <Dialog
           open={panel === "move"}
