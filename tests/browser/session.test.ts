@@ -193,6 +193,9 @@ describe("a session", () => {
   test("can be moved and cancelled while it is ahead", async () => {
     const classId = /\/classes\/([0-9a-f-]{36})/.exec((await ask(asker(), "GET", "/classes")).text)?.[1];
     const body = { classId, startsAt: "2027-03-01T19:00:00Z", timeZone: "Europe/Lisbon", people: null };
+    const past = await ask(asker(), "POST", "/api/sessions", { ...body, startsAt: "2026-01-01T19:00:00Z" });
+    expect(past.status).toBe(422);
+    expect(past.text).toContain("long passed");
     const id = (await ask(asker(), "POST", "/api/sessions", body)).json.id;
     await open(teacher.driver, `/sessions/${id}`);
     await (await named(teacher.driver, "button", "Move")).click();

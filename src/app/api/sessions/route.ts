@@ -1,11 +1,12 @@
 import { array, object, string } from "yup";
 import { writing } from "@/server/http";
 import { planSession } from "@/server/session-changes";
+import { startsAtSchema, timeZoneSchema } from "@/server/when-schema";
 
 const body = object({
   classId: string().uuid().required(),
-  startsAt: string().datetime({ allowOffset: true }).required(),
-  timeZone: string().min(1).max(60).required(),
+  startsAt: startsAtSchema,
+  timeZone: timeZoneSchema,
   people: array().of(string().uuid().required()).max(1000).nullable().defined(),
 }).noUnknown();
 

@@ -1,10 +1,11 @@
-import { object, string } from "yup";
+import { object } from "yup";
 import { uuidParam, writing } from "@/server/http";
 import { moveSession } from "@/server/session-changes";
+import { startsAtSchema, timeZoneSchema } from "@/server/when-schema";
 
 const body = object({
-  startsAt: string().datetime({ allowOffset: true }).required(),
-  timeZone: string().min(1).max(60).required(),
+  startsAt: startsAtSchema,
+  timeZone: timeZoneSchema,
 }).noUnknown();
 
 /** Moves a session that hasn't begun to another time. */
