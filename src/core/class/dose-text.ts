@@ -3,6 +3,7 @@
  * `10 reps of 2.5 s in 60 s`, `to limit 40 s`, `ladder 1–6 by 1 hold 2 s a rung`.
  * A list of doses, one for each appearance, is joined with slashes.
  */
+import type { Triple } from "../units";
 import type { Dose, Ladder } from "./document";
 import { parseSpan, type Span, spanText } from "./span";
 import { parseTempo } from "./tempo";
@@ -30,6 +31,15 @@ export function doseText(dose: Dose): string {
 /** A slot's dose or doses in words. */
 export function dosesText(dose: Dose | readonly Dose[]): string {
   return Array.isArray(dose) ? dose.map(doseText).join(" / ") : doseText(dose as Dose);
+}
+
+/** What is counted in a piece, in words: `8–12 reps`, `ladder 1–6`, `to the limit`; empty where only time is. */
+export function amountText(dose: Dose, reps: Triple | null): string {
+  if (dose.toLimit !== undefined) return "to the limit";
+  if (dose.ladder !== undefined) return ladderText(dose.ladder);
+  if (dose.reps === undefined || !reps) return "";
+  const { min, max } = reps;
+  return max === 1 ? "1 rep" : `${min === max ? max : `${min}–${max}`} reps`;
 }
 
 const SPAN = String.raw`(\d{1,5}(?:\s*(?:–|-|to)\s*\d{1,5}){0,2})`;

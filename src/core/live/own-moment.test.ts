@@ -46,6 +46,8 @@ describe("one's own moment", () => {
     expect(moment(plank, 0)).toEqual({
       side: "left",
       reps: null,
+      amount: "",
+      tempo: "",
       shareSeconds: null,
       soon: null,
       stopped: false,
@@ -81,6 +83,27 @@ describe("one's own moment", () => {
     expect([0, 1, 2, 3].map((piece) => moment(total, 0, { piece, own: easier }).reps?.plan)).toEqual([
       3, 2, 3, 2,
     ]);
+  });
+
+  test("says what is counted and how slowly, as the round or the level sets it", () => {
+    const slow = at(
+      {
+        move: "bodyweight-squat",
+        dose: [{ reps: { min: 8, max: 12 }, tempo: "3-0-1-0" }, { reps: 1 }],
+        marks: { flat: { reps: 5, tempo: "2-1-X-0" } },
+      },
+      2,
+    );
+    expect(moment(slow, 0)).toMatchObject({ amount: "8–12 reps", tempo: "lower 3 s, lift 1 s" });
+    expect(moment(slow, 0, { piece: 1 })).toMatchObject({ amount: "1 rep", tempo: "" });
+    expect(moment(slow, 0, { person: someone({ mark: "flat" }), piece: 1 })).toMatchObject({
+      amount: "5 reps",
+      tempo: "lower 2 s, pause 1 s, lift 1 s",
+    });
+    const limit = at({ move: "plank", dose: { toLimit: 40 } });
+    expect(moment(limit, 0).amount).toBe("to the limit");
+    const rungs = at({ move: "bodyweight-squat", dose: { ladder: { from: 1, to: 5, step: 2 } } });
+    expect(moment(rungs, 0).amount).toBe("ladder 1–5 by 2");
   });
 
   test("of a two-sided way under a slot that is done side by side has no side", () => {

@@ -4,7 +4,9 @@
  * through both turns of a slot that is done side by side, a level may stop early.
  */
 import { doseAt, type Slot } from "../class/document";
+import { amountText } from "../class/dose-text";
 import { pieceDoses } from "../class/dose-time";
+import { tempoWords } from "../class/tempo";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
 import { type Segment, slotSides } from "../score/expand";
@@ -15,6 +17,9 @@ export interface OwnMoment {
   readonly side: Side | null;
   /** Reps of this piece: of the slot's dose of this round, or of the person's level; null for timed ones. */
   readonly reps: Triple | null;
+  /** What is counted and how slowly, in words; empty where only time is, and where no tempo is set. */
+  readonly amount: string;
+  readonly tempo: string;
   /** Where the sides share the piece: the first one's seconds. */
   readonly shareSeconds: Seconds | null;
   /** What comes before the piece is over, and how soon; null where nothing does, or it has been. */
@@ -67,6 +72,10 @@ export function ownMoment(
   const isBase = move === undefined || own.move === base.id;
   const twoSided = !isBase && (move.sides ?? "both") !== "inTurn";
   const reps = repsOf(slot, own, segment, appearance, book);
+  const dose = doseAt(slot, appearance);
+  const level = own.status === "as-set" && own.mark !== "natural" ? slot.marks?.[own.mark] : undefined;
+  const amount = amountText(level?.reps === undefined ? dose : { reps: level.reps }, reps);
+  const tempo = tempoWords(level?.tempo ?? dose.tempo);
   const stopMs = own.seconds === null ? null : own.seconds * 1000;
   const stopped = stopMs !== null && intoMs >= stopMs;
   const stop = stopMs !== null && stopMs < lengthMs && !stopped ? stopMs - intoMs : null;
@@ -86,5 +95,5 @@ export function ownMoment(
       : stop !== null
         ? { what: "stop" as const, inMs: stop }
         : null;
-  return { side, reps, shareSeconds, soon, stopped };
+  return { side, reps, amount, tempo, shareSeconds, soon, stopped };
 }

@@ -21,7 +21,7 @@ describe("the three ways that everybody sees", () => {
     [{ note: "Hands on the wall", seconds: 20 }, "Hands on the wall"],
     [{ move: "plank" }, "Plank"],
     [{ seconds: 20 }, "20 s, then rest"],
-    [{ tempo: "5-0-1-0" }, "tempo 5-0-1-0"],
+    [{ tempo: "5-0-1-0" }, "lower 5 s, lift 1 s"],
   ])("are what the class says where it says %j", (way, text) => {
     expect(of({ marks: { flat: way, sharp: way } })).toEqual({
       flat: text,

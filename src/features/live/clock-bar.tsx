@@ -7,6 +7,8 @@ import { gapWord } from "./now-next";
 const WIDTH = 1216;
 const HEIGHT = 200;
 const LEAN = 42;
+/** What is counted is written large up to so many characters; a ladder says more. */
+const MOST_LARGE = 12;
 
 /** Digits in cells of one width. */
 export function Digits({ text }: { readonly text: string }) {
@@ -37,6 +39,7 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
+        words={words}
         text={text}
         word={waited ? "until next" : word}
         tone="text-night-text"
@@ -44,6 +47,7 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
       />
       {working && (
         <Reading
+          words={words}
           text={text}
           word={waited ? "until next" : word}
           tone="text-night"
@@ -57,19 +61,30 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
   );
 }
 
-/** Seconds and side, at the right end of the bar. */
+/** Seconds and side, at the right end of the bar; what is counted at its left. */
 function Reading(props: {
+  readonly words: NowNext;
   readonly text: string;
   readonly word: string;
   readonly tone: string;
   readonly cut: string;
 }) {
+  const { amount, tempo } = props.words;
   return (
     <div
       aria-hidden
       className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
       style={{ clipPath: props.cut }}
     >
+      <span className="min-w-0 flex-1 pl-7">
+        <span
+          className="block truncate font-extrabold leading-none"
+          style={{ fontSize: amount.length <= MOST_LARGE ? 64 : 38 }}
+        >
+          {amount}
+        </span>
+        <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
+      </span>
       <span className="font-clock font-extrabold" style={{ fontSize: 176, lineHeight: 0.84 }}>
         <Digits text={props.text} />
       </span>

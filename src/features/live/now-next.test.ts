@@ -72,6 +72,25 @@ describe("the present and the next", () => {
     expect(wordsAt(doc, 50_000 + 26_000).words.otherSide).toBe("");
   });
 
+  test("what is counted and how slowly, of this round's dose", () => {
+    const slow = {
+      ...doc,
+      blocks: [
+        {
+          id: "m",
+          title: "Main",
+          rounds: 2,
+          longRest: 20,
+          slots: [{ id: "a", move: "goblet-squat", dose: [{ reps: 10, tempo: "3-0-1-0" }, { reps: 6 }] }],
+        },
+      ],
+    } as unknown as ClassDoc;
+    expect(wordsAt(slow, 1000).words).toMatchObject({ amount: "10 reps", tempo: "lower 3 s, lift 1 s" });
+    // In the rest what is shown is the round to come.
+    expect(wordsAt(slow, 45_000).words).toMatchObject({ working: false, amount: "6 reps", tempo: "" });
+    expect(wordsAt(doc, 1000).words).toMatchObject({ amount: "", tempo: "" });
+  });
+
   test("a round that is dropped no longer counts", () => {
     const dropped = events([6000, "drop-round"]).map((event) => ({ ...event, seq: 2, id: "drop" }));
     const { words } = wordsAt(doc, 2000, dropped);

@@ -1,9 +1,12 @@
 /** What Teach says of the present and the next: words for the clock's state, worked out once. */
-import { type ClassDoc, findSlot, type Slot, slotsOf } from "@/core/class/document";
+import { type ClassDoc, doseAt, findSlot, type Slot, slotsOf } from "@/core/class/document";
+import { amountText } from "@/core/class/dose-text";
 import { spanTriple } from "@/core/class/span";
+import { tempoWords } from "@/core/class/tempo";
 import { MARK_GLYPH } from "@/core/homes/home";
 import { needText } from "@/core/homes/need-words";
 import type { RunState } from "@/core/live/fold";
+import { appearanceAt } from "@/core/live/own-moment";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
@@ -20,6 +23,9 @@ export interface NowNext {
   /** Large line: the move, or what is going on. */
   readonly headline: string;
   readonly cue: string;
+  /** What is counted and how slowly; empty where only time is. */
+  readonly amount: string;
+  readonly tempo: string;
   /** The side that follows within this turn, or nothing. */
   readonly otherSide: string;
   readonly next: string;
@@ -90,6 +96,12 @@ function roundText(doc: ClassDoc, score: RunScore, state: RunState, segment: Seg
   return `${block.loop === "station" ? "set" : "round"} ${segment.round} of ${rounds}`;
 }
 
+function amountOf(score: RunScore, shown: Segment | null, slot: Slot | undefined) {
+  if (!shown || !slot) return { amount: "", tempo: "" };
+  const dose = doseAt(slot, appearanceAt(score.segments, score.segments.indexOf(shown)));
+  return { amount: amountText(dose, shown.reps ?? null), tempo: tempoWords(dose.tempo) };
+}
+
 /** Words for a state. Pure: the same state says the same on every screen. */
 export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: MoveBook): NowNext {
   const segment = score.segments[state.index] ?? null;
@@ -118,6 +130,7 @@ export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: M
     roundText: roundText(doc, score, state, working ? segment : (shown ?? segment)),
     headline:
       demonstrated || pieceName(doc, book, shown) || (segment ? gapWord(segment) : "The class is over"),
+    ...amountOf(score, shown, here?.slot),
     cue: call || here?.slot.cue || here?.move.cues?.[0] || "",
     otherSide: sameTurn && following?.side ? following.side : "",
     next: pieceName(doc, book, later ?? null),

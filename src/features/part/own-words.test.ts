@@ -35,16 +35,23 @@ const part = partFor(
   LIBRARY_BOOK,
 );
 const [squat, free] = part.slots as [PartSlot, PartSlot];
-const still: OwnMoment = { side: null, reps: null, shareSeconds: null, soon: null, stopped: false };
+const still: OwnMoment = {
+  side: null,
+  reps: null,
+  amount: "",
+  tempo: "",
+  shareSeconds: null,
+  soon: null,
+  stopped: false,
+};
 
 describe("what a phone says of one's own part", () => {
   test("is the side, the reps, the time and the things used, as far as there are any", () => {
     expect(doseOf(undefined, null, person)).toBe("");
     expect(doseOf(squat, still, person)).toMatch(/^12 kg kettlebell|kettlebell.*12 kg/);
     expect(doseOf(free, still, person)).toBe("");
-    const counted = { ...still, side: "left" as const, reps: { min: 8, plan: 9, max: 10 } };
-    expect(doseOf(free, counted, person)).toBe("left side · 8–10 reps");
-    expect(doseOf(free, { ...still, reps: { min: 9, plan: 9, max: 9 } }, person)).toBe("9 reps");
+    const counted = { ...still, side: "left" as const, amount: "8–10 reps", tempo: "lower 3 s, lift 1 s" };
+    expect(doseOf(free, counted, person)).toBe("left side · 8–10 reps · lower 3 s, lift 1 s");
     expect(doseOf({ ...free, seconds: 25 }, { ...still, shareSeconds: 13 }, person)).toBe(
       "25 s, then rest · 13 s a side",
     );

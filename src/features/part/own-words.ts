@@ -6,17 +6,15 @@ import type { OwnMoment } from "@/core/live/own-moment";
 import { shortWhen } from "@/core/live/when";
 import type { Part, PartSlot } from "@/core/parts/part";
 
-/** The dose of a slot as this person does it: side, reps, where to stop, load. */
+/** The dose of a slot as this person does it: side, reps and tempo, where to stop, load. */
 export function doseOf(own: PartSlot | undefined, moment: OwnMoment | null, person: Person): string {
   if (!own) return "";
   if (own.status === "unmet") return "Rest, or choose another way.";
-  const { side = null, reps = null, shareSeconds = null } = moment ?? {};
-  const count = reps && `${reps.min === reps.max ? reps.plan : `${reps.min}–${reps.max}`} reps`;
+  const { side = null, amount = "", tempo = "", shareSeconds = null } = moment ?? {};
   const stop = own.seconds === null ? "" : `${own.seconds} s, then rest`;
   const shares = shareSeconds === null ? "" : `${shareSeconds} s a side`;
-  return [side ? `${side} side` : "", count, stop, shares, usesText(own.uses, person.kit ?? [], person.units)]
-    .filter(Boolean)
-    .join(" · ");
+  const held = usesText(own.uses, person.kit ?? [], person.units);
+  return [side ? `${side} side` : "", amount, tempo, stop, shares, held].filter(Boolean).join(" · ");
 }
 
 /** How long before it a change of one's own is announced. */

@@ -141,6 +141,9 @@ export function StageScreen(props: {
           <p className="mt-2 truncate text-[52px] font-bold leading-tight">
             <span className="font-normal text-night-quiet">{words.otherSide ? "then " : "next "}</span>
             {words.otherSide || words.next}
+            {words.otherSide && words.next && (
+              <span className="font-normal text-night-quiet">, next {words.next}</span>
+            )}
           </p>
         )}
         {words.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{words.fetch}</p>}
