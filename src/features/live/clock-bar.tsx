@@ -78,7 +78,7 @@ function Reading(props: {
     >
       <span className="min-w-0 flex-1 pl-7">
         <span
-          className="block truncate font-extrabold leading-none"
+          className="block truncate font-extrabold leading-[1.2]"
           style={{ fontSize: amount.length <= MOST_LARGE ? 64 : 38 }}
         >
           {amount}
