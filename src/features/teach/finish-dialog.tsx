@@ -59,8 +59,7 @@ export function FinishDialog(props: {
   const { state, score, events } = props;
   const [time, setTime] = useState<string | null>(null);
   const end = state.projectedEndMs;
-  const pad = (text: string) => text.padStart(5, "0");
-  const shown = time ?? pad(timeOfDay(state.finishAtMs ?? end ?? props.now()));
+  const shown = time ?? timeOfDay(state.finishAtMs ?? end ?? props.now());
   const set = () => {
     const [hours, minutes] = shown.split(":").map(Number);
     if (hours === undefined || minutes === undefined || Number.isNaN(hours + minutes)) return;
