@@ -146,7 +146,7 @@ export async function takeCommand(
     if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
     const starts = command.kind === "start" && row.state !== "running" && row.state !== "ended";
     // Nobody's page shows it any more: people would miss it.
-    if (starts && isLongPast({ startsAtMs: row.startsAt.getTime(), startedAtMs: null }, Date.now()))
+    if (starts && isLongPast(row.startsAt.getTime(), null, await databaseNow(tx)))
       throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
     const version = starts ? await freeze(tx, row) : null;
     const full = version === null ? command : { ...command, payload: { ...command.payload, version } };

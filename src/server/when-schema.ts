@@ -9,7 +9,7 @@ export const startsAtSchema = string()
   .test(
     "still-ahead",
     "That time has long passed: nobody could come.",
-    (text) => !text || !isLongPast({ startsAtMs: Date.parse(text), startedAtMs: null }, Date.now()),
+    (text) => !text || !isLongPast(Date.parse(text), null, Date.now()),
   );
 
 export const timeZoneSchema = string().min(1).max(60).required();

@@ -15,8 +15,8 @@ export interface Whereabouts {
 
 /** Nobody is asked where they are once their class has ended, or should have long ago. */
 function isOver({ state, startsAt, startedAt }: Pick<RunRow, "state" | "startsAt" | "startedAt">): boolean {
-  const times = { startsAtMs: startsAt.getTime(), startedAtMs: startedAt?.getTime() ?? null };
-  return state === "ended" || state === "cancelled" || isLongPast(times, Date.now());
+  if (state === "ended" || state === "cancelled") return true;
+  return isLongPast(startsAt.getTime(), startedAt?.getTime() ?? null, Date.now());
 }
 
 const about = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;

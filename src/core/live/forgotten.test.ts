@@ -47,11 +47,11 @@ describe("a class that nobody ended", () => {
 describe("a session whose time has passed", () => {
   test("was not held where its clock was never started, and keeps its word else", () => {
     const past = T0 + OPEN_HOURS * HOUR;
-    expect(isLongPast({ startsAtMs: T0, startedAtMs: null }, past)).toBe(true);
-    expect(isLongPast({ startsAtMs: T0, startedAtMs: null }, past - 1)).toBe(false);
+    expect(isLongPast(T0, null, past)).toBe(true);
+    expect(isLongPast(T0, null, past - 1)).toBe(false);
     // One that was started late goes on from then.
-    expect(isLongPast({ startsAtMs: T0, startedAtMs: T0 + HOUR }, past)).toBe(false);
-    expect(isLongPast({ startsAtMs: T0, startedAtMs: T0 - HOUR }, past - 1)).toBe(false);
+    expect(isLongPast(T0, T0 + HOUR, past)).toBe(false);
+    expect(isLongPast(T0, T0 - HOUR, past - 1)).toBe(false);
     for (const state of SESSION_STATES) {
       expect(stateWords(state, T0, past - 1)).toBe(STATE_WORDS[state]);
       const never = state === "planned" || state === "open";

@@ -9,7 +9,7 @@ const OPEN_MS = OPEN_HOURS * 3_600_000;
 
 /** Whether a session's time passed without anybody starting its clock. */
 export function wasNotHeld(state: SessionState, startsAtMs: Ms, nowMs: Ms): boolean {
-  return (state === "planned" || state === "open") && isLongPast({ startsAtMs, startedAtMs: null }, nowMs);
+  return (state === "planned" || state === "open") && isLongPast(startsAtMs, null, nowMs);
 }
 
 /** What a session is called in a list. */

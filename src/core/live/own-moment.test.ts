@@ -5,8 +5,9 @@ import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import type { PartSlot } from "../parts/part";
 import { partsFor } from "../parts/parts";
+import { appearanceOf } from "../score/resolve";
 import { scoreOf } from "../score/score";
-import { appearanceAt, ownMoment } from "./own-moment";
+import { ownMoment } from "./own-moment";
 
 const at = (slot: Partial<Slot> & Pick<Slot, "move" | "dose">, rounds = 1): ClassDoc =>
   ({
@@ -33,7 +34,7 @@ function moment(
   const own = part?.slots[0];
   if (!segment || !slot || !own) throw new Error("no such piece");
   const lengthMs = more.lengthMs ?? (segment.end - segment.start) * 1000;
-  const appearance = appearanceAt(segments, index);
+  const appearance = appearanceOf(segments, segment);
   return ownMoment(slot, { ...own, ...more.own }, segment, appearance, intoMs, lengthMs, LIBRARY_BOOK);
 }
 
@@ -45,7 +46,6 @@ describe("one's own moment", () => {
     const plank = at({ move: "side-plank-knees", dose: { seconds: 20 } });
     expect(moment(plank, 0)).toEqual({
       side: "left",
-      reps: null,
       amount: "",
       tempo: "",
       shareSeconds: null,
@@ -72,17 +72,27 @@ describe("one's own moment", () => {
     const own = { move: "single-leg-hinge", shares: [20, 20] as const };
     expect([0, 1, 2].map((piece) => moment(falling, 0, { own, piece }).shareSeconds)).toEqual([20, 10, 10]);
     const reps = at({ move: "bodyweight-squat", dose: [{ reps: 12 }, { reps: { min: 8, max: 10 } }] }, 2);
-    expect(moment(reps, 0).reps).toEqual({ min: 12, plan: 12, max: 12 });
-    expect(moment(reps, 0, { piece: 1 }).reps).toEqual({ min: 8, plan: 9, max: 10 });
+    expect(moment(reps, 0).amount).toBe("12 reps");
+    expect(moment(reps, 0, { piece: 1 }).amount).toBe("8–10 reps");
+    const mixed = at({ move: "bodyweight-squat", dose: [{ reps: 12 }, { seconds: 40 }] }, 2);
+    expect([0, 1].map((piece) => moment(mixed, 0, { piece }).amount)).toEqual(["12 reps", ""]);
   });
 
   test("counts the reps of this side, and keeps a level's own number in every round", () => {
-    const total = at({ move: "side-plank-knees", dose: { reps: 9 }, sides: "inTurn", count: "total" }, 2);
-    expect([0, 1].map((piece) => moment(total, 0, { piece }).reps?.plan)).toEqual([5, 4]);
-    const easier = { reps: { min: 5, plan: 5, max: 5 } };
-    expect([0, 1, 2, 3].map((piece) => moment(total, 0, { piece, own: easier }).reps?.plan)).toEqual([
-      3, 2, 3, 2,
-    ]);
+    const total = at(
+      {
+        move: "side-plank-knees",
+        dose: { reps: 9 },
+        sides: "inTurn",
+        count: "total",
+        marks: { flat: { reps: 5 } },
+      },
+      2,
+    );
+    const amounts = (person?: Person) =>
+      [0, 1, 2, 3].map((piece) => moment(total, 0, { piece, ...(person ? { person } : {}) }).amount);
+    expect(amounts()).toEqual(["5 reps", "4 reps", "5 reps", "4 reps"]);
+    expect(amounts(someone({ mark: "flat" }))).toEqual(["3 reps", "2 reps", "3 reps", "2 reps"]);
   });
 
   test("says what is counted and how slowly, as the round or the level sets it", () => {
@@ -119,6 +129,9 @@ describe("one's own moment", () => {
     const both = { ...oneSided, seconds: 25 };
     expect(moment(hinge, 0, { own: both }).soon).toEqual({ what: "change", inMs: 13_000 });
     expect(moment(hinge, 13_000, { own: both }).soon).toEqual({ what: "stop", inMs: 12_000 });
+    // Cut to less than the level does of it, the sides share what is left.
+    expect(moment(hinge, 0, { own: both, lengthMs: 20_000 }).soon).toEqual({ what: "change", inMs: 10_400 });
+    expect(moment(hinge, 0, { own: both, lengthMs: 30_000 }).soon).toEqual({ what: "change", inMs: 13_000 });
   });
 
   test("changes once, whatever is added to the piece or taken from it, and never back", () => {

@@ -3,7 +3,7 @@
  * the score sets: a one-sided way in a two-sided slot shares the piece's seconds, a two-sided way runs
  * through both turns of a slot that is done side by side, a level may stop early.
  */
-import { doseAt, type Slot } from "../class/document";
+import { doseAt, type Slot, type Way } from "../class/document";
 import { amountText } from "../class/dose-text";
 import { pieceDoses } from "../class/dose-time";
 import { tempoWords } from "../class/tempo";
@@ -15,9 +15,7 @@ import { type Ms, otherSide, type Seconds, type Side, type Triple } from "../uni
 export interface OwnMoment {
   /** The side of the person's own way now; null where both sides work. */
   readonly side: Side | null;
-  /** Reps of this piece: of the slot's dose of this round, or of the person's level; null for timed ones. */
-  readonly reps: Triple | null;
-  /** What is counted and how slowly, in words; empty where only time is, and where no tempo is set. */
+  /** What is counted in this piece and how slowly, in words; empty where only time is, and where no tempo is set. */
   readonly amount: string;
   readonly tempo: string;
   /** Where the sides share the piece: the first one's seconds. */
@@ -28,33 +26,17 @@ export interface OwnMoment {
   readonly stopped: boolean;
 }
 
-/** How many times a slot came before the segment at `index`, and so which of its doses holds there. */
-export function appearanceAt(segments: readonly Segment[], index: number): number {
-  const here = segments[index];
-  const rounds = new Set<number | null>();
-  for (let i = 0; i < index; i += 1) {
-    const other = segments[i];
-    if (other?.kind === "work" && other.slot === here?.slot && other.round !== here?.round)
-      rounds.add(other.round);
-  }
-  return rounds.size;
-}
-
-function repsOf(slot: Slot, own: PartSlot, segment: Segment, appearance: number, book: MoveBook) {
-  if (!own.reps || !segment.reps) return own.reps;
-  const first = doseAt(slot, 0).reps;
-  const set = first === undefined ? null : pieceDoses({ reps: first }, "both", "total", 1)[0]?.reps;
-  const { min, plan, max } = own.reps;
-  // A level's own reps hold in every round; else those that the score has counted for this piece.
-  if (set && set.min === min && set.plan === plan && set.max === max) return segment.reps;
+/** The reps of this piece: the score has counted the slot's; a level's own are shared out in the same way. */
+function repsOf(slot: Slot, level: Way | undefined, segment: Segment, book: MoveBook): Triple | null {
+  if (level?.reps === undefined) return segment.reps ?? null;
   const sides = slotSides(slot, book);
-  const pieces = pieceDoses({ ...doseAt(slot, appearance), reps: own.reps }, sides, slot.count ?? "each", 1);
+  const pieces = pieceDoses({ reps: level.reps }, sides, slot.count ?? "each", 1);
   const second = sides === "inTurn" && segment.side !== (slot.firstSide ?? "left");
-  return pieces[second ? 1 : 0]?.reps ?? own.reps;
+  return pieces[second ? 1 : 0]?.reps ?? null;
 }
 
 /**
- * The moment `intoMs` into a piece of a slot that is now `lengthMs` long. `appearance`: see `appearanceAt`.
+ * The moment `intoMs` into a piece of a slot that is now `lengthMs` long. `appearance`: see `appearanceOf`.
  * Where the sides share the piece they change at half of what was planned (or of what their level does of
  * it), however much is added to it, and sooner in proportion where it was shortened.
  */
@@ -71,20 +53,19 @@ export function ownMoment(
   const move = own.move === null ? undefined : book.get(own.move);
   const isBase = move === undefined || own.move === base.id;
   const twoSided = !isBase && (move.sides ?? "both") !== "inTurn";
-  const reps = repsOf(slot, own, segment, appearance, book);
   const dose = doseAt(slot, appearance);
+  // A level's own numbers hold for who does just what it sets, and in every round.
   const level = own.status === "as-set" && own.mark !== "natural" ? slot.marks?.[own.mark] : undefined;
-  const amount = amountText(level?.reps === undefined ? dose : { reps: level.reps }, reps);
+  const counted = level?.reps === undefined ? dose : { reps: level.reps };
+  const amount = amountText(counted, repsOf(slot, level, segment, book));
   const tempo = tempoWords(level?.tempo ?? dose.tempo);
   const stopMs = own.seconds === null ? null : own.seconds * 1000;
   const stopped = stopMs !== null && intoMs >= stopMs;
   const stop = stopMs !== null && stopMs < lengthMs && !stopped ? stopMs - intoMs : null;
-  const planned = segment.end - segment.start;
-  const shareSeconds = own.shares ? Math.ceil(Math.min(planned, own.seconds ?? planned) / 2) : null;
-  const changeMs =
-    shareSeconds === null
-      ? null
-      : Math.min(shareSeconds * 1000, Math.ceil((lengthMs * shareSeconds) / planned));
+  const ownSeconds = Math.min(segment.end - segment.start, own.seconds ?? Number.POSITIVE_INFINITY);
+  const shareSeconds = own.shares ? Math.ceil(ownSeconds / 2) : null;
+  const share = shareSeconds === null ? 0 : shareSeconds / ownSeconds;
+  const changeMs = shareSeconds === null ? null : Math.round(Math.min(lengthMs, ownSeconds * 1000) * share);
   const changed = changeMs !== null && intoMs >= changeMs;
   const first = slot.firstSide ?? "left";
   const side = changeMs === null ? (twoSided ? null : segment.side) : changed ? otherSide(first) : first;
@@ -95,5 +76,5 @@ export function ownMoment(
       : stop !== null
         ? { what: "stop" as const, inMs: stop }
         : null;
-  return { side, reps, amount, tempo, shareSeconds, soon, stopped };
+  return { side, amount, tempo, shareSeconds, soon, stopped };
 }

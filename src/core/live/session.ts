@@ -48,14 +48,12 @@ export interface SessionTimes {
   readonly endedAtMs: Ms | null;
 }
 
-/** When a session began or is to begin: one that was started late counts from then. */
-export function beginsAt(times: Pick<SessionTimes, "startsAtMs" | "startedAtMs">): Ms {
-  return Math.max(times.startsAtMs, times.startedAtMs ?? 0);
-}
-
-/** Whether so long has passed since a session began that nobody is in it any more. */
-export function isLongPast(times: Pick<SessionTimes, "startsAtMs" | "startedAtMs">, nowMs: Ms): boolean {
-  return nowMs - beginsAt(times) >= OPEN_HOURS * 3_600_000;
+/**
+ * Whether so long has passed since a session was to begin that nobody is in it any more; one that was
+ * started late counts from then.
+ */
+export function isLongPast(startsAtMs: Ms, startedAtMs: Ms | null, nowMs: Ms): boolean {
+  return nowMs - Math.max(startsAtMs, startedAtMs ?? 0) >= OPEN_HOURS * 3_600_000;
 }
 
 /**
@@ -66,7 +64,8 @@ export function sessionToShow<T extends SessionTimes>(sessions: readonly T[], no
   const latest = (list: readonly T[]) => [...list].sort((a, b) => b.startsAtMs - a.startsAtMs)[0] ?? null;
   const sinceEnd = (entry: T) => nowMs - (entry.endedAtMs ?? entry.startsAtMs);
   const going = sessions.filter(
-    (entry) => (entry.state === "open" || entry.state === "running") && !isLongPast(entry, nowMs),
+    ({ state, startsAtMs, startedAtMs }) =>
+      (state === "open" || state === "running") && !isLongPast(startsAtMs, startedAtMs, nowMs),
   );
   const ended = sessions.filter((entry) => entry.state === "ended" && sinceEnd(entry) < ENTER_MS);
   const just = ended.filter((entry) => sinceEnd(entry) < AFTER_MS);

@@ -1,5 +1,6 @@
 /** The three ways of every slot in words, for a screen that everybody sees: as set, an easier and a harder one. */
 import { type ClassDoc, type Slot, slotsOf, type Way } from "../class/document";
+import { stopText } from "../class/dose-text";
 import { tempoWords } from "../class/tempo";
 import { type MoveBook, resolveMove } from "../moves/book";
 
@@ -12,7 +13,7 @@ export interface ThreeWays {
 function wayText(way: Way | undefined, slot: Slot, kind: "easier" | "harder", book: MoveBook): string {
   if (way?.note) return way.note;
   if (way?.move !== undefined) return resolveMove(way.move, book).name;
-  if (way?.seconds !== undefined) return `${way.seconds} s, then rest`;
+  if (way?.seconds !== undefined) return stopText(way.seconds);
   if (way?.tempo !== undefined) return tempoWords(way.tempo);
   const move = resolveMove(slot.move, book);
   const link = (book.get(move.id ?? "") ?? move).links?.find((entry) => entry.kind === kind);

@@ -9,6 +9,7 @@ const ZONES = [
   "Atlantic/Faroe",
   "America/St_Johns",
   "Pacific/Chatham",
+  "Australia/Lord_Howe",
 ];
 
 test("an instant and its fields in a zone lead to each other, but for the hour that comes twice", () => {
@@ -23,7 +24,8 @@ test("an instant and its fields in a zone lead to each other, but for the hour t
         if (back === null) throw new Error("no instant");
         // The same words on the clock; in the hour that comes twice the first of the two.
         expect(fieldsIn(back, zone)).toEqual({ date, time });
-        expect([0, 3_600_000]).toContain(ms - back);
+        const fall = zone === "Australia/Lord_Howe" ? 1_800_000 : 3_600_000;
+        expect([0, fall]).toContain(ms - back);
       },
     ),
   );
@@ -33,6 +35,22 @@ test("knows summer time in Lisbon and Reykjavik's absence of it", () => {
   expect(instantIn("2026-07-01", "19:00", "Europe/Lisbon")).toBe(Date.UTC(2026, 6, 1, 18));
   expect(instantIn("2026-12-01", "19:00", "Europe/Lisbon")).toBe(Date.UTC(2026, 11, 1, 19));
   expect(instantIn("2026-07-01", "19:00", "Atlantic/Reykjavik")).toBe(Date.UTC(2026, 6, 1, 19));
+});
+
+test("takes the first of an hour that comes twice, in every zone", () => {
+  const autumn = [
+    ["2026-10-25", "01:30", "Europe/Lisbon", Date.UTC(2026, 9, 25, 0, 30)],
+    ["2028-10-29", "01:00", "Atlantic/Faroe", Date.UTC(2028, 9, 29, 0, 0)],
+    ["2026-11-01", "1:15", "America/St_Johns", Date.UTC(2026, 10, 1, 3, 45)],
+    ["2026-04-05", "01:45", "Australia/Lord_Howe", Date.UTC(2026, 3, 4, 14, 45)],
+  ] as const;
+  for (const [date, time, zone, ms] of autumn) expect(instantIn(date, time, zone), zone).toBe(ms);
+});
+
+test("takes a time that is skipped in spring as much later", () => {
+  const at = instantIn("2026-03-29", "01:30", "Europe/Lisbon");
+  expect(at).toBe(Date.UTC(2026, 2, 29, 1, 30));
+  expect(fieldsIn(at ?? 0, "Europe/Lisbon").time).toBe("02:30");
 });
 
 test("takes nothing for an instant that is none", () => {

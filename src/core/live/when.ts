@@ -2,6 +2,9 @@
 import { TZDate } from "@date-fns/tz";
 import type { Ms } from "../units";
 
+/** By how much clocks are put back in autumn: an hour, on Lord Howe Island half of one. */
+const FALLS_MS = [3_600_000, 1_800_000];
+
 /**
  * The instant of a date (`2026-11-25`) and a time of day (`19:00`) in a zone, or null where the text is
  * neither. A time that a zone skips in spring is taken as much later as the clocks go forward; of one that
@@ -16,7 +19,13 @@ export function instantIn(date: string, time: string, timeZone: string): Ms | nu
   const real = new Date(Date.UTC(year, month - 1, dom));
   if (real.getUTCMonth() !== month - 1 || hours > 23 || minutes > 59) return null;
   const ms = new TZDate(year, month - 1, dom, hours, minutes, 0, 0, timeZone).getTime();
-  return Number.isNaN(ms) ? null : ms;
+  if (Number.isNaN(ms)) return null;
+  // Of an hour that comes twice the platform gives the second in some zones: the same words once before?
+  const before = FALLS_MS.map((by) => ms - by).find((at) => {
+    const fields = fieldsIn(at, timeZone);
+    return fields.date === date && fields.time === clock[0].padStart(5, "0");
+  });
+  return before ?? ms;
 }
 
 /** An instant as date and time of day in a zone, as form fields want them. */

@@ -47,3 +47,14 @@ export function nextPiece(segments: readonly Segment[], index: number): Segment 
   }
   return null;
 }
+
+/** How many times a segment's slot came in rounds before it, and so which of its doses holds there. */
+export function appearanceOf(segments: readonly Segment[], here: Segment): number {
+  const rounds = new Set<number | null>();
+  for (const other of segments) {
+    if (other === here) break;
+    if (other.kind === "work" && other.slot === here.slot && other.round !== here.round)
+      rounds.add(other.round);
+  }
+  return rounds.size;
+}

@@ -26,7 +26,7 @@ import {
   slotsOf,
   type Way,
 } from "@/core/class/document";
-import { dosesText, parseDoses } from "@/core/class/dose-text";
+import { dosesText, parseDoses, stopText } from "@/core/class/dose-text";
 import { type Edit, idAfter } from "@/core/class/edits";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -269,5 +269,5 @@ function wayText(way: Way | undefined, book: MoveBook): string {
   if (way.note) return way.note;
   if (way.move !== undefined) return resolveMove(way.move, book).name;
   if (way.tempo) return `at ${way.tempo}`;
-  return way.seconds === undefined ? "lighter or fewer" : `${way.seconds} s, then rest`;
+  return stopText(way.seconds) || "lighter or fewer";
 }

@@ -1,16 +1,16 @@
 /** What Teach says of the present and the next: words for the clock's state, worked out once. */
 import { type ClassDoc, doseAt, findSlot, type Slot, slotsOf } from "@/core/class/document";
-import { amountText } from "@/core/class/dose-text";
+import { amountText, stopText } from "@/core/class/dose-text";
 import { spanTriple } from "@/core/class/span";
 import { tempoWords } from "@/core/class/tempo";
 import { MARK_GLYPH } from "@/core/homes/home";
 import { needText } from "@/core/homes/need-words";
 import type { RunState } from "@/core/live/fold";
-import { appearanceAt } from "@/core/live/own-moment";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import type { Segment } from "@/core/score/expand";
+import { appearanceOf } from "@/core/score/resolve";
 import { lineAt, type SpokenLine } from "@/core/shape/call-sheet";
 
 export interface NowNext {
@@ -98,7 +98,7 @@ function roundText(doc: ClassDoc, score: RunScore, state: RunState, segment: Seg
 
 function amountOf(score: RunScore, shown: Segment | null, slot: Slot | undefined) {
   if (!shown || !slot) return { amount: "", tempo: "" };
-  const dose = doseAt(slot, appearanceAt(score.segments, score.segments.indexOf(shown)));
+  const dose = doseAt(slot, appearanceOf(score.segments, shown));
   return { amount: amountText(dose, shown.reps ?? null), tempo: tempoWords(dose.tempo) };
 }
 
@@ -170,8 +170,8 @@ export function callGroups(
     const mark = slot.mark === "natural" ? "" : `${MARK_GLYPH[slot.mark]} `;
     const way = slot.status === "unmet" ? "no way: rest or choose" : (slot.note ?? slot.name);
     const sides = slot.shares ? ", half a side" : "";
-    const stop = slot.seconds === null ? "" : `, ${slot.seconds} s, then rest`;
-    const text = `${mark}${way.charAt(0).toLowerCase()}${way.slice(1)}${sides}${stop}`;
+    const stop = stopText(slot.seconds);
+    const text = `${mark}${way.charAt(0).toLowerCase()}${way.slice(1)}${sides}${stop && `, ${stop}`}`;
     groups.set(text, (groups.get(text) ?? 0) + 1);
   }
   const sorted = [...groups].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1));

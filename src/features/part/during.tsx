@@ -4,12 +4,13 @@ import { type ClassDoc, findSlot } from "@/core/class/document";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
-import { appearanceAt, type OwnMoment, ownMoment } from "@/core/live/own-moment";
+import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import type { PeopleNow } from "@/core/live/people-now";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import type { Segment } from "@/core/score/expand";
+import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
@@ -66,7 +67,7 @@ function momentOf(
   const found = shown?.slot ? findSlot(doc, shown.slot) : null;
   if (!own || !shown || !found) return null;
   const index = score.segments.indexOf(shown);
-  const appearance = appearanceAt(score.segments, index);
+  const appearance = appearanceOf(score.segments, shown);
   const [intoMs, lengthMs] = working ? [state.intoMs, state.lengthMs] : [0, state.lengths[index] ?? 0];
   return ownMoment(found.slot, own, shown, appearance, intoMs, lengthMs, book);
 }
@@ -97,8 +98,7 @@ export function During(props: Props) {
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
-  const then =
-    moment?.soon?.what === "change" && side ? otherSide(side) : turned && side ? after?.side : null;
+  const turns = turned || moment?.soon?.what === "change";
   const call = working ? ownCall(moment, person) : null;
   const hurting = people.hurt.some((entry) => entry.person === person.id);
   const slot: RunPayload = shown?.slot ? { slot: shown.slot } : {};
@@ -177,7 +177,7 @@ export function During(props: Props) {
         )}
       </div>
       <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
-        <NextLine working={working} then={then ?? null} next={next?.name} />
+        <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />
         <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person)}</p>
         <div className="mt-2 grid grid-cols-2 gap-2.5">
           <button

@@ -37,7 +37,6 @@ const part = partFor(
 const [squat, free] = part.slots as [PartSlot, PartSlot];
 const still: OwnMoment = {
   side: null,
-  reps: null,
   amount: "",
   tempo: "",
   shareSeconds: null,

@@ -1,20 +1,23 @@
 /** What a participant's screens say of their own part. */
+import { stopText } from "@/core/class/dose-text";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { usesText } from "@/core/homes/need-words";
 import type { OwnMoment } from "@/core/live/own-moment";
 import { shortWhen } from "@/core/live/when";
 import type { Part, PartSlot } from "@/core/parts/part";
+import { otherSide } from "@/core/units";
 
 /** The dose of a slot as this person does it: side, reps and tempo, where to stop, load. */
 export function doseOf(own: PartSlot | undefined, moment: OwnMoment | null, person: Person): string {
   if (!own) return "";
   if (own.status === "unmet") return "Rest, or choose another way.";
   const { side = null, amount = "", tempo = "", shareSeconds = null } = moment ?? {};
-  const stop = own.seconds === null ? "" : `${own.seconds} s, then rest`;
   const shares = shareSeconds === null ? "" : `${shareSeconds} s a side`;
   const held = usesText(own.uses, person.kit ?? [], person.units);
-  return [side ? `${side} side` : "", amount, tempo, stop, shares, held].filter(Boolean).join(" · ");
+  return [side ? `${side} side` : "", amount, tempo, stopText(own.seconds), shares, held]
+    .filter(Boolean)
+    .join(" · ");
 }
 
 /** How long before it a change of one's own is announced. */
@@ -29,7 +32,7 @@ export function ownCall(moment: OwnMoment | null, person: Person): string | null
     const seconds = Math.ceil(soon.inMs / 1000);
     return soon.what === "stop"
       ? `Stop in ${seconds}.`
-      : `Change to your ${side === "left" ? "right" : "left"} in ${seconds}.`;
+      : `Change to your ${side && otherSide(side)} in ${seconds}.`;
   }
   const only = person.limits?.includes("use-left-only")
     ? "left"

@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
+import { stopText } from "@/core/class/dose-text";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { usesText } from "@/core/homes/need-words";
@@ -107,8 +108,7 @@ function Announce({ room, next }: { readonly room: Room; readonly next: NextThin
 
 function doses(slot: PartSlot): string {
   const shares = slot.shares ? `${slot.shares[0]} s and ${slot.shares[1]} s, a side each` : null;
-  const stop = slot.seconds === null ? null : `${slot.seconds} s, then rest`;
-  return [shares, stop, slot.note].filter(Boolean).join("; ");
+  return [shares, stopText(slot.seconds), slot.note].filter(Boolean).join("; ");
 }
 
 function WholePart(
