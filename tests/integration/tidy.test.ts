@@ -1,41 +1,27 @@
 /** What goes by itself when its time is over, on a real database. */
-import { Client } from "pg";
-import { afterAll, beforeAll, describe, expect, test } from "vitest";
-import { newClass } from "../../src/core/class/new-class";
+import { describe, expect, test } from "vitest";
 import { scoreOfKept } from "../../src/core/live/run-score";
 import { OPEN_HOURS } from "../../src/core/live/session";
-import { createClass } from "../../src/server/classes";
 import { sessionLog } from "../../src/server/log";
-import { createPerson, findPerson } from "../../src/server/people";
-import { eventsAfter, takeCommand } from "../../src/server/run-events";
-import { moveSession, planSession } from "../../src/server/session-changes";
+import { eventsAfter } from "../../src/server/run-events";
+import { moveSession } from "../../src/server/session-changes";
 import { findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { tidy } from "../../src/server/tidy";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
+import { client, command, rosterId, session, someone, mine as studio, withStudios } from "../shared/sessions";
 
-let client: Client;
-let studio = "";
-beforeAll(async () => {
-  client = new Client({ connectionString: process.env.BRONTLE_DATABASE_URL });
-  await client.connect();
-  const { rows } = await client.query("insert into studio (name) values ('Tidy') returning id");
-  studio = rows[0].id;
-});
-afterAll(() => client.end());
+withStudios();
 
 const LEFT = { place: "Boat shed", contact: "Brother, 555 0107" };
 
 async function withSomeone() {
-  const classId = await createClass(studio, newClass("Left alone", "density"));
-  const person = await createPerson(studio, { name: "Asa" });
-  const plan = { classId, startsAt: new Date(), timeZone: "Atlantic/Reykjavik", state: "open" as const };
-  const run = await planSession(studio, { ...plan, people: [person] });
+  const person = await someone("Asa");
+  const run = await session([person]);
   await leaveWhereabouts(studio, run, person, LEFT);
-  return { run, person, rosterId: (await findPerson(studio, person))?.doc.id ?? "" };
+  return { run, person, rosterId: await rosterId(person) };
 }
 
-const start = (run: string) =>
-  takeCommand(studio, run, { id: crypto.randomUUID(), kind: "start", payload: { countInMs: 0 } }, 0, null);
+const start = (run: string) => command(run, "start", { countInMs: 0 });
 
 /** Lets time go by: everything of a session lies so many minutes longer ago. */
 async function pass(run: string, minutes: number) {

@@ -2,20 +2,14 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
 import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
 import { checkClass } from "./check-class";
 import { type Block, type ClassDoc, slotsOf } from "./document";
 import { applyEdit } from "./edits";
 import { blockShape, numberEdit, sentenceNumbers, stepEdit } from "./sentence";
 
 const slot = (id: string, more: object = {}) => ({ id, move: "plank", dose: { seconds: 40 }, ...more });
-const classOf = (block: object): ClassDoc =>
-  ({
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [{ id: "b", title: "", ...block }],
-  }) as ClassDoc;
+const ofBlock = (block: object): ClassDoc => classOf([{ id: "b", title: "", ...block }]);
 const only = (doc: ClassDoc) => doc.blocks[0] as Block;
 const edited = (doc: ClassDoc, edit: ReturnType<typeof numberEdit>) => {
   const result = applyEdit(doc, edit);
@@ -57,7 +51,7 @@ describe("a block's sentence", () => {
   });
 
   test("a number that is typed makes all slots equal; an arrow keeps their difference", () => {
-    const doc = classOf({
+    const doc = ofBlock({
       slots: [slot("a"), slot("c", { dose: { hold: 20 } }), slot("d", { dose: { reps: 8 } })],
     });
     const typed = edited(doc, numberEdit(only(doc), "work", 30));
@@ -69,7 +63,7 @@ describe("a block's sentence", () => {
   });
 
   test("fewer rounds cut the lists that hang on them, more go on with their last entry", () => {
-    const doc = classOf({
+    const doc = ofBlock({
       rounds: 3,
       slots: [slot("a", { dose: [{ reps: 12 }, { reps: 10 }, { reps: 8 }] }), slot("c", { rounds: [1, 3] })],
     });
@@ -83,7 +77,7 @@ describe("a block's sentence", () => {
   });
 
   test("rest between rounds starts from the rest between moves where it isn't set", () => {
-    const doc = classOf({ rounds: 2, rest: 20, slots: [slot("a"), slot("c")] });
+    const doc = ofBlock({ rounds: 2, rest: 20, slots: [slot("a"), slot("c")] });
     const between = sentenceNumbers(only(doc)).find(({ key }) => key === "longRest");
     expect(between?.now).toBe(20);
     expect(edited(doc, stepEdit(only(doc), between as never, 15)).longRest).toBe(35);
@@ -106,5 +100,5 @@ describe("a block's shape", () => {
     ["triset", { rounds: 3, rest: 15, slots: [slot("a", reps), slot("c", reps), slot("d", reps)] }],
     ["circuit", { rounds: 3, rest: 15, slots: [slot("a"), slot("c"), slot("d", reps)] }],
     ["sequence", { slots: [slot("a"), slot("c")] }],
-  ])("%s", (words, block) => expect(blockShape(only(classOf(block)))).toBe(words));
+  ])("%s", (words, block) => expect(blockShape(only(ofBlock(block)))).toBe(words));
 });

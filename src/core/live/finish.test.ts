@@ -1,24 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import type { ClassDoc } from "../class/document";
 import { LIBRARY } from "../moves/library";
+import { classOf } from "../testing/classes";
 import { events, T0 } from "../testing/events";
 import { finishWays, nextTimeOfDay } from "./finish";
 import { runState } from "./fold";
 import { scoreOfKept } from "./run-score";
 
 const slot = (id: string, seconds: number) => ({ id, move: { name: id }, dose: { seconds } });
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    { id: "m", title: "", rounds: 3, rest: 20, longRest: 60, slots: [slot("a", 40), slot("b", 40)] },
-    { id: "f", title: "", role: "finisher", rounds: 4, rest: 10, slots: [slot("x", 20)] },
-    { id: "c", title: "", role: "cooldown", slots: [slot("z", 180)] },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  { id: "m", title: "", rounds: 3, rest: 20, longRest: 60, slots: [slot("a", 40), slot("b", 40)] },
+  { id: "f", title: "", role: "finisher", rounds: 4, rest: 10, slots: [slot("x", 20)] },
+  { id: "c", title: "", role: "cooldown", slots: [slot("z", 180)] },
+]);
 const score = scoreOfKept({ doc, moves: LIBRARY });
 const started = [0, "start", { countInMs: 0 }] as const;
 

@@ -1,24 +1,18 @@
 import { describe, expect, test } from "vitest";
-import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
+import { classOf } from "../testing/classes";
 import { type AnEvent, events, T0 } from "../testing/events";
 import type { RunEventKind } from "./events";
 import { easesIn, lateByMs, lateStart } from "./late";
 import { runScore } from "./run-score";
 
 const slot = (id: string, seconds = 60) => ({ id, move: { name: id }, dose: { seconds } });
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    { id: "w", title: "", role: "warmup", slots: [slot("w1"), slot("w2"), slot("w3"), slot("w4")] },
-    { id: "m", title: "", rounds: 3, longRest: 60, slots: [slot("a"), slot("b")] },
-    { id: "c", title: "", role: "cooldown", slots: [slot("c1", 300)] },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  { id: "w", title: "", role: "warmup", slots: [slot("w1"), slot("w2"), slot("w3"), slot("w4")] },
+  { id: "m", title: "", rounds: 3, longRest: 60, slots: [slot("a"), slot("b")] },
+  { id: "c", title: "", role: "cooldown", slots: [slot("c1", 300)] },
+]);
 const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 
 const with_ = (...list: [afterMs: number, kind: RunEventKind, person?: string][]) =>

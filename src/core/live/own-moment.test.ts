@@ -7,16 +7,11 @@ import type { PartSlot } from "../parts/part";
 import { partsFor } from "../parts/parts";
 import { appearanceOf } from "../score/resolve";
 import { scoreOf } from "../score/score";
+import { classOf } from "../testing/classes";
 import { ownMoment } from "./own-moment";
 
 const at = (slot: Partial<Slot> & Pick<Slot, "move" | "dose">, rounds = 1): ClassDoc =>
-  ({
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [{ id: "m", title: "", rounds, longRest: 30, slots: [{ id: "a", ...slot }] }],
-  }) as ClassDoc;
+  classOf([{ id: "m", title: "", rounds, longRest: 30, slots: [{ id: "a", ...slot }] }]);
 
 const someone = (more: Partial<Person> = {}): Person => ({ id: "p", name: "P", kit: [], ...more });
 

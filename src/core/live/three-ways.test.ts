@@ -1,18 +1,13 @@
 import { describe, expect, test } from "vitest";
-import type { ClassDoc, Slot } from "../class/document";
+import type { Slot } from "../class/document";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
+import { classOf } from "../testing/classes";
 import { threeWays } from "./three-ways";
 
 const of = (slot: Partial<Slot>) => {
-  const doc = {
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [
-      { id: "b", title: "", slots: [{ id: "a", move: "goblet-squat", dose: { seconds: 40 }, ...slot }] },
-    ],
-  } as unknown as ClassDoc;
+  const doc = classOf([
+    { id: "b", title: "", slots: [{ id: "a", move: "goblet-squat", dose: { seconds: 40 }, ...slot }] },
+  ]);
   return threeWays(doc, LIBRARY_BOOK).a;
 };
 

@@ -6,6 +6,7 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { expandedSeconds } from "../score/expand";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
 import { events, T0 } from "../testing/events";
 import type { RunEvent, RunEventKind } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
@@ -19,18 +20,12 @@ const score = (doc: ClassDoc) => runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 const sum = (lengths: readonly number[]) => lengths.reduce((a, b) => a + b, 0);
 
 const slots = ["a", "b"].map((id) => ({ id, move: { name: id }, dose: { seconds: 30 } }));
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    { id: "w", title: "", role: "warmup", rounds: 2, rest: 20, slots: [{ ...slots[0], id: "w1" }] },
-    { id: "m", title: "", rounds: 3, rest: 20, longRest: 60, slots },
-    { id: "f", title: "", role: "finisher", slots: [{ ...slots[0], id: "f1" }] },
-    { id: "c", title: "", role: "cooldown", rounds: 2, rest: 40, slots: [{ ...slots[0], id: "c1" }] },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  { id: "w", title: "", role: "warmup", rounds: 2, rest: 20, slots: [{ ...slots[0], id: "w1" }] },
+  { id: "m", title: "", rounds: 3, rest: 20, longRest: 60, slots },
+  { id: "f", title: "", role: "finisher", slots: [{ ...slots[0], id: "f1" }] },
+  { id: "c", title: "", role: "cooldown", rounds: 2, rest: 40, slots: [{ ...slots[0], id: "c1" }] },
+]);
 
 describe("what is still to come", () => {
   test("a round less before the start is the class with one round less in its first block that has one", () => {

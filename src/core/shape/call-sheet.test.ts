@@ -3,29 +3,24 @@ import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
+import { classOf } from "../testing/classes";
 import { callSheet, lineAt } from "./call-sheet";
 
 const doc = (more: object = {}) =>
-  ({
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [
-      {
-        id: "b",
-        title: "Quay",
-        brief: 20,
-        rest: 40,
-        after: 30,
-        slots: [
-          { id: "a", move: "bodyweight-squat", dose: { seconds: 40 } },
-          { id: "c", move: "goblet-squat", dose: { seconds: 40 } },
-        ],
-        ...more,
-      },
-    ],
-  }) as unknown as ClassDoc;
+  classOf([
+    {
+      id: "b",
+      title: "Quay",
+      brief: 20,
+      rest: 40,
+      after: 30,
+      slots: [
+        { id: "a", move: "bodyweight-squat", dose: { seconds: 40 } },
+        { id: "c", move: "goblet-squat", dose: { seconds: 40 } },
+      ],
+      ...more,
+    },
+  ]);
 const kettlebell = { id: "p", name: "P", kit: [{ id: "kb", type: "kettlebell" as const, kg: 12 }] };
 const backpack = { id: "q", name: "Q", kit: [{ id: "bp", type: "backpack" as const, maxKg: 10 }] };
 const texts = (own: ClassDoc, people: object[]) =>

@@ -8,6 +8,7 @@ import { partsFor } from "../parts/parts";
 import { THRESHOLDS } from "../review/thresholds";
 import { expandedSeconds } from "../score/expand";
 import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
 import { fitClass } from "./fit";
 import { fitEdit } from "./fit-change";
 import { knobsOf, moved, roundsCost, roundsOf, STEP } from "./fit-knobs";
@@ -17,12 +18,8 @@ const ask = (doc: ClassDoc, aim: number, within = 30) =>
   fitClass({ doc, library: LIBRARY_BOOK, seconds: aim, within });
 
 function small(blocks: readonly Partial<Block>[]): ClassDoc {
-  return {
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: blocks.map((more, i) => ({
+  return classOf(
+    blocks.map((more, i) => ({
       id: `b${i}`,
       title: `Block ${i}`,
       rounds: 2,
@@ -30,7 +27,7 @@ function small(blocks: readonly Partial<Block>[]): ClassDoc {
       slots: [{ id: `s${i}`, move: "bodyweight-squat", dose: { seconds: 30 } }],
       ...more,
     })),
-  };
+  );
 }
 
 /** Every setting of every knob, one block after another, timed for itself. */

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "vitest";
-import type { ClassDoc, Slot } from "../class/document";
+import type { Slot } from "../class/document";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
+import { classOf } from "../testing/classes";
 import { ORDER_CAUSES, ORDER_COSTS, orderPairs, sumOf } from "./order-costs";
 
 const slot = (move: string): Slot => ({ id: move, move, dose: { seconds: 40 } });
@@ -60,13 +61,9 @@ describe("what one station after another costs", () => {
   });
 
   test("of kit is the median of the people's changes, where there are people", () => {
-    const doc = {
-      format: "brontle.class",
-      version: 1,
-      title: "T",
-      stance: "density",
-      blocks: [{ id: "b", title: "", rounds: 2, slots: [slot("bodyweight-squat"), slot("goblet-squat")] }],
-    } as unknown as ClassDoc;
+    const doc = classOf([
+      { id: "b", title: "", rounds: 2, slots: [slot("bodyweight-squat"), slot("goblet-squat")] },
+    ]);
     const slots = [slot("bodyweight-squat"), slot("goblet-squat")];
     const kettlebell = { kit: [{ id: "kb", type: "kettlebell" as const, kg: 12 }] };
     const people = (n: number, own: object) =>

@@ -4,27 +4,22 @@ import { checkClass } from "../class/check-class";
 import type { Block, ClassDoc, Slot } from "../class/document";
 import { applyEdit } from "../class/edits";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
+import { classOf } from "../testing/classes";
 import { type OrderResult, orderEdit, orderStations } from "./order";
 import { keepsRules, lapCost } from "./tour";
 
 const arbMove = fc.constantFrom(...LIBRARY.map((move) => move.id));
 
 function lap(slots: readonly Partial<Slot>[], more: Partial<Block> = {}): ClassDoc {
-  return {
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [
-      {
-        id: "b",
-        title: "",
-        rounds: 3,
-        slots: slots.map((slot, i) => ({ id: `s${i}`, move: "plank", dose: { seconds: 30 }, ...slot })),
-        ...more,
-      },
-    ],
-  };
+  return classOf([
+    {
+      id: "b",
+      title: "",
+      rounds: 3,
+      slots: slots.map((slot, i) => ({ id: `s${i}`, move: "plank", dose: { seconds: 30 }, ...slot })),
+      ...more,
+    },
+  ]);
 }
 
 const ask = (doc: ClassDoc) => orderStations({ doc, library: LIBRARY_BOOK, block: "b" });

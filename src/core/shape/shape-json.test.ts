@@ -1,30 +1,24 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import type { ClassDoc } from "../class/document";
 import { MARKS } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { THRESHOLDS } from "../review/thresholds";
+import { classOf } from "../testing/classes";
 import { shapeJson, spreadOf } from "./shape-json";
 
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    {
-      id: "m",
-      title: "",
-      rounds: 3,
-      rest: 20,
-      slots: [
-        { id: "a", move: "goblet-squat", dose: { reps: 8 }, load: { rir: 1 } },
-        { id: "b", move: "press-up", dose: { seconds: 40 } },
-      ],
-    },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  {
+    id: "m",
+    title: "",
+    rounds: 3,
+    rest: 20,
+    slots: [
+      { id: "a", move: "goblet-squat", dose: { reps: 8 }, load: { rir: 1 } },
+      { id: "b", move: "press-up", dose: { seconds: 40 } },
+    ],
+  },
+]);
 
 describe("a spread", () => {
   test("is the least, a middle one and the most of the numbers, in whatever order they come", () => {

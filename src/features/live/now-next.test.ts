@@ -12,30 +12,25 @@ import { partsFor } from "@/core/parts/parts";
 import { scoreOf } from "@/core/score/score";
 import type { SpokenLine } from "@/core/shape/call-sheet";
 import { arbClass } from "@/core/testing/arbitraries";
+import { classOf } from "@/core/testing/classes";
 import { events, T0 } from "@/core/testing/events";
 import { presenceOf, presenceText } from "./here-text";
 import { callGroups, nowNext, spokenNow } from "./now-next";
 
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    {
-      id: "m",
-      title: "Main",
-      rounds: 2,
-      rest: 10,
-      longRest: 20,
-      slots: [
-        { id: "a", move: "goblet-squat", dose: { seconds: 40 }, cue: "Tall", call: "Take the weight" },
-        { id: "b", move: "side-plank-knees", dose: { seconds: 20 }, sideChange: 5 },
-      ],
-    },
-    { id: "c", title: "Last", cap: 120, slots: [{ id: "d", move: "bodyweight-squat", dose: { reps: 5 } }] },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  {
+    id: "m",
+    title: "Main",
+    rounds: 2,
+    rest: 10,
+    longRest: 20,
+    slots: [
+      { id: "a", move: "goblet-squat", dose: { seconds: 40 }, cue: "Tall", call: "Take the weight" },
+      { id: "b", move: "side-plank-knees", dose: { seconds: 20 }, sideChange: 5 },
+    ],
+  },
+  { id: "c", title: "Last", cap: 120, slots: [{ id: "d", move: "bodyweight-squat", dose: { reps: 5 } }] },
+]);
 
 function wordsAt(own: ClassDoc, afterMs: number, more: RunEvent[] = []) {
   const book = classBook(own, LIBRARY_BOOK);

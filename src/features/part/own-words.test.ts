@@ -4,6 +4,7 @@ import type { OwnMoment } from "@/core/live/own-moment";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { PartSlot } from "@/core/parts/part";
 import { partFor } from "@/core/parts/parts";
+import { classOf } from "@/core/testing/classes";
 import { bringTexts, doseOf, fetchOf, ownCall, whenText } from "./own-words";
 
 const person: Person = {
@@ -15,22 +16,16 @@ const person: Person = {
   ],
 };
 const part = partFor(
-  {
-    format: "brontle.class",
-    version: 1,
-    title: "T",
-    stance: "density",
-    blocks: [
-      {
-        id: "b",
-        title: "",
-        slots: [
-          { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
-          { id: "c", move: "bodyweight-squat", dose: { seconds: 40 } },
-        ],
-      },
-    ],
-  },
+  classOf([
+    {
+      id: "b",
+      title: "",
+      slots: [
+        { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
+        { id: "c", move: "bodyweight-squat", dose: { seconds: 40 } },
+      ],
+    },
+  ]),
   person,
   LIBRARY_BOOK,
 );

@@ -8,6 +8,7 @@ import type { Finding } from "@/core/review/finding";
 import { scoreRows } from "@/core/score/rows";
 import { scoreOf } from "@/core/score/score";
 import { arbClass } from "@/core/testing/arbitraries";
+import { classOf } from "@/core/testing/classes";
 import { rowBrackets, rowsForTitles } from "./brackets";
 import { slotFaces } from "./faces";
 import { belowScore, NOTHING_BELOW } from "./notches";
@@ -17,32 +18,26 @@ import { barPath, fitText, topAt } from "./shapes";
 const m = { pxPerSecond: 2, fullBar: 50, baseline: 60 };
 const ROW = 300;
 
-const doc = {
-  format: "brontle.class",
-  version: 1,
-  title: "T",
-  stance: "density",
-  blocks: [
-    {
-      id: "w",
-      title: "Warm-up",
-      role: "warmup",
-      after: 20,
-      slots: [{ id: "w1", move: "march-on-the-spot", dose: { seconds: 200 } }],
-    },
-    {
-      id: "m",
-      title: "Main",
-      rounds: 3,
-      rest: 15,
-      longRest: 45,
-      slots: [
-        { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
-        { id: "b", move: "side-plank-knees", dose: { seconds: 20 } },
-      ],
-    },
-  ],
-} as unknown as ClassDoc;
+const doc = classOf([
+  {
+    id: "w",
+    title: "Warm-up",
+    role: "warmup",
+    after: 20,
+    slots: [{ id: "w1", move: "march-on-the-spot", dose: { seconds: 200 } }],
+  },
+  {
+    id: "m",
+    title: "Main",
+    rounds: 3,
+    rest: 15,
+    longRest: 45,
+    slots: [
+      { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
+      { id: "b", move: "side-plank-knees", dose: { seconds: 20 } },
+    ],
+  },
+]);
 
 function context(own: ClassDoc, more: Partial<MarksContext> = {}): MarksContext {
   return {
