@@ -10,7 +10,7 @@ export function NameChoice(props: {
   readonly className: string;
 }) {
   return (
-    <label className="flex items-center gap-2">
+    <label className="flex items-center gap-3">
       {props.label}
       <select
         className={props.className}
