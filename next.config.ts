@@ -20,7 +20,14 @@ const config: NextConfig = {
   // Types are checked by `./brontle test`, for the tests and commands too.
   typescript: { ignoreBuildErrors: true },
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ["pg", "nodemailer", "rate-limiter-flexible"],
+  serverExternalPackages: [
+    "pg",
+    "nodemailer",
+    "rate-limiter-flexible",
+    "piscina",
+    "pino",
+    "rotating-file-stream",
+  ],
   headers: async () => [{ source: "/:path*", headers: HEADERS }],
 };
 

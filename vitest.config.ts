@@ -5,7 +5,13 @@ export default defineConfig({
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   test: {
     projects: [
-      { extends: true, test: { name: "core", include: ["src/**/*.test.ts", "tests/cases.test.ts"] } },
+      {
+        extends: true,
+        test: {
+          name: "core",
+          include: ["src/**/*.test.ts", "tests/cases.test.ts", "tests/ops/**/*.test.ts"],
+        },
+      },
       {
         extends: true,
         test: {

@@ -1,6 +1,7 @@
 /** The application's process: one Next.js server on loopback. */
 import type { ChildProcess } from "node:child_process";
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { WORKER } from "./build";
 import { type Place, ROOT, secretsOf } from "./places";
 import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
 import { Stop, say } from "./say";
@@ -73,6 +74,8 @@ export async function startApp(
     BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
     BRONTLE_ORIGIN: address,
     BRONTLE_DEMO: options.demo ? "1" : "0",
+    BRONTLE_WORKER: WORKER,
+    BRONTLE_JOURNAL: `${place.folder}/journal.log`,
     BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",
   };
   const args = [`${ROOT}/node_modules/next/dist/bin/next`, "start", "-H", "127.0.0.1", "-p", String(port)];

@@ -1,10 +1,13 @@
 /** The production build, made again only where something it is made of has changed. */
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { build as bundle } from "esbuild";
 import { ROOT } from "./places";
 import { runQuietly } from "./run";
 import { Stop, say } from "./say";
 
+/** What the worker threads run. */
+export const WORKER = `${ROOT}/.next/brontle-worker.mjs`;
 const STAMP = `${ROOT}/.next/brontle-stamp`;
 const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
@@ -29,6 +32,19 @@ export function sourceMark(): string {
   return hash.digest("hex");
 }
 
+/** Bundles what the worker threads run into one file, beside the application's own build. */
+async function buildWorker(): Promise<void> {
+  await bundle({
+    entryPoints: [`${ROOT}/src/server/work/worker.ts`],
+    outfile: WORKER,
+    bundle: true,
+    platform: "node",
+    target: "node20",
+    format: "esm",
+    logLevel: "silent",
+  });
+}
+
 /** Builds the application where the last build is of other sources. */
 export async function needBuild(): Promise<string> {
   const mark = sourceMark();
@@ -38,6 +54,7 @@ export async function needBuild(): Promise<string> {
   const next = `${ROOT}/node_modules/next/dist/bin/next`;
   const { code, output } = await runQuietly(process.execPath, [next, "build"], { cwd: ROOT, env });
   if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
+  await buildWorker();
   writeFileSync(STAMP, mark);
   return mark;
 }

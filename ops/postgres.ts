@@ -123,6 +123,19 @@ async function tryStart(bin: string, folder: string, place: Place, fast: boolean
     "listen_addresses=127.0.0.1",
     "unix_socket_directories=",
     "max_connections=60",
+    // Its own words: no statement and no value of one, a file a weekday that is written anew each week.
+    "log_min_messages=log",
+    "log_min_error_statement=panic",
+    "log_error_verbosity=terse",
+    "log_parameter_max_length_on_error=0",
+    "logging_collector=on",
+    "log_directory=log",
+    "log_filename=postgres-%a.log",
+    "log_truncate_on_rotation=on",
+    "log_rotation_age=1d",
+    "log_rotation_size=0",
+    "log_file_mode=0600",
+    "log_line_prefix=%m ",
     // Tests throw their data away; people's data is written through.
     ...(fast ? ["fsync=off", "synchronous_commit=off", "full_page_writes=off"] : []),
   ].flatMap((setting) => ["-c", setting]);

@@ -1,6 +1,6 @@
 /** Starting and ending other programs. */
 import { type ChildProcess, type SpawnOptions, spawn, spawnSync } from "node:child_process";
-import { closeSync, existsSync, openSync, readFileSync } from "node:fs";
+import { closeSync, existsSync, fchmodSync, openSync, readFileSync, renameSync, statSync } from "node:fs";
 import { createServer } from "node:net";
 import { setTimeout as sleep } from "node:timers/promises";
 
@@ -41,6 +41,14 @@ export function runLoudly(
   });
 }
 
+/** A file of a program's words that has grown past this is put aside when the program starts, bytes. */
+const MOST_WORDS = 2_000_000;
+
+/** Puts a large file aside, in the place of the one before. */
+function keepSmall(file: string): void {
+  if (existsSync(file) && statSync(file).size > MOST_WORDS) renameSync(file, `${file}.1`);
+}
+
 /** Starts a program that outlives this one where wanted: a session of its own, its words in a file. */
 export function startApart(
   program: string,
@@ -48,7 +56,9 @@ export function startApart(
   log: string,
   options: SpawnOptions,
 ): ChildProcess {
-  const file = openSync(log, "a");
+  keepSmall(log);
+  const file = openSync(log, "a", 0o600);
+  fchmodSync(file, 0o600);
   const child = spawn(program, args, { ...options, detached: true, stdio: ["ignore", file, file] });
   closeSync(file);
   return child;

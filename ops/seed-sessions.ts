@@ -3,14 +3,14 @@
  * happened yesterday is invented here and written as it would have been.
  */
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
-import { eq, sql } from "drizzle-orm";
+import { eq } from "drizzle-orm";
 import type { RunEvent, RunEventKind, RunPayload } from "../src/core/live/events";
 import { runState } from "../src/core/live/fold";
 import { scoreOfKept } from "../src/core/live/run-score";
 import { fieldsIn, instantIn } from "../src/core/live/when";
 import { BY_SELF } from "../src/core/log/entries";
-import { contentOf, freeze } from "../src/server/content";
-import { closeDb, db } from "../src/server/db/client";
+import { freeze, frozenContent } from "../src/server/content";
+import { closeDb, db, transaction } from "../src/server/db/client";
 import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
 import { invite } from "../src/server/invitations";
 import { participantOf, renewLink } from "../src/server/links";
@@ -82,11 +82,11 @@ const SAID: Readonly<Record<string, readonly [effort: number, note?: string]>> =
 async function taughtYesterday(studioId: string, classId: string, rows: Rows, nowMs: number): Promise<void> {
   const startsAt = evening(nowMs, -1);
   const id = await planSession(studioId, { classId, startsAt, timeZone: ZONE, people: null, state: "open" });
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     await freeze(tx, row);
-    const frozen = await lockRun(tx, studioId, id);
-    const content = await contentOf(tx, frozen);
+    const content = await frozenContent(tx, id);
+    if (!content) throw new Error("the session was not frozen");
     const score = scoreOfKept(content);
     const zero = startsAt.getTime() + 40_000;
     const there = [...rows.keys()].filter((name) => !ABSENT.includes(name));
@@ -96,7 +96,7 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
         "join",
         { person: name },
       ]),
-      [zero - 5000, "start", { countInMs: 5000, version: frozen.version }],
+      [zero - 5000, "start", { countInMs: 5000, version: content.version }],
       ...PRESSED.map(([minutes, kind, payload]): [number, RunEventKind, RunPayload] => [
         zero + minutes * MINUTE,
         kind,
@@ -126,6 +126,7 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
         seq: event.seq,
         commandId: event.id,
         kind: event.kind,
+        person: event.payload.person ?? null,
         payload: event.payload,
         at: new Date(event.atMs),
       })),
@@ -221,7 +222,7 @@ export async function seedSessions(
       .where(eq(person.studioId, studioId));
     const rows: Rows = new Map(people.map(({ id, rosterId }) => [rosterId, id]));
     const made = await db()
-      .select({ id: classes.id, title: sql<string>`${classes.doc}->>'title'` })
+      .select({ id: classes.id, title: classes.title })
       .from(classes)
       .where(eq(classes.studioId, studioId));
     const byTitle = new Map(made.map(({ id, title }) => [title, id]));

@@ -4,6 +4,7 @@ import { readFileSync, rmSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
 import { startApp, stopApp } from "./app";
 import { needBuild } from "./build";
+import { checkLocks } from "./check-locks";
 import { needChromium } from "./packages";
 import { placeOf, ROOT } from "./places";
 import { needDatabase, startPostgres, stopPostgres } from "./postgres";
@@ -33,6 +34,16 @@ function checkImports(count: Count): void {
   say(`${stdout}${stderr}`.trim());
   const modules = Number(/(\d+) modules/.exec(stdout)?.[1] ?? 0);
   if (status === 0 && modules > 100) count.passed += 1;
+  else count.failed += 1;
+}
+
+/** Nothing that runs in a transaction asks the pool; a reader that saw no transaction has checked nothing. */
+function checkTransactions(count: Count): void {
+  say("\n— transactions");
+  const { findings, held } = checkLocks(ROOT);
+  for (const finding of findings) say(finding);
+  if (findings.length === 0) say(`${held} transactions, none asks the pool`);
+  if (findings.length === 0 && held > 0) count.passed += 1;
   else count.failed += 1;
 }
 
@@ -80,6 +91,7 @@ export async function test(only: readonly string[]): Promise<number> {
       await check("types", "tsc", ["--noEmit"], count);
       checkImports(count);
     }
+    if (only.length === 0) checkTransactions(count);
     if (wants("core")) await vitest("core", {}, place.folder, count);
     if (wants("integration") || wants("browser")) await withServers(place, wants, count);
   } finally {

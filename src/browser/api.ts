@@ -1,18 +1,45 @@
 /** The door to the server: JSON there and back, refusals as data, never an unhandled rejection. */
 import type { Fault } from "../core/class/faults";
 
+/** Why something was not done; `offline`: the server was not reached. */
+const CODES = [
+  "offline",
+  "signed-out",
+  "not-yours",
+  "other-origin",
+  "not-found",
+  "conflict",
+  "malformed",
+  "invalid",
+  "too-large",
+  "too-slow",
+  "too-long",
+  "too-often",
+  "busy",
+  "away",
+  "full",
+  "failed",
+] as const;
+export type FailureCode = (typeof CODES)[number];
+
+/** The same request may well be taken a little later. */
+const PASSING: readonly FailureCode[] = ["offline", "too-slow", "too-often", "busy", "away", "full"];
+
 export interface ApiFailure {
-  /** `offline`: the server was not reached. */
-  readonly code: "offline" | "signed-out" | "not-found" | "conflict" | "invalid" | "too-often" | "other";
+  readonly code: FailureCode;
   readonly message: string;
   readonly faults: readonly Fault[];
+  /** Whether it passes: then what was to be done is kept and sent again. */
+  readonly passing: boolean;
+}
+
+function failure(code: FailureCode, message: string, faults: readonly Fault[] = []): ApiFailure {
+  return { code, message, faults, passing: PASSING.includes(code) };
 }
 
 export type ApiResult<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly failure: ApiFailure };
-
-const KNOWN = ["signed-out", "not-found", "conflict", "invalid", "too-often"];
 
 /** Longest wait for an answer, ms: beyond it the server counts as not reached. */
 const PATIENCE_MS = 10_000;
@@ -33,17 +60,16 @@ export async function api<T>(
         : { headers: { "content-type": "application/json" }, body: JSON.stringify(body ?? {}) }),
     });
   } catch {
-    return { ok: false, failure: { code: "offline", message: "Brontle can't be reached.", faults: [] } };
+    return { ok: false, failure: failure("offline", "Brontle can't be reached.") };
   }
   const json = await response.json().catch(() => null);
   if (response.ok) return { ok: true, value: json as T };
-  if (response.status >= 500 && json === null) {
-    return {
-      ok: false,
-      failure: { code: "offline", message: "Brontle has a problem of its own just now.", faults: [] },
-    };
-  }
-  const code = KNOWN.includes(json?.error) ? (json.error as ApiFailure["code"]) : "other";
+  if (response.status >= 500 && json === null)
+    return { ok: false, failure: failure("offline", "Brontle has a problem of its own just now.") };
+  const code =
+    CODES.find((known) => known === json?.error) ?? (response.status === 401 ? "signed-out" : "failed");
   const message = json?.message ?? "Something went wrong.";
-  return { ok: false, failure: { code, message, faults: json?.faults ?? [] } };
+  // The number under which whoever runs Brontle finds it in the journal.
+  const number = code === "failed" && json?.request ? ` Its number is ${json.request}.` : "";
+  return { ok: false, failure: failure(code, `${message}${number}`, json?.faults ?? []) };
 }

@@ -6,6 +6,7 @@ import type { OwnRests } from "./class/new-class";
 import { CHANGE_OVER, type ChangeOverTable } from "./parts/change-over";
 import { err, ok, type Result } from "./result";
 import { THRESHOLDS, type Thresholds } from "./review/thresholds";
+import { DOCUMENT, unsound } from "./sound";
 import type { MassUnits, Seconds } from "./units";
 
 /** What classes and sessions begin with, and how masses are shown. */
@@ -115,6 +116,8 @@ function merged(model: unknown, value: unknown): unknown {
 /** Reads a studio's settings: any part of the two tables; what is left out keeps its default. */
 export function readSettings(value: unknown): Result<Settings, readonly Fault[]> {
   const faults = new Faults();
+  const wrong = unsound(value, DOCUMENT);
+  if (wrong) return err([wrong]);
   checkAgainst(faults, "$", value, SETTINGS);
-  return faults.list.length > 0 ? err(faults.list) : ok(merged(SETTINGS, value) as Settings);
+  return faults.any ? err(faults.list) : ok(merged(SETTINGS, value) as Settings);
 }

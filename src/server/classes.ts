@@ -1,12 +1,12 @@
 /** Classes of a studio. Every function takes the studio that asks, and sees nothing else. */
-import { and, desc, eq, isNull } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull } from "drizzle-orm";
 import { checkClass } from "../core/class/check-class";
 import type { ClassDoc } from "../core/class/document";
 import type { Edit } from "../core/class/edits";
 import { type Fault, faultLine } from "../core/class/faults";
 import { applyChecked, type Refusal } from "../core/class/history";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { db } from "./db/client";
+import { db, transaction } from "./db/client";
 import { classEdit, classes } from "./db/schema";
 import { Refused } from "./refused";
 
@@ -49,7 +49,7 @@ export async function createClass(studioId: string, input: unknown): Promise<str
   if (!checked.ok) throw new Refused("invalid", faultsMessage(checked.error), checked.error);
   const [row] = await db()
     .insert(classes)
-    .values({ studioId, doc: checked.value })
+    .values({ studioId, title: checked.value.title, doc: checked.value })
     .returning({ id: classes.id });
   if (!row) throw new Error("the class was not stored");
   return row.id;
@@ -69,7 +69,14 @@ export interface EditsOutcome {
   /** The document as it stands now, where others' edits are in it too; null where the sender has it already. */
   readonly doc: ClassDoc | null;
   readonly refused: readonly { readonly id: string; readonly why: Refusal }[];
+  /** Edits that weren't looked at: of a very large class only some are taken at once. They are sent again. */
+  readonly left: readonly string[];
 }
+
+/** Each edit is checked against the whole class: so many characters of it are checked in one request. */
+const MOST_CHECKED = 6_000_000;
+/** Some are always taken, however large the class. */
+const LEAST_AT_ONCE = 5;
 
 /**
  * Applies edits in order to the class as it stands, whatever revision they were made on: they name
@@ -81,15 +88,28 @@ export async function applyEdits(
   base: number,
   edits: readonly SentEdit[],
 ): Promise<EditsOutcome> {
-  return db().transaction(async (tx) => {
+  return transaction(async (tx) => {
     const [row] = await tx.select(COLUMNS).from(classes).where(owned(who.studioId, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
-    const known = await tx.select({ id: classEdit.editId }).from(classEdit).where(eq(classEdit.classId, id));
+    const known = await tx
+      .select({ id: classEdit.editId })
+      .from(classEdit)
+      .where(
+        and(
+          eq(classEdit.classId, id),
+          inArray(
+            classEdit.editId,
+            edits.map((sent) => sent.id),
+          ),
+        ),
+      );
     const taken = new Set(known.map((edit) => edit.id));
+    const most = Math.max(LEAST_AT_ONCE, Math.floor(MOST_CHECKED / JSON.stringify(row.doc).length));
+    const now = edits.slice(0, most);
     const refused: { id: string; why: Refusal }[] = [];
     const accepted: SentEdit[] = [];
     let { doc } = row;
-    for (const sent of edits) {
+    for (const sent of now) {
       if (taken.has(sent.id)) continue;
       const next = applyChecked(doc, sent.edit, LIBRARY_BOOK);
       if (next.ok) {
@@ -99,7 +119,10 @@ export async function applyEdits(
     }
     const revision = row.revision + (accepted.length > 0 ? 1 : 0);
     if (accepted.length > 0) {
-      await tx.update(classes).set({ doc, revision, updatedAt: new Date() }).where(owned(who.studioId, id));
+      await tx
+        .update(classes)
+        .set({ title: doc.title, doc, revision, updatedAt: new Date() })
+        .where(owned(who.studioId, id));
       await tx.insert(classEdit).values(
         accepted.map(({ id: editId, edit }) => ({
           classId: id,
@@ -111,7 +134,8 @@ export async function applyEdits(
       );
     }
     const sameBase = row.revision === base && refused.length === 0;
-    return { revision, doc: sameBase ? null : doc, refused };
+    const left = edits.slice(most).map((sent) => sent.id);
+    return { revision, doc: sameBase ? null : doc, refused, left };
   });
 }
 

@@ -1,23 +1,37 @@
 /** What a session is taught from: worked out from the class and the people until it starts, frozen from then on. */
-import { and, eq, sql } from "drizzle-orm";
+import { and, eq, getTableColumns, sql } from "drizzle-orm";
 import { classBook } from "../core/class/check-class";
 import { type ClassDoc, slotsOf } from "../core/class/document";
-import { MARKS, type Mark, type Person } from "../core/homes/home";
+import { MARKS, type Person } from "../core/homes/home";
 import { withTonight } from "../core/homes/tonight";
 import type { SessionContent } from "../core/live/session";
 import { type Swap, withSwaps } from "../core/live/swaps";
+import type { WorkedOut } from "../core/live/work-out";
 import { type KnownMove, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import type { ChangeOverTable } from "../core/parts/change-over";
 import type { Part } from "../core/parts/part";
-import { partsFor } from "../core/parts/parts";
-import type { Database } from "./db/client";
+import type { Tx } from "./db/client";
 import { classes, person, run, runPerson } from "./db/schema";
 import { Refused } from "./refused";
-import { settingsOf } from "./studios";
+import { settingsIn } from "./studios";
+import { onThread } from "./work/pool";
 
-export type Tx = Pick<Database, "select" | "insert" | "execute" | "update" | "delete">;
 export type RunRow = typeof run.$inferSelect;
+
+const {
+  doc: _doc,
+  parts: _parts,
+  partsByMark: _marks,
+  moves: _moves,
+  changeOver: _table,
+  swaps: _swaps,
+  ...light
+} = getTableColumns(run);
+
+/** The columns of a session without what it is taught from, which is large. */
+export const LIGHT = light;
+/** A session without what it is taught from. */
+export type SessionRow = Omit<RunRow, "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "swaps">;
 
 /** Everyone who is asked to a session, as they are tonight, by name. */
 export async function peopleOf(tx: Tx, runId: string, only?: string): Promise<readonly Person[]> {
@@ -41,27 +55,7 @@ export function movesUsed(doc: ClassDoc, parts: readonly Part[]): KnownMove[] {
   return [...used.values()];
 }
 
-interface Worked {
-  readonly parts: readonly Part[];
-  readonly partsByMark: Readonly<Record<Mark, readonly Part[]>>;
-}
-
-/** The parts of these people: at their usual marks, and as if their level were each of the three in all patterns. */
-function workOut(doc: ClassDoc, people: readonly Person[], table: ChangeOverTable): Worked {
-  const at = (mark: Mark) =>
-    partsFor(
-      doc,
-      people.map(({ marks: _marks, ...rest }) => ({ ...rest, mark })),
-      LIBRARY_BOOK,
-      { table },
-    );
-  return {
-    parts: partsFor(doc, people, LIBRARY_BOOK, { table }),
-    partsByMark: { flat: at("flat"), natural: at("natural"), sharp: at("sharp") },
-  };
-}
-
-function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: Worked): KnownMove[] {
+function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: WorkedOut): KnownMove[] {
   const used = movesUsed(shown, [...parts, ...MARKS.flatMap((mark) => partsByMark[mark])]);
   const known = new Set(used.map((move) => move.id ?? move.name));
   return [...used, ...movesUsed(doc, []).filter((move) => !known.has(move.id ?? move.name))];
@@ -93,9 +87,9 @@ export async function contentOf(tx: Tx, row: RunRow, only?: string): Promise<Ses
     return { version, frozen: true, doc, swaps, parts, partsByMark, moves };
   }
   const doc = await sessionDoc(tx, row);
-  const { changeOver } = await settingsOf(row.studioId);
+  const { changeOver } = await settingsIn(tx, row.studioId);
   const shown = withSwaps(doc, swaps, classBook(doc, LIBRARY_BOOK));
-  const worked = workOut(shown, await peopleOf(tx, row.id, only), changeOver);
+  const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, only), changeOver);
   return { version, frozen: false, doc, swaps, ...worked, moves: allMoves(doc, shown, worked) };
 }
 
@@ -127,13 +121,24 @@ export async function frozenContent(tx: Tx, id: string): Promise<SessionContent 
   return content;
 }
 
+/** All of a session, whose row the caller holds. */
+async function whole(tx: Tx, id: string): Promise<RunRow> {
+  const [row] = await tx.select().from(run).where(eq(run.id, id));
+  if (!row) throw new Refused("not-found", "There is no such class here.");
+  return row;
+}
+
 /** Freezes a session, under the lock of its row; gives its new version. */
-export async function freeze(tx: Tx, row: RunRow): Promise<number> {
+export async function freeze(tx: Tx, { id }: Pick<RunRow, "id">): Promise<number> {
+  const row = await whole(tx, id);
   if (row.doc) return row.version;
   const { doc, parts, partsByMark, moves } = await contentOf(tx, row);
   const version = row.version + 1;
-  const { changeOver } = await settingsOf(row.studioId);
-  await tx.update(run).set({ doc, parts, partsByMark, moves, changeOver, version }).where(eq(run.id, row.id));
+  const { changeOver } = await settingsIn(tx, row.studioId);
+  await tx
+    .update(run)
+    .set({ title: doc.title, doc, parts, partsByMark, moves, changeOver, version })
+    .where(eq(run.id, id));
   return version;
 }
 
@@ -144,27 +149,33 @@ function replaced(all: readonly Part[], fresh: readonly Part[]): Part[] {
   return [...all.filter((part) => !names.has(part.person)), ...fresh].sort(byName);
 }
 
+/** The swaps with one more: of a slot and person only the last one holds, so that the list stays short. */
+function withSwap(swaps: readonly Swap[], swap: Swap): Swap[] {
+  return [...swaps.filter(({ slot, person }) => slot !== swap.slot || person !== swap.person), swap];
+}
+
 /**
  * Works parts out anew in a session that has started: of one person (by row id) or, where a move was
  * changed for the room, of all. Gives the new version. Before the start only the version counts up.
  */
 export async function workAnew(
   tx: Tx,
-  row: RunRow,
+  { id }: Pick<RunRow, "id">,
   change: { readonly person?: string; readonly swap?: Swap },
 ): Promise<number> {
+  const row = await whole(tx, id);
   const version = row.version + 1;
-  const swaps = change.swap ? [...row.swaps, change.swap] : row.swaps;
+  const swaps = change.swap ? withSwap(row.swaps, change.swap) : row.swaps;
   if (!row.doc || !row.parts || !row.moves) {
     await tx.update(run).set({ version, swaps }).where(eq(run.id, row.id));
     return version;
   }
   const book = classBook(row.doc, LIBRARY_BOOK);
   const shown = withSwaps(row.doc, swaps, book);
-  const table = row.changeOver ?? (await settingsOf(row.studioId)).changeOver;
-  const worked = workOut(shown, await peopleOf(tx, row.id, change.person), table);
+  const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
+  const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, change.person), table);
   const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
-  const all: Worked = {
+  const all: WorkedOut = {
     parts: replaced(row.parts, worked.parts),
     partsByMark: {
       flat: replaced(before.flat, worked.partsByMark.flat),

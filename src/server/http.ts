@@ -1,16 +1,17 @@
 /** The edge of every route handler: who asks, from where, with what; and how refusals are told. */
 import { NextResponse } from "next/server";
-import { type InferType, type Schema, ValidationError } from "yup";
+import type { InferType, Schema } from "yup";
 import type { Fault } from "../core/class/faults";
+import { isSoundText } from "../core/sound";
 import { isUuid } from "../core/units";
+import { type BodySize, readBody } from "./body";
+import { troubleOf } from "./db/trouble";
 import { env } from "./env";
+import { journal } from "./journal";
 import { count } from "./limits";
 import { type Participant, participantOf } from "./links";
 import { type RefusalCode, Refused } from "./refused";
 import { type Instructor, instructor } from "./who";
-
-/** Largest request body, bytes: a class of 60 full blocks is under a tenth of this. */
-const MOST_BYTES = 2_000_000;
 
 const STATUS: Readonly<Record<RefusalCode, number>> = {
   "signed-out": 401,
@@ -18,9 +19,16 @@ const STATUS: Readonly<Record<RefusalCode, number>> = {
   "not-yours": 403,
   "not-found": 404,
   conflict: 409,
+  "too-slow": 408,
   "too-large": 413,
+  malformed: 400,
   invalid: 422,
+  "too-long": 422,
   "too-often": 429,
+  failed: 500,
+  busy: 503,
+  away: 503,
+  full: 507,
 };
 
 /** What every refusal looks like on the wire. */
@@ -28,15 +36,68 @@ export interface RefusalBody {
   readonly error: RefusalCode;
   readonly message: string;
   readonly faults?: readonly Fault[];
+  /** The number of the request in the journal; the person can tell it to whoever runs the server. */
+  readonly request: string;
 }
 
-function refusal(error: Refused): NextResponse {
+function refusal(error: Refused, request: string): NextResponse {
   const body: RefusalBody = {
     error: error.code,
     message: error.message,
     ...(error.faults ? { faults: error.faults } : {}),
+    request,
   };
-  return NextResponse.json(body, { status: STATUS[error.code] });
+  const headers = { "cache-control": "no-store", "x-request-id": request };
+  return NextResponse.json(body, { status: STATUS[error.code], headers });
+}
+
+/** A refusal as such, a failure of the database as what it comes to, and anything else as a fault of ours. */
+function asRefused(error: unknown): Refused {
+  // By what it has, not by its class: pages and routes are bundled apart, each with a class of its own.
+  if (error instanceof Error && "code" in error && String(error.code) in STATUS) return error as Refused;
+  return (
+    troubleOf(error) ?? new Refused("failed", "Something went wrong in Brontle. What was saved is safe.")
+  );
+}
+
+/** Answers that took longer are noted, ms. */
+const LONG_MS = 1000;
+
+/**
+ * Runs a handler and always gives an answer: refusals and failures as JSON with the number under which the
+ * journal has them.
+ */
+export async function edge(request: Request, handle: () => Promise<Response>): Promise<Response> {
+  const id = crypto.randomUUID().slice(0, 8);
+  const fromMs = performance.now();
+  const { method } = request;
+  let status = 200;
+  try {
+    const response = await handle();
+    status = response.status;
+    return response;
+  } catch (error) {
+    const refused = asRefused(error);
+    status = STATUS[refused.code];
+    if (status >= 500)
+      journal.error("request-failed", error, { request: id, route: routeOf(request), method, status });
+    return refusal(refused, id);
+  } finally {
+    const ms = Math.round(performance.now() - fromMs);
+    if (ms > LONG_MS) journal.info("took-long", { request: id, route: routeOf(request), method, status, ms });
+  }
+}
+
+/** The words of an address that are routes; whatever may be an id or a token is left out. */
+function routeOf(request: Request): string {
+  const words = new URL(request.url).pathname.split("/").slice(1, 8);
+  return `/${words.map((word) => (/^[a-z-]{1,20}$/.test(word) ? word : "…")).join("/")}`;
+}
+
+/** Changes come from our own pages only. */
+function sameOrigin(request: Request): void {
+  if (request.method !== "GET" && request.headers.get("origin") !== env.origin)
+    throw new Refused("other-origin", "This request came from another site.");
 }
 
 type Params = Readonly<Record<string, string>>;
@@ -49,6 +110,13 @@ export function uuidParam(params: Params, name: string): string {
   return value;
 }
 
+/** A text from an address, of at most a hundred characters that can be looked up; empty where it isn't there. */
+export function textParam(request: Request, name: string): string {
+  const value = new URL(request.url).searchParams.get(name) ?? "";
+  if (value.length > 100 || !isSoundText(value)) throw new Refused("malformed", `That is no ${name}.`);
+  return value;
+}
+
 /** The session that a participant's request names. */
 export function runParam(request: Request): string {
   const value = new URL(request.url).searchParams.get("run") ?? "";
@@ -56,29 +124,13 @@ export function runParam(request: Request): string {
   return value;
 }
 
-async function guarded(request: Request, handle: (who: Instructor) => Promise<Response>): Promise<Response> {
-  try {
-    if (request.method !== "GET" && request.headers.get("origin") !== env.origin) {
-      throw new Refused("other-origin", "This request came from another site.");
-    }
+function guarded(request: Request, handle: (who: Instructor) => Promise<Response>): Promise<Response> {
+  return edge(request, async () => {
+    sameOrigin(request);
     const who = await instructor();
     if (!who) throw new Refused("signed-out", "Sign in first.");
-    return await handle(who);
-  } catch (error) {
-    if (error instanceof Refused) return refusal(error);
-    throw error;
-  }
-}
-
-async function readBody<S extends Schema>(request: Request, schema: S): Promise<InferType<S>> {
-  const text = await request.text();
-  if (text.length > MOST_BYTES) throw new Refused("too-large", "That is too large to take.");
-  try {
-    return (await schema.validate(JSON.parse(text), { strict: true, abortEarly: false })) as InferType<S>;
-  } catch (error) {
-    if (error instanceof ValidationError) throw new Refused("invalid", error.errors.join("; "));
-    throw new Refused("invalid", "The request is not JSON.");
-  }
+    return handle(who);
+  });
 }
 
 /** A handler that reads: only for a signed-in instructor. */
@@ -96,12 +148,13 @@ export function onlyOwner(who: Instructor): void {
 export function writing<S extends Schema>(
   schema: S,
   handle: (who: Instructor, params: Params, body: InferType<S>) => Promise<unknown>,
+  size: BodySize = "press",
 ) {
   return (request: Request, context: Context) =>
     guarded(request, async (who) => {
       await count("command", who.userId);
       const params = await context.params;
-      const body = await readBody(request, schema);
+      const body = await readBody(request, schema, size);
       return NextResponse.json((await handle(who, params, body)) ?? { ok: true });
     });
 }
@@ -111,25 +164,20 @@ function placeOf(request: Request): string {
   return request.headers.get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
 }
 
-async function guardedPart(
+function guardedPart(
   request: Request,
   token: string | undefined,
   handle: (who: Participant) => Promise<Response>,
 ): Promise<Response> {
-  try {
-    if (request.method !== "GET" && request.headers.get("origin") !== env.origin) {
-      throw new Refused("other-origin", "This request came from another site.");
-    }
+  return edge(request, async () => {
+    sameOrigin(request);
     const who = await participantOf(token ?? "");
     if (!who) {
       await count("wrong-link", placeOf(request));
       throw new Refused("not-found", "This link doesn't open anything.");
     }
-    return await handle(who);
-  } catch (error) {
-    if (error instanceof Refused) return refusal(error);
-    throw error;
-  }
+    return handle(who);
+  });
 }
 
 /** A handler that reads for whoever holds a personal link: only that person's own. */
@@ -145,12 +193,12 @@ export function readingPart(handle: (who: Participant, request: Request) => Prom
 export function writingPart<S extends Schema>(
   schema: S,
   handle: (who: Participant, body: InferType<S>) => Promise<unknown>,
-  uncounted = false,
+  { uncounted = false, size = "press" }: { readonly uncounted?: boolean; readonly size?: BodySize } = {},
 ) {
   return async (request: Request, context: Context) =>
     guardedPart(request, (await context.params).token, async (who) => {
       if (!uncounted) await count("part", who.personId);
-      const body = await readBody(request, schema);
+      const body = await readBody(request, schema, size);
       return NextResponse.json((await handle(who, body)) ?? { ok: true });
     });
 }

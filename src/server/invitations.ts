@@ -5,7 +5,7 @@ import { LIBRARY_BOOK } from "../core/moves/library";
 import { scoreOf } from "../core/score/score";
 import { calendarFile } from "./calendar";
 import { type RunRow, sessionDoc } from "./content";
-import { db } from "./db/client";
+import { db, transaction } from "./db/client";
 import { outbox, person, runPerson, studio } from "./db/schema";
 import { env } from "./env";
 import { addLink } from "./links";
@@ -90,7 +90,7 @@ export async function invite(
         text: await sessionCalendar(row, name, address),
       },
     });
-    await db().transaction(async (tx) => {
+    await transaction(async (tx) => {
       const [made] = await tx
         .insert(outbox)
         .values({

@@ -6,7 +6,7 @@ import { createHash, randomBytes } from "node:crypto";
 import { and, eq, gt, isNull, or, sql } from "drizzle-orm";
 import type { Person } from "../core/homes/home";
 import { ownView } from "../core/homes/own-view";
-import { db } from "./db/client";
+import { db, transaction } from "./db/client";
 import { person, personLink, studio } from "./db/schema";
 import { findPerson } from "./people";
 import { Refused } from "./refused";
@@ -23,7 +23,7 @@ export async function renewLink(studioId: string, personId: string): Promise<str
   if (!(await findPerson(studioId, personId)))
     throw new Refused("not-found", "There is no such person here.");
   const token = randomBytes(TOKEN_BYTES).toString("base64url");
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     await tx
       .update(personLink)
       .set({ revokedAt: new Date() })

@@ -8,14 +8,14 @@ import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file
 import { prefilled, recordOf } from "../core/log/record";
 import type { Part } from "../core/parts/part";
 import { contentOf, frozenContent, type RunRow } from "./content";
-import { db } from "./db/client";
+import { db, type Tx, transaction } from "./db/client";
 import { logEntry, person, runPerson } from "./db/schema";
 import { Refused } from "./refused";
-import { databaseNow, eventsAfter, lockRun } from "./run-events";
+import { eventsAfter, lockRun, nowIn } from "./run-events";
 import { needSession, sessionsOfPerson } from "./sessions";
 
-async function entriesOf(runId: string): Promise<LogEntry[]> {
-  const rows = await db()
+async function entriesOf(tx: Tx, runId: string): Promise<LogEntry[]> {
+  const rows = await tx
     .select({
       person: person.rosterId,
       field: logEntry.field,
@@ -46,7 +46,7 @@ export async function write(
   author: string,
   entries: readonly Written[],
 ): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, runId);
     if (row.state !== "running" && row.state !== "ended")
       throw new Refused("conflict", "This class hasn't been taught yet.");
@@ -56,10 +56,10 @@ export async function write(
       .innerJoin(person, eq(person.id, runPerson.personId))
       .where(and(eq(runPerson.runId, runId), eq(runPerson.personId, personId)));
     if (!asked) throw new Refused("not-found", "There is no such person in this class.");
-    const known = await entriesOf(runId);
+    const known = await entriesOf(tx, runId);
     const fresh = entries.filter((entry) => isNews(known, { person: asked.rosterId, ...entry }));
     if (fresh.length === 0) return;
-    const at = new Date(await databaseNow(tx));
+    const at = new Date(await nowIn(tx));
     await tx
       .insert(logEntry)
       .values(fresh.map(({ field, value }) => ({ runId, personId, field, value, author, at })));
@@ -78,7 +78,7 @@ function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) 
 async function logOf(row: LoggedRun, content: SessionContent, only?: string): Promise<SessionLog> {
   const score = scoreOfKept(content);
   const events = await eventsAfter(row.id, 0);
-  const entries = await entriesOf(row.id);
+  const entries = await entriesOf(db(), row.id);
   const nowMs = row.endedAt?.getTime() ?? Date.now();
   const people = await db()
     .select({ rosterId: person.rosterId, doc: person.doc })

@@ -1,7 +1,7 @@
 /** Two or more instructors in one studio: the owner asks coaches by a link that is used once. */
 import { createHash, randomBytes } from "node:crypto";
 import { and, asc, eq, gt, isNull, sql } from "drizzle-orm";
-import { db } from "./db/client";
+import { db, transaction } from "./db/client";
 import { member, memberInvite, studio, user } from "./db/schema";
 import { Refused } from "./refused";
 
@@ -53,7 +53,7 @@ export async function inviteOf(token: string): Promise<{ studioId: string; studi
 
 /** Joins a studio as a coach; the link is then used up. */
 export async function joinStudio(userId: string, token: string): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const [used] = await tx
       .update(memberInvite)
       .set({ usedAt: new Date() })

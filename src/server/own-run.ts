@@ -1,4 +1,5 @@
 /** A session as one participant may see it: their own parts, and of the class what all may see. */
+import { movesNamed } from "../core/class/named-moves";
 import { seenBy } from "../core/live/events";
 import { type OwnRun, ownParts, publicDoc } from "../core/live/own-part";
 import { contentOf, frozenContent } from "./content";
@@ -18,7 +19,9 @@ export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
     Object.values(parts?.byMark ?? {}).flatMap((part) => part.slots.map((slot) => slot.move)),
   );
   for (const slot of parts?.usual.slots ?? []) used.add(slot.move);
-  const named = JSON.stringify(content.doc.blocks) + JSON.stringify(content.swaps);
+  const swaps = content.swaps.filter(({ person }) => person === undefined || person === who.doc.id);
+  for (const { move } of swaps) used.add(move);
+  for (const move of movesNamed(content.doc)) used.add(move);
   return {
     id,
     state: row.state,
@@ -27,11 +30,9 @@ export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
     endedAtMs: row.endedAt?.getTime() ?? null,
     version: content.version,
     doc: publicDoc(content.doc),
-    swaps: content.swaps.filter(({ person }) => person === undefined || person === who.doc.id),
+    swaps,
     // Only moves that the class or this person's own part names: the rest would tell of others.
-    moves: content.moves.filter(
-      ({ id: move }) => move === null || used.has(move) || named.includes(JSON.stringify(move)),
-    ),
+    moves: content.moves.filter(({ id: move }) => move === null || used.has(move)),
     parts,
     events: seenBy(await eventsAfter(id, 0), who.doc.id),
   };

@@ -4,7 +4,7 @@ import { faultLine } from "../core/class/faults";
 import type { Person } from "../core/homes/home";
 import { OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster } from "../core/homes/roster";
-import { db } from "./db/client";
+import { db, transaction } from "./db/client";
 import { person } from "./db/schema";
 import { Refused } from "./refused";
 
@@ -70,7 +70,7 @@ export async function updateOwnHome(
   id: string,
   input: Record<string, unknown>,
 ): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such person here.");
     const kept = Object.fromEntries(
@@ -91,7 +91,7 @@ export async function setAlways(
   from: string,
   to: string | null,
 ): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such person here.");
     const { [from]: _old, ...others } = row.doc.always ?? {};

@@ -4,8 +4,7 @@ import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
 import { ERASED } from "../core/live/events";
 import type { Part } from "../core/parts/part";
-import type { Tx } from "./content";
-import { db } from "./db/client";
+import { db, type Tx, transaction } from "./db/client";
 import {
   classEdit,
   classes,
@@ -51,7 +50,7 @@ export async function personData(studioId: string, personId: string, own: boolea
       tonight: list.tonight,
       part: session.parts?.find((part) => part.person === row.rosterId) ?? null,
       events: events
-        .filter(({ payload }) => payload.person === row.rosterId)
+        .filter((event) => event.person === row.rosterId)
         .map(({ kind, payload, at }) => ({ kind, payload, at })),
       entries: written
         .filter((entry) => entry.runId === session.id)
@@ -89,6 +88,7 @@ async function eraseFromSessions(tx: Tx, personId: string, rosterId: string): Pr
     .from(run)
     .innerJoin(runPerson, eq(runPerson.runId, run.id))
     .where(eq(runPerson.personId, personId))
+    .orderBy(run.id)
     .for("update", { of: run });
   const others = (parts: readonly Part[]) => parts.filter((part) => part.person !== rosterId);
   for (const { run: session } of rows) {
@@ -113,8 +113,8 @@ async function eraseFromSessions(tx: Tx, personId: string, rosterId: string): Pr
     // The numbers of the events stay without a gap; what they said of the person goes.
     await tx
       .update(runEvent)
-      .set({ kind: ERASED, payload: {} })
-      .where(and(eq(runEvent.runId, session.id), sql`${runEvent.payload}->>'person' = ${rosterId}`));
+      .set({ kind: ERASED, person: null, payload: {} })
+      .where(and(eq(runEvent.runId, session.id), eq(runEvent.person, rosterId)));
   }
 }
 
@@ -146,7 +146,7 @@ async function eraseFromClasses(tx: Tx, studioId: string, rosterId: string): Pro
  * entries in classes that were taught. What an instructor wrote in a note in free words stays theirs to mend.
  */
 export async function erasePerson(studioId: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const [row] = await tx
       .select({ rosterId: person.rosterId })
       .from(person)

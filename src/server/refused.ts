@@ -9,7 +9,14 @@ export type RefusalCode =
   | "not-found"
   | "conflict"
   | "too-large"
-  | "invalid";
+  | "too-slow"
+  | "malformed"
+  | "invalid"
+  | "too-long"
+  | "busy"
+  | "away"
+  | "full"
+  | "failed";
 
 /** Something that can't be done for a reason the asker may know. Mapped to a status in `http.ts` alone. */
 export class Refused extends Error {

@@ -1,37 +1,63 @@
 /** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
-import { and, asc, eq, gt, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { RunCommand, RunEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
-import { peopleNow } from "../core/live/people-now";
 import { isLongPast } from "../core/live/session";
 import type { Swap } from "../core/live/swaps";
 import type { Ms } from "../core/units";
-import { freeze, type RunRow, type Tx, workAnew } from "./content";
-import { db } from "./db/client";
+import { freeze, LIGHT, type SessionRow, workAnew } from "./content";
+import { db, type Tx, transaction } from "./db/client";
 import { person, run, runEvent, runPerson, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
 
-/** The database's clock, which all others follow. */
-export async function databaseNow(tx: Tx = db()): Promise<Ms> {
+/** The database's clock, which all others follow, asked inside a transaction. */
+export async function nowIn(tx: Tx): Promise<Ms> {
   const result = await tx.execute<{ now: string }>(
     sql`select floor(extract(epoch from clock_timestamp()) * 1000) as now`,
   );
   return Number(result.rows[0]?.now);
 }
 
+/** `nowIn` where nothing is held. */
+export function databaseNow(): Promise<Ms> {
+  return nowIn(db());
+}
+
+const asEvent = ({ seq, commandId, kind, payload, at }: typeof runEvent.$inferSelect): RunEvent => ({
+  seq,
+  id: commandId,
+  kind,
+  payload,
+  atMs: at.getTime(),
+});
+
 async function eventsOf(tx: Tx, runId: string, after = 0): Promise<RunEvent[]> {
   const rows = await tx
     .select()
     .from(runEvent)
-    .where(and(eq(runEvent.runId, runId), gt(runEvent.seq, after)))
+    .where(and(eq(runEvent.runId, runId), gt(runEvent.seq, Math.min(after, MOST_SEQ))))
     .orderBy(asc(runEvent.seq));
-  return rows.map(({ seq, commandId, kind, payload, at }) => ({
-    seq,
-    id: commandId,
-    kind,
-    payload,
-    atMs: at.getTime(),
-  }));
+  return rows.map(asEvent);
+}
+
+/** The last event of a session, which tells the next number and the earliest time. */
+async function lastOf(tx: Tx, runId: string): Promise<RunEvent | undefined> {
+  const [row] = await tx
+    .select()
+    .from(runEvent)
+    .where(eq(runEvent.runId, runId))
+    .orderBy(desc(runEvent.seq))
+    .limit(1);
+  return row && asEvent(row);
+}
+
+/** The event that a command became, where it was taken before. */
+async function takenAs(tx: Tx, runId: string, commandId: string): Promise<RunEvent | undefined> {
+  const [row] = await tx
+    .select()
+    .from(runEvent)
+    .where(and(eq(runEvent.runId, runId), eq(runEvent.commandId, commandId)));
+  return row && asEvent(row);
 }
 
 /** The events of a session after a sequence number; for those who already know that it is theirs to see. */
@@ -39,16 +65,21 @@ export function eventsAfter(id: string, seq: number): Promise<readonly RunEvent[
   return eventsOf(db(), id, seq);
 }
 
-/** Locks a session of a studio for a change. */
-export async function lockRun(tx: Tx, studioId: string, id: string): Promise<RunRow> {
+/** Locks a session of a studio for a change; what it is taught from isn't read. */
+export async function lockRun(tx: Tx, studioId: string, id: string): Promise<SessionRow> {
   const [row] = await tx
-    .select()
+    .select(LIGHT)
     .from(run)
     .where(and(eq(run.studioId, studioId), eq(run.id, id)))
     .for("update");
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
 }
+
+/** More events than a class ever has; the number is what a column of the database holds. */
+const MOST_SEQ = 2_000_000_000;
+/** Events of one session: forty people who press something every twenty seconds for two hours. */
+const MOST_EVENTS = 15_000;
 
 /** Appends an event under the lock of its run's row, and tells whoever listens: only that, and of which run. */
 async function append(
@@ -66,6 +97,7 @@ async function append(
     seq: event.seq,
     commandId: command.id,
     kind: command.kind,
+    person: command.payload.person ?? null,
     payload: command.payload,
     at: new Date(atMs),
   });
@@ -76,7 +108,7 @@ async function append(
 /** Works parts anew and says so in the events: the caller holds the lock of the row. */
 export async function announce(
   tx: Tx,
-  row: RunRow,
+  row: SessionRow,
   change: { readonly person?: { readonly id: string; readonly rosterId: string }; readonly swap?: Swap },
   commandId: string = crypto.randomUUID(),
 ): Promise<void> {
@@ -85,42 +117,66 @@ export async function announce(
     ...(person ? { person } : {}),
     ...(change.swap ? { swap: change.swap } : {}),
   });
-  const last = (await eventsOf(tx, row.id)).at(-1);
+  const last = await lastOf(tx, row.id);
   const payload = change.swap
     ? { version, ...change.swap }
     : { version, ...(change.person ? { person: change.person.rosterId } : {}) };
   const command = { id: commandId, kind: change.swap ? ("swap" as const) : ("part" as const), payload };
-  await append(tx, row.id, command, last, await databaseNow(tx));
+  await append(tx, row.id, command, last, await nowIn(tx));
 }
 
 /** Most entries of one person a minute: nobody presses faster. */
 const MOST_ENTRIES = 60;
 
-/** Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs. */
+/** What somebody entered, or was answered, in a session; of one kind or of the last minute. */
+function ofPerson(runId: string, who: string) {
+  return and(eq(runEvent.runId, runId), eq(runEvent.person, who));
+}
+
+/** Whether a person said that it hurts and was not answered yet. */
+async function hurtsAlready(tx: Tx, runId: string, who: string): Promise<boolean> {
+  const [row] = await tx
+    .select({ kind: runEvent.kind })
+    .from(runEvent)
+    .where(and(ofPerson(runId, who), inArray(runEvent.kind, ["hurt", "hurt-seen"])))
+    .orderBy(desc(runEvent.seq))
+    .limit(1);
+  return row?.kind === "hurt";
+}
+
+/**
+ * Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs.
+ * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
+ */
 export async function takeEntry(id: string, command: RunCommand, offlineAtMs: Ms | null): Promise<void> {
-  await db().transaction(async (tx) => {
+  const who = command.payload.person ?? "";
+  await transaction(async (tx) => {
     const [row] = await tx.select({ state: run.state }).from(run).where(eq(run.id, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
-    const events = await eventsOf(tx, id);
-    if (events.some((event) => event.id === command.id)) return;
-    const nowMs = await databaseNow(tx);
-    const lately = events.filter(
-      (event) => event.payload.person === command.payload.person && event.atMs > nowMs - 60_000,
-    );
-    // Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
-    const hurts = command.kind === "hurt";
-    if (hurts && peopleNow(events).hurt.some((entry) => entry.person === command.payload.person)) return;
-    if (!hurts && lately.length >= MOST_ENTRIES)
-      throw new Refused("too-often", "That is too often: wait a moment.");
-    if (events.some((event) => event.kind === "end")) return;
+    if (await takenAs(tx, id, command.id)) return;
+    if (row.state === "ended") return;
+    const nowMs = await nowIn(tx);
+    const last = await lastOf(tx, id);
+    if (command.kind === "hurt") {
+      if (await hurtsAlready(tx, id, who)) return;
+    } else {
+      const aMinuteAgo = new Date(nowMs - 60_000);
+      const [lately] = await tx
+        .select({ entries: sql<number>`count(*)::int` })
+        .from(runEvent)
+        .where(and(ofPerson(id, who), gt(runEvent.at, aMinuteAgo)));
+      if ((lately?.entries ?? 0) >= MOST_ENTRIES || (last?.seq ?? 0) >= MOST_EVENTS)
+        throw new Refused("too-often", "That is too often: wait a moment.");
+    }
     if (row.state !== "open" && row.state !== "running")
       throw new Refused("conflict", "This class isn't open yet.");
-    await append(tx, id, command, events.at(-1), nowMs, offlineAtMs);
+    await append(tx, id, command, last, nowMs, offlineAtMs);
   });
 }
 
 export interface CommandOutcome {
   readonly taken: boolean;
+  /** What happened after the number that the sender had seen, this command included. */
   readonly events: readonly RunEvent[];
   readonly nowMs: Ms;
 }
@@ -138,20 +194,24 @@ export async function takeCommand(
   seenSeq: number,
   offlineAtMs: Ms | null,
 ): Promise<CommandOutcome> {
-  return db().transaction(async (tx) => {
+  return transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
-    const events = await eventsOf(tx, id);
-    const merged = mergeCommand(command, events, seenSeq);
-    if (merged !== "taken") return { taken: merged === "again", events, nowMs: await databaseNow(tx) };
+    const before = await takenAs(tx, id, command.id);
+    const events = await eventsOf(tx, id, seenSeq);
+    const merged = before ? "again" : mergeCommand(command, events, seenSeq);
+    if (merged !== "taken") return { taken: merged === "again", events, nowMs: await nowIn(tx) };
+    const last = events.at(-1) ?? (await lastOf(tx, id));
+    if ((last?.seq ?? 0) >= MOST_EVENTS && command.kind !== "end")
+      throw new Refused("conflict", "So much has happened in this class that it can only be ended.");
     if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
     const starts = command.kind === "start" && row.state !== "running" && row.state !== "ended";
     // Nobody's page shows it any more: people would miss it.
-    if (starts && isLongPast(row.startsAt.getTime(), null, await databaseNow(tx)))
+    if (starts && isLongPast(row.startsAt.getTime(), null, await nowIn(tx)))
       throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
     const version = starts ? await freeze(tx, row) : null;
     const full = version === null ? command : { ...command, payload: { ...command.payload, version } };
-    const nowMs = await databaseNow(tx);
-    const event = await append(tx, id, full, events.at(-1), nowMs, offlineAtMs);
+    const nowMs = await nowIn(tx);
+    const event = await append(tx, id, full, last, nowMs, offlineAtMs);
     const at = new Date(event.atMs);
     if (starts) await tx.update(run).set({ state: "running", startedAt: at }).where(eq(run.id, id));
     if (command.kind === "end" && row.state !== "ended") {
@@ -166,9 +226,9 @@ export async function takeCommand(
 
 /** Changes a slot's move, for the room or for one person. */
 export async function swapMove(studioId: string, id: string, commandId: string, swap: Swap): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
-    if ((await eventsOf(tx, id)).some((event) => event.id === commandId)) return;
+    if (await takenAs(tx, id, commandId)) return;
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     if (swap.person === undefined) return announce(tx, row, { swap }, commandId);

@@ -4,8 +4,8 @@ import type { Tonight } from "../core/homes/tonight";
 import type { SessionState } from "../core/live/session";
 import { isTimeZone } from "../core/settings";
 import { findClass } from "./classes";
-import type { Tx } from "./content";
-import { db } from "./db/client";
+import type { SessionRow } from "./content";
+import { db, type Tx, transaction } from "./db/client";
 import { person, run, runPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
@@ -44,7 +44,7 @@ export async function planSession(studioId: string, plan: Plan): Promise<string>
     throw new Refused("not-found", "There is no such class here.");
   checkZone(plan.timeZone);
   const people = await checkedPeople(studioId, plan.people);
-  return db().transaction(async (tx) => {
+  return transaction(async (tx) => {
     const { classId, startsAt, timeZone, state } = plan;
     const [row] = await tx
       .insert(run)
@@ -95,7 +95,7 @@ export async function moveSession(
   timeZone: string,
 ): Promise<void> {
   checkZone(timeZone);
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     if (row.state !== "planned" && row.state !== "open")
       throw new Refused("conflict", "This class has begun or is over: its time stays.");
@@ -115,7 +115,7 @@ export async function setSessionState(
   id: string,
   state: "open" | "cancelled",
 ): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     if (row.state === state) return;
     if (!MAY_BECOME[state].includes(row.state))
@@ -124,6 +124,11 @@ export async function setSessionState(
     await tx.update(run).set({ state, sequence }).where(owned(studioId, id));
     if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
   });
+}
+
+/** Whether what is taught is frozen: from the start on, or at the end of a class that never was. */
+function hasStarted({ state }: Pick<SessionRow, "state">): boolean {
+  return state === "running" || state === "ended";
 }
 
 async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<string> {
@@ -137,7 +142,7 @@ async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<s
 
 /** Asks somebody to a session: also at the door, and while it runs. */
 export async function addToSession(studioId: string, id: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
@@ -153,9 +158,10 @@ export async function addToSession(studioId: string, id: string, personId: strin
 
 /** Takes somebody off the list of a session that hasn't started. */
 export async function removeFromSession(studioId: string, id: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
-    if (row.doc) throw new Refused("conflict", "The class has started: who is on its list stays on it.");
+    if (hasStarted(row))
+      throw new Refused("conflict", "The class has started: who is on its list stays on it.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
     await tx.delete(runPerson).where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
     await announce(tx, row, { person: { id: personId, rosterId } });
@@ -169,7 +175,7 @@ export async function setTonight(
   personId: string,
   tonight: Tonight | null,
 ): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
@@ -186,16 +192,18 @@ export async function setTonight(
 
 /** Says that somebody's home has changed to the sessions ahead that they are asked to. */
 export async function homeChanged(studioId: string, personId: string): Promise<void> {
-  await db().transaction(async (tx) => {
+  await transaction(async (tx) => {
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const rows = await tx
       .select({ id: run.id })
       .from(run)
       .innerJoin(runPerson, and(eq(runPerson.runId, run.id), eq(runPerson.personId, personId)))
-      .where(and(eq(run.studioId, studioId), inArray(run.state, ["open"]), isNull(run.doc)));
+      .where(and(eq(run.studioId, studioId), inArray(run.state, ["open"]), isNull(run.doc)))
+      // Whoever locks several does it in the order of their ids, so that no two wait for each other.
+      .orderBy(run.id);
     for (const { id } of rows) {
       const row = await lockRun(tx, studioId, id);
-      if (!row.doc) await announce(tx, row, { person: { id: personId, rosterId } });
+      if (!hasStarted(row)) await announce(tx, row, { person: { id: personId, rosterId } });
     }
   });
 }

@@ -1,8 +1,8 @@
 /** Sessions: classes on dates, who is asked to them, and which one a person's page shows. */
-import { and, desc, eq, getTableColumns, sql } from "drizzle-orm";
+import { and, desc, eq, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
 import { type SessionState, type SessionTimes, sessionToShow } from "../core/live/session";
-import { contentOf, type RunRow } from "./content";
+import { contentOf, LIGHT, type RunRow, type SessionRow } from "./content";
 import { db } from "./db/client";
 import { classes, person, run, runPerson } from "./db/schema";
 import { Refused } from "./refused";
@@ -37,7 +37,7 @@ export interface ListedSession extends SessionTimes {
   readonly people: number;
 }
 
-const title = sql<string>`coalesce(${run.doc}->>'title', ${classes.doc}->>'title', 'A class that was removed')`;
+const title = sql<string>`coalesce(${run.title}, ${classes.title}, 'A class that was removed')`;
 const asked = sql<number>`(select count(*)::int from ${runPerson} where ${runPerson.runId} = ${run.id})`;
 
 function listed(
@@ -103,22 +103,10 @@ export async function sessionShownTo(studioId: string, personId: string): Promis
   return sessionToShow(await sessionsOfPerson(studioId, personId), Date.now());
 }
 
-/** A session without what it is taught from, which is large. */
-export type SessionRow = Omit<RunRow, "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "swaps">;
-
 /** A session of this person's, or a refusal. */
 export async function needAsked(studioId: string, id: string, personId: string): Promise<SessionRow> {
-  const {
-    doc: _doc,
-    parts: _parts,
-    partsByMark: _marks,
-    moves: _moves,
-    changeOver: _table,
-    swaps: _swaps,
-    ...light
-  } = getTableColumns(run);
   const [row] = await db()
-    .select(light)
+    .select(LIGHT)
     .from(run)
     .innerJoin(runPerson, eq(runPerson.runId, run.id))
     .where(and(owned(studioId, id), eq(runPerson.personId, personId)));

@@ -6,6 +6,7 @@ import { OPEN_HOURS } from "../core/live/session";
 import { frozenContent } from "./content";
 import { db } from "./db/client";
 import { run, whereabouts } from "./db/schema";
+import { journal } from "./journal";
 import { databaseNow, eventsAfter, takeCommand } from "./run-events";
 
 /** As `isLongPast` of the core. */
@@ -46,7 +47,7 @@ const EVERY_MS = 10 * 60_000;
 
 /** Does it now and every ten minutes, for as long as this process lives. A database that is away is asked again. */
 export function keepTidy(): void {
-  const once = () => tidy().catch((error: Error) => console.error("not tidied:", error.message));
+  const once = () => tidy().catch((error: Error) => journal.warn("not-tidied", error));
   void once();
   setInterval(once, EVERY_MS).unref();
 }

@@ -20,8 +20,16 @@ const BARS = [
   ["g", 50],
 ] as const;
 
-export default async function SignInPage() {
-  if (await instructor()) redirect("/classes");
+/** Where to go afterwards: a page of ours, or the classes. */
+function pageAfter(then: unknown): string {
+  return typeof then === "string" && /^\/[a-z]+(\/[a-z0-9-]+)*$/.test(then) ? then : "/classes";
+}
+
+export default async function SignInPage(props: {
+  readonly searchParams: Promise<{ readonly then?: string | string[] }>;
+}) {
+  const then = pageAfter((await props.searchParams).then);
+  if (await instructor()) redirect(then);
   return (
     <main className="mx-auto grid min-h-screen max-w-5xl items-center gap-16 px-8 md:grid-cols-[1fr_380px]">
       <div>
@@ -46,7 +54,7 @@ export default async function SignInPage() {
             filled in.
           </p>
         )}
-        <SignInForm demo={env.demo ? DEMO : null} />
+        <SignInForm demo={env.demo ? DEMO : null} then={then} />
       </section>
     </main>
   );

@@ -2,10 +2,11 @@
 
 import { KIT_TYPES } from "../homes/kit";
 import { bookWith, type KnownMove, type MoveBook, makeBook } from "../moves/book";
-import { checkOwnMove } from "../moves/check-move";
+import { checkOwnMove, LINKS } from "../moves/check-move";
 import { LINK_KINDS } from "../moves/move";
 import { err, ok, type Result } from "../result";
-import { countSegments } from "../score/expand";
+import { measureUpTo } from "../score/expand";
+import { DOCUMENT, unsound } from "../sound";
 import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
 import {
   checkBoolean,
@@ -19,6 +20,7 @@ import {
   Faults,
   isObject,
   type Json,
+  type ListBounds,
   TIME,
 } from "./check-values";
 import { type ClassDoc, FOCUSES, ROLES, STANCES } from "./document";
@@ -27,7 +29,19 @@ import { type Span, spanTriple } from "./span";
 
 /** More segments than this, at max, is a fault: 20,000 is a day of five-second pieces. */
 export const MOST_SEGMENTS = 20_000;
+/** Longer than this at max is a fault too. */
+const MOST_HOURS = 24;
 const ROUNDS = { least: 1, most: 100 };
+
+/** Bounds of a class's lists. */
+const BLOCKS: ListBounds = { least: 1, most: 60, what: "blocks" };
+const SLOTS: ListBounds = { least: 1, most: 40, what: "slots" };
+const OWN_MOVES: ListBounds = { least: 0, most: 200, what: "moves" };
+const ACKNOWLEDGED: ListBounds = { least: 0, most: 1000, what: "findings" };
+const OVERRULED: ListBounds = { least: 0, most: 2000, what: "choices" };
+const FOCUS_LIST: ListBounds = { least: 0, most: FOCUSES.length, what: "focuses" };
+const KIT_LIST: ListBounds = { least: 0, most: KIT_TYPES.length, what: "kinds of kit" };
+const LOCKS: ListBounds = { least: 0, most: 50, what: "keys" };
 
 /**
  * Checks a parsed JSON value. The value itself is given back as the document: nothing is
@@ -38,6 +52,8 @@ const ROUNDS = { least: 1, most: 100 };
  */
 export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, readonly Fault[]> {
   const faults = new Faults();
+  const wrong = unsound(input, DOCUMENT);
+  if (wrong) return err([wrong]);
   if (!isObject(input)) {
     faults.add("$", { code: "kind", expected: "an object" });
     return err(faults.list);
@@ -49,26 +65,25 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
   key("title", (p, v) => checkText(faults, p, v, { least: 1, most: 120 }), true);
   key("stance", (p, v) => checkOneOf(faults, p, v, STANCES), true);
   key("promise", (p, v) => checkPromise(faults, p, v));
-  key("acknowledged", (p, v) => checkList(faults, p, v, (q, w) => checkAcknowledged(faults, q, w)));
-  key("overruled", (p, v) => checkList(faults, p, v, (q, w) => checkOverruled(faults, q, w)));
+  key("acknowledged", (p, v) =>
+    checkList(faults, p, v, ACKNOWLEDGED, (q, w) => checkAcknowledged(faults, q, w)),
+  );
+  key("overruled", (p, v) => checkList(faults, p, v, OVERRULED, (q, w) => checkOverruled(faults, q, w)));
   key("moves", (p, v) => checkOwnMoves(faults, p, v));
   const book = bookWith(library, soundMoves(input.moves));
   const seen: Seen = { blocks: new Map(), slots: new Map() };
   key(
     "blocks",
-    (p, v) => {
-      const isList = checkList(faults, p, v, (q, w) => checkBlock(faults, q, w, book, seen));
-      if (isList && (v.length < 1 || v.length > 60)) {
-        faults.add(p, { code: "length", least: 1, most: 60, what: "blocks" });
-      }
-    },
+    (p, v) => checkList(faults, p, v, BLOCKS, (q, w) => checkBlock(faults, q, w, book, seen)),
     true,
   );
-  if (faults.list.length > 0) return err(faults.list);
+  if (faults.any) return err(faults.list);
   const doc = input as unknown as ClassDoc;
-  if (countSegments(doc, book, "max", MOST_SEGMENTS) > MOST_SEGMENTS) {
+  const { segments, seconds } = measureUpTo(doc, book, "max", MOST_SEGMENTS);
+  if (segments > MOST_SEGMENTS)
     return err([{ path: "blocks", code: "too-many-segments", most: MOST_SEGMENTS }]);
-  }
+  if (seconds > MOST_HOURS * 3600)
+    return err([{ path: "blocks", code: "lasts-too-long", hours: MOST_HOURS }]);
   return ok(doc);
 }
 
@@ -84,8 +99,12 @@ export const EMPTY_BOOK: MoveBook = makeBook([]);
 function soundMoves(value: unknown): (KnownMove & { id: string })[] {
   if (!Array.isArray(value)) return [];
   return value
+    .slice(0, OWN_MOVES.most)
     .filter((move) => isObject(move) && typeof move.id === "string" && typeof move.name === "string")
-    .map((move) => ({ ...move, links: Array.isArray(move.links) ? move.links.filter(isSoundLink) : [] }));
+    .map((move) => {
+      const links = Array.isArray(move.links) ? move.links.slice(0, LINKS.most).filter(isSoundLink) : [];
+      return { ...move, links };
+    });
 }
 
 function isSoundLink(link: unknown): boolean {
@@ -97,10 +116,10 @@ function checkPromise(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "minutes", (p, v) => checkWhole(faults, p, v, { least: 1, most: 600 }));
   checkKey(faults, path, value, "moves", (p, v) => checkWhole(faults, p, v, { least: 0, most: 1000 }));
   checkKey(faults, path, value, "focus", (p, v) =>
-    checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, FOCUSES)),
+    checkList(faults, p, v, FOCUS_LIST, (q, w) => checkOneOf(faults, q, w, FOCUSES)),
   );
   checkKey(faults, path, value, "kit", (p, v) =>
-    checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, KIT_TYPES)),
+    checkList(faults, p, v, KIT_LIST, (q, w) => checkOneOf(faults, q, w, KIT_TYPES)),
   );
 }
 
@@ -121,7 +140,7 @@ function checkAcknowledged(faults: Faults, path: string, value: unknown): void {
 
 function checkOwnMoves(faults: Faults, path: string, value: unknown): void {
   const first = new Map<unknown, string>();
-  checkList(faults, path, value, (p, v) => {
+  checkList(faults, path, value, OWN_MOVES, (p, v) => {
     checkOwnMove(faults, p, v);
     if (isObject(v)) checkUnique(faults, at(p, "id"), v.id, p, first, "moves");
   });
@@ -163,7 +182,9 @@ function checkBlock(faults: Faults, path: string, value: unknown, book: MoveBook
   for (const name of ["rest", "longRest"]) key(name, (p, v) => checkSpan(faults, p, v, TIME));
   for (const name of ["restMove", "longRestMove"]) key(name, (p, v) => checkMoveRef(faults, p, v, book));
   key("cap", (p, v) => checkWhole(faults, p, v, { ...TIME, least: 1 }));
-  key("locked", (p, v) => checkList(faults, p, v, (q, w) => checkText(faults, q, w)));
+  key("locked", (p, v) =>
+    checkList(faults, p, v, LOCKS, (q, w) => checkText(faults, q, w, { least: 1, most: 100 })),
+  );
   let roundsFine = true;
   key("rounds", (p, v) => {
     roundsFine = checkSpan(faults, p, v, ROUNDS);
@@ -197,15 +218,11 @@ function checkSlots(
     blockSlotIds: slots.map((slot) => (isObject(slot) ? slot.id : undefined)),
   };
   const appearing: SlotRounds[] = [];
-  const isList = checkList(faults, where, block.slots, (p, v) => {
+  const bounds = quiet ? { ...SLOTS, least: 0 } : SLOTS;
+  checkList(faults, where, block.slots, bounds, (p, v) => {
     appearing.push(checkSlot(faults, p, v, context));
     if (isObject(v)) checkUnique(faults, at(p, "id"), v.id, p, seen.slots, "slots");
   });
-  if (!isList) return;
-  const least = quiet ? 0 : 1;
-  if (slots.length < least || slots.length > 40) {
-    faults.add(where, { code: "length", least, most: 40, what: "slots" });
-  }
   if (block.loop !== "station" && roundsMax !== null && appearing.length > 0) {
     const empty = emptyRound(appearing, roundsMax);
     if (empty !== null) faults.add(at(path, "rounds"), { code: "empty-round", round: empty });

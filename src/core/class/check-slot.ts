@@ -15,12 +15,18 @@ import {
   type Faults,
   isObject,
   type Json,
+  type ListBounds,
   TIME,
 } from "./check-values";
 import { SIDES } from "./document";
 import type { DoseKind } from "./dose-time";
 import { at } from "./faults";
 import { type Span, spanTriple } from "./span";
+
+/** A block has at most a hundred rounds, and a slot one number, dose or load for each. */
+const ROUND_LIST: ListBounds = { least: 0, most: 100, what: "rounds" };
+const DOSE_LIST: ListBounds = { least: 0, most: 100, what: "doses" };
+const LOAD_LIST: ListBounds = { least: 0, most: 100, what: "loads" };
 
 /** What a slot's check must know of its block and of the moves. */
 export interface SlotContext {
@@ -35,7 +41,7 @@ export interface SlotContext {
 export function checkMoveRef(faults: Faults, path: string, value: unknown, book: MoveBook): void {
   if (typeof value !== "string") checkNamedMove(faults, path, value);
   else if (!book.get(value))
-    faults.add(path, { code: "unknown-move", id: value, near: nearestIds(value, book) });
+    faults.add(path, { code: "unknown-move", id: value, near: faults.full ? [] : nearestIds(value, book) });
 }
 
 /** The sides that a slot will have: its own, else its move's, else both. Null where they can't be told. */
@@ -58,7 +64,7 @@ function checkRounds(
   }
   let fine = true;
   const bounds = { least: 1, most: context.roundsMax ?? 100 };
-  const isList = checkList(faults, path, value, (p, v) => {
+  const isList = checkList(faults, path, value, ROUND_LIST, (p, v) => {
     fine = checkWhole(faults, p, v, bounds) && fine;
   });
   if (!isList || !fine) return null;
@@ -128,8 +134,8 @@ export function checkSlot(faults: Faults, path: string, value: unknown, context:
   const kinds = checkDoses(faults, path, value, context, appearances);
   key("load", (p, v) => {
     if (!Array.isArray(v)) return checkLoad(faults, p, v);
-    checkList(faults, p, v, (q, w) => checkLoad(faults, q, w));
-    checkLength(faults, p, v, appearances);
+    if (checkList(faults, p, v, LOAD_LIST, (q, w) => checkLoad(faults, q, w)))
+      checkLength(faults, p, v, appearances);
   });
   key("marks", (p, v) =>
     checkMarks(faults, p, v, {
@@ -165,5 +171,7 @@ function checkDoses(
   else if (slot.dose.length === 0)
     faults.add(where, { code: "exactly-one", allowed: ["a dose for each appearance"] });
   else checkLength(faults, where, slot.dose, appearances);
-  return slot.dose.map((dose, i) => checkDose(faults, at(where, i), dose, halved));
+  const kinds: (DoseKind | null)[] = [];
+  checkList(faults, where, slot.dose, DOSE_LIST, (p, v) => kinds.push(checkDose(faults, p, v, halved)));
+  return kinds.length > 0 ? kinds : [null];
 }

@@ -4,13 +4,34 @@ import { hasCentiseconds } from "./tempo";
 
 export type Json = Readonly<Record<string, unknown>>;
 
+/** So many faults are told; of the others how many there are. */
+export const MOST_FAULTS = 50;
+
 /** Gathers faults; one is handed through the whole check. */
 export class Faults {
-  readonly list: Fault[] = [];
+  private readonly kept: Fault[] = [];
+  private left = 0;
+
+  /** Whether anything is wrong. */
+  get any(): boolean {
+    return this.kept.length > 0;
+  }
+
+  /** Whether another fault would only be counted: what is dear to work out for its sentence isn't wanted then. */
+  get full(): boolean {
+    return this.kept.length >= MOST_FAULTS;
+  }
+
+  /** The first fifty in the order they were found, and as a last one how many more there are. */
+  get list(): readonly Fault[] {
+    return this.left === 0 ? this.kept : [...this.kept, { path: "$", code: "more", count: this.left }];
+  }
 
   /** Notes a fault and gives false, so that a check can `return faults.add(…)`. */
   add(path: string, rule: FaultRule): false {
-    this.list.push({ path, ...rule });
+    if (this.full) this.left += rule.code === "more" ? rule.count : 1;
+    else if (rule.code === "more") this.left += rule.count;
+    else this.kept.push({ path, ...rule });
     return false;
   }
 }
@@ -116,16 +137,27 @@ export function checkBoolean(faults: Faults, path: string, value: unknown): valu
   return typeof value === "boolean" || faults.add(path, { code: "kind", expected: "true or false" });
 }
 
-/** A list; `each` checks one entry. Entries are checked only where the list itself is one. */
+/** How long a list may be, and what its entries are called. */
+export interface ListBounds extends Bounds {
+  readonly what: string;
+}
+
+/**
+ * A list; `each` checks one entry. The length comes first: of a list that is too long no entry is looked
+ * at. One that is too short is a fault and its entries are checked all the same.
+ */
 export function checkList(
   faults: Faults,
   path: string,
   value: unknown,
+  bounds: ListBounds,
   each: (path: string, entry: unknown, index: number) => void,
 ): value is readonly unknown[] {
   if (!Array.isArray(value)) return faults.add(path, { code: "kind", expected: "a list" });
+  const { least, most, what } = bounds;
+  if (value.length > most) return faults.add(path, { code: "length", least, most, what });
   for (let i = 0; i < value.length; i += 1) each(at(path, i), value[i], i);
-  return true;
+  return value.length >= least || faults.add(path, { code: "length", least, most, what });
 }
 
 /** An object, with its own sentence where it isn't one. */

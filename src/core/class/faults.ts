@@ -24,7 +24,12 @@ export type FaultRule =
   | { readonly code: "unknown-slot"; readonly id: string }
   | { readonly code: "itself" }
   | { readonly code: "kebab" }
-  | { readonly code: "too-many-segments"; readonly most: number };
+  | { readonly code: "too-many-segments"; readonly most: number }
+  | { readonly code: "lasts-too-long"; readonly hours: number }
+  | { readonly code: "unsound-text" }
+  | { readonly code: "too-deep"; readonly most: number }
+  | { readonly code: "too-large"; readonly most: number }
+  | { readonly code: "more"; readonly count: number };
 
 export type Fault = { readonly path: string } & FaultRule;
 
@@ -77,6 +82,16 @@ export function faultSentence(fault: FaultRule): string {
       return "must be lower-case words joined with dashes";
     case "too-many-segments":
       return `make a class of more than ${fault.most} segments at the most`;
+    case "lasts-too-long":
+      return `make a class of more than ${fault.hours} hours at the most`;
+    case "unsound-text":
+      return "holds a NUL or half of a character, which can't be kept";
+    case "too-deep":
+      return `is nested deeper than ${fault.most} levels`;
+    case "too-large":
+      return `is larger than ${fault.most / 1_000_000} MB`;
+    case "more":
+      return `and ${fault.count} more`;
   }
 }
 

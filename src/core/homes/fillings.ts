@@ -28,6 +28,14 @@ const WEIGHED: readonly NeedRole[] = ["hand-weight", "held-weight", "worn-weight
 const DOUBLES: readonly KitItem["type"][] = ["dumbbell", "bottle", "plate", "tin"];
 /** A home with more ways than this to meet one list of needs is cut there, in the order of its kit. */
 const MOST = 120;
+/** So many takings are tried for one list of needs, whether they lead to a filling or not. */
+const MOST_STEPS = 3000;
+
+/** The ways to meet a move's needs, and whether the search stopped before it had seen all of them. */
+export interface Fillings {
+  readonly list: readonly Filling[];
+  readonly stopped: boolean;
+}
 
 interface Taking {
   readonly items: readonly { readonly item: KitItem; readonly count: number }[];
@@ -92,8 +100,8 @@ const NOTHING: Filling = {
   tension: null,
   doubled: false,
 };
-const ONLY_NOTHING: readonly Filling[] = [NOTHING];
-const NONE: readonly Filling[] = [];
+const ONLY_NOTHING: Fillings = { list: [NOTHING], stopped: false };
+const NONE: Fillings = { list: [], stopped: false };
 
 /** What is made so far, with this need taken in this way. */
 function withTaking(made: Filling, need: Need, taking: Taking): Filling {
@@ -110,19 +118,20 @@ function withTaking(made: Filling, need: Need, taking: Taking): Filling {
 }
 
 /** Fillings of one list of needs; each thing holds one role. */
-function fillingsOfList(needs: readonly Need[], home: HomeIndex): readonly Filling[] {
+function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
   if (needs.length === 0) return ONLY_NOTHING;
   // Most homes lack most things: nothing is put together where a role can't be filled at all.
   for (const { as } of needs) {
     if (home.fillers(as).length === 0 && !(as === "soft-surface" && home.softFloor)) return NONE;
   }
   const out: Filling[] = [];
+  let steps = 0;
   const left = new Map(home.kit.map((item) => [item.id, kitCount(item)]));
   const take = (taking: Taking, by: 1 | -1) => {
     for (const { item, count } of taking.items) left.set(item.id, (left.get(item.id) ?? 0) + by * count);
   };
   const go = (open: readonly Need[], made: Filling): void => {
-    if (out.length >= MOST) return;
+    if (out.length >= MOST || steps >= MOST_STEPS) return;
     const [need, ...others] = open;
     if (!need) {
       const filling = withoutTaken(made);
@@ -134,18 +143,22 @@ function fillingsOfList(needs: readonly Need[], home: HomeIndex): readonly Filli
       return;
     }
     for (const taking of takingsOf(need, left, home)) {
+      steps += 1;
       take(taking, -1);
       go(expandNeeds(others, taking.items[0]?.item ?? null), withTaking(made, need, taking));
       take(taking, 1);
     }
   };
+  // What can't be met even alone leaves nothing to put together.
+  const open = (need: Need) => need.as === "soft-surface" && home.softFloor;
+  if (needs.some((need) => !open(need) && takingsOf(need, left, home).length === 0)) return NONE;
   go(needs, NOTHING);
-  return out;
+  return { list: out, stopped: out.length >= MOST || steps >= MOST_STEPS };
 }
 
 /** Whether a single need could be met by itself. */
 export function hasFor(need: Need, person: Person): boolean {
-  return fillingsOfList([need], homeIndex(person)).length > 0;
+  return fillingsOfList([need], homeIndex(person)).list.length > 0;
 }
 
 /** What fills a bag can't hold a role of its own at the same time. */
@@ -157,14 +170,12 @@ function withoutTaken(filling: Filling): Filling {
 }
 
 /** Every way to meet a move's needs, in the order of its alternatives. Unknown needs are taken as none. */
-export function fillingsOf(
-  needs: readonly (readonly Need[])[] | undefined,
-  home: HomeIndex,
-): readonly Filling[] {
+export function fillingsOf(needs: readonly (readonly Need[])[] | undefined, home: HomeIndex): Fillings {
   if (!needs || needs.length === 0) return ONLY_NOTHING;
   const [only] = needs;
   if (needs.length === 1 && only) return fillingsOfList(only, home);
-  return needs.flatMap((list) => fillingsOfList(list, home));
+  const found = needs.map((list) => fillingsOfList(list, home));
+  return { list: found.flatMap(({ list }) => list), stopped: found.some(({ stopped }) => stopped) };
 }
 
 /** The things of a filling at one of its weights, with the kilograms of each. */
@@ -185,6 +196,6 @@ export function fillMove(
   needs: readonly (readonly Need[])[] | undefined,
   person: Person,
 ): readonly Use[] | null {
-  const [first] = fillingsOf(needs, homeIndex(person));
+  const [first] = fillingsOf(needs, homeIndex(person)).list;
   return first ? usesAt(first, first.weights[0] ?? null) : null;
 }

@@ -16,6 +16,8 @@ export class HomeIndex {
   readonly known = new Map<unknown, unknown>();
   /** The same for what comes and goes with edits: forgotten with the object it is about. */
   readonly passing = new WeakMap<object, unknown>();
+  /** Moves whose needs this home can meet in more ways than were looked at. */
+  readonly stopped = new Set<unknown>();
 
   constructor(readonly person: Person) {
     this.kit = [...(person.kit ?? [])].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));

@@ -10,13 +10,23 @@ import {
   checkWhole,
   Faults,
   isObject,
+  type ListBounds,
 } from "../class/check-values";
 import { at, type Fault } from "../class/faults";
 import { PATTERNS, TENSIONS } from "../moves/move";
 import { err, ok, type Result } from "../result";
+import { DOCUMENT, ROSTER, unsound } from "../sound";
 import { FLOORS, MARKS, type Person, type Roster } from "./home";
 import { KIT_TYPES } from "./kit";
 import { LIMITS } from "./limits";
+
+/** Bounds of a person's lists. */
+const KIT: ListBounds = { least: 0, most: 100, what: "kinds of kit" };
+const LIMIT_LIST: ListBounds = { least: 0, most: LIMITS.length, what: "limits" };
+const WORKING_SETS: ListBounds = { least: 0, most: 500, what: "working sets" };
+const PEOPLE: ListBounds = { least: 0, most: 1000, what: "people" };
+/** Standing choices of one person. */
+const MOST_ALWAYS = 300;
 
 /** Sizes that a measure may have; far beyond what a home holds. */
 const MEASURES: Readonly<Record<string, number>> = {
@@ -92,7 +102,7 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
       } else checkOneOf(faults, at(p, pattern), mark, MARKS);
     }
   });
-  key("limits", (p, v) => checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, LIMITS)));
+  key("limits", (p, v) => checkList(faults, p, v, LIMIT_LIST, (q, w) => checkOneOf(faults, q, w, LIMITS)));
   key("units", (p, v) => checkOneOf(faults, p, v, ["kg", "lb"]));
   for (const name of ["timeZone", "language"])
     key(name, (p, v) => checkText(faults, p, v, { least: 1, most: 60 }));
@@ -104,27 +114,37 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   });
   key("space", (p, v) => checkSpace(faults, p, v));
   key("kit", (p, v) => {
-    if (checkList(faults, p, v, (q, w) => checkKitItem(faults, q, w))) checkUniqueIds(faults, p, v, "kit");
+    if (checkList(faults, p, v, KIT, (q, w) => checkKitItem(faults, q, w)))
+      checkUniqueIds(faults, p, v, "kit");
   });
   key("coming", (p, v) => checkBoolean(faults, p, v));
   key("bodyKg", (p, v) => checkNumber(faults, p, v, { least: 20, most: 400 }));
   key("always", (p, v) => {
     if (!checkObject(faults, p, v)) return;
-    for (const [from, to] of Object.entries(v)) checkText(faults, at(p, from), to, { least: 1, most: 100 });
+    const choices = Object.entries(v);
+    if (choices.length > MOST_ALWAYS)
+      return faults.add(p, { code: "length", least: 0, most: MOST_ALWAYS, what: "standing choices" });
+    for (const [from, to] of choices) checkText(faults, at(p, from), to, { least: 1, most: 100 });
   });
-  key("workingSets", (p, v) => checkList(faults, p, v, (q, w) => checkWorkingSet(faults, q, w)));
+  key("workingSets", (p, v) =>
+    checkList(faults, p, v, WORKING_SETS, (q, w) => checkWorkingSet(faults, q, w)),
+  );
 }
 
 /** Checks one person; the value itself is given back, so unknown keys survive. */
 export function checkPerson(value: unknown): Result<Person, readonly Fault[]> {
   const faults = new Faults();
+  const wrong = unsound(value, DOCUMENT);
+  if (wrong) return err([wrong]);
   checkInto(faults, "$", value);
-  return faults.list.length > 0 ? err(faults.list) : ok(value as Person);
+  return faults.any ? err(faults.list) : ok(value as Person);
 }
 
 /** Checks a whole roster. */
 export function checkRoster(value: unknown): Result<Roster, readonly Fault[]> {
   const faults = new Faults();
+  const wrong = unsound(value, ROSTER);
+  if (wrong) return err([wrong]);
   if (!checkObject(faults, "$", value)) return err(faults.list);
   checkKey(faults, "$", value, "format", (p, v) => checkOneOf(faults, p, v, ["brontle.roster"]), true);
   checkKey(
@@ -141,9 +161,10 @@ export function checkRoster(value: unknown): Result<Roster, readonly Fault[]> {
     value,
     "people",
     (p, v) => {
-      if (checkList(faults, p, v, (q, w) => checkInto(faults, q, w))) checkUniqueIds(faults, p, v, "people");
+      if (checkList(faults, p, v, PEOPLE, (q, w) => checkInto(faults, q, w)))
+        checkUniqueIds(faults, p, v, "people");
     },
     true,
   );
-  return faults.list.length > 0 ? err(faults.list) : ok(value as unknown as Roster);
+  return faults.any ? err(faults.list) : ok(value as unknown as Roster);
 }

@@ -39,7 +39,9 @@ function linkedBack(moves: readonly (KnownMove & { readonly id: string })[], own
     if (!own.has(move.id)) continue;
     for (const link of move.links ?? []) {
       const kind = INVERSE[link.kind];
-      back.set(link.to, [...(back.get(link.to) ?? []), { to: move.id, kind, how: link.how }]);
+      const list = back.get(link.to) ?? [];
+      list.push({ to: move.id, kind, how: link.how });
+      back.set(link.to, list);
     }
   }
   return moves.map((move) => {

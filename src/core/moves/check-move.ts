@@ -1,5 +1,6 @@
 /** The check of a move's facts: of the library, of a class's own moves, and of a move given by name. */
 import {
+  type Bounds,
   checkBoolean,
   checkDecimal,
   checkKey,
@@ -12,6 +13,7 @@ import {
   type Faults,
   isObject,
   type Json,
+  type ListBounds,
 } from "../class/check-values";
 import { at } from "../class/faults";
 import { parseTempo } from "../class/tempo";
@@ -30,6 +32,20 @@ import {
 
 const KEBAB = /^[a-z0-9]+(-[a-z0-9]+)*$/;
 const REP_SECONDS = { least: 0, most: 120 };
+
+/** Bounds of a move's lists: beyond what any move of the library has, and small enough to be searched. */
+const NEED_LISTS: ListBounds = { least: 0, most: 6, what: "alternatives" };
+const NEED_ROLES_IN_ONE: ListBounds = { least: 0, most: 6, what: "needs" };
+export const LINKS: ListBounds = { least: 0, most: 40, what: "links" };
+const SAYINGS: ListBounds = { least: 0, most: 10, what: "sentences" };
+/** Characters of a cue, a fault or a caution. */
+const SAYING: Bounds = { least: 0, most: 500 };
+/** A list of words of a closed list holds each once at most. */
+const words = (closed: readonly unknown[], what: string): ListBounds => ({
+  least: 0,
+  most: closed.length,
+  what,
+});
 
 /** Seconds of a rep: above 0, up to 120, at most two decimals. */
 export function checkRepSeconds(faults: Faults, path: string, value: unknown): value is number {
@@ -53,7 +69,7 @@ function checkNeed(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "heightCm", (p, v) => checkRange(faults, p, v));
   checkKey(faults, path, value, "at", (p, v) => checkOneOf(faults, p, v, ["low", "mid", "high"]));
   checkKey(faults, path, value, "tension", (p, v) =>
-    checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, TENSIONS)),
+    checkList(faults, p, v, words(TENSIONS, "tensions"), (q, w) => checkOneOf(faults, q, w, TENSIONS)),
   );
 }
 
@@ -68,7 +84,7 @@ function checkMuscles(faults: Faults, path: string, value: unknown): void {
   if (!checkObject(faults, path, value)) return;
   for (const key of ["primary", "secondary"]) {
     checkKey(faults, path, value, key, (p, v) =>
-      checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, MUSCLES)),
+      checkList(faults, p, v, words(MUSCLES, "muscles"), (q, w) => checkOneOf(faults, q, w, MUSCLES)),
     );
   }
 }
@@ -77,7 +93,6 @@ function checkMuscles(faults: Faults, path: string, value: unknown): void {
 export function checkFacts(faults: Faults, path: string, move: Json): void {
   const key = (name: string, check: (path: string, value: unknown) => unknown) =>
     checkKey(faults, path, move, name, check);
-  const words = (p: string, v: unknown) => checkList(faults, p, v, (q, w) => checkText(faults, q, w));
   key("repSeconds", (p, v) => checkRepSeconds(faults, p, v));
   key("pattern", (p, v) => checkOneOf(faults, p, v, PATTERNS));
   key("position", (p, v) => checkOneOf(faults, p, v, POSITIONS));
@@ -91,18 +106,25 @@ export function checkFacts(faults: Faults, path: string, move: Json): void {
   });
   key("muscles", (p, v) => checkMuscles(faults, p, v));
   key("needs", (p, v) =>
-    checkList(faults, p, v, (q, w) => checkList(faults, q, w, (r, x) => checkNeed(faults, r, x))),
+    checkList(faults, p, v, NEED_LISTS, (q, w) =>
+      checkList(faults, q, w, NEED_ROLES_IN_ONE, (r, x) => checkNeed(faults, r, x)),
+    ),
   );
-  key("loads", (p, v) => checkList(faults, p, v, (q, w) => checkOneOf(faults, q, w, LOADS)));
-  key("links", (p, v) => checkList(faults, p, v, (q, w) => checkLink(faults, q, w)));
-  for (const name of ["cues", "faults", "cautions"]) key(name, words);
+  key("loads", (p, v) =>
+    checkList(faults, p, v, words(LOADS, "loads"), (q, w) => checkOneOf(faults, q, w, LOADS)),
+  );
+  key("links", (p, v) => checkList(faults, p, v, LINKS, (q, w) => checkLink(faults, q, w)));
+  for (const name of ["cues", "faults", "cautions"]) {
+    key(name, (p, v) => checkList(faults, p, v, SAYINGS, (q, w) => checkText(faults, q, w, SAYING)));
+  }
   for (const name of ["demoSeconds", "setupSeconds"]) {
     key(name, (p, v) => checkWhole(faults, p, v, { least: 0, most: 600 }));
   }
   key("energy", (p, v) => {
     if (!checkObject(faults, p, v)) return;
     checkKey(faults, p, v, "met", (q, w) => checkNumber(faults, q, w, { least: 1, most: 20 }), true);
-    if (v.category !== undefined && v.category !== null) checkText(faults, at(p, "category"), v.category);
+    if (v.category !== undefined && v.category !== null)
+      checkText(faults, at(p, "category"), v.category, { least: 0, most: 200 });
   });
   key("room", (p, v) => checkMeasures(faults, p, v, { lengthM: 50, heightCm: 500 }));
   key("landings", (p, v) => checkMeasures(faults, p, v, { perRep: 20, weight: 2 }));

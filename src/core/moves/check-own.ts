@@ -2,6 +2,7 @@
 import { Faults, type Json } from "../class/check-values";
 import { at, type Fault } from "../class/faults";
 import { err, ok, type Result } from "../result";
+import { DOCUMENT, unsound } from "../sound";
 import { bookWith, type MoveBook } from "./book";
 import { checkOwnMove } from "./check-move";
 import type { Move } from "./move";
@@ -44,12 +45,14 @@ function circles(id: string, book: MoveBook): boolean {
  */
 export function checkOwn(value: unknown, others: MoveBook): Result<Move, readonly Fault[]> {
   const faults = new Faults();
+  const wrong = unsound(value, DOCUMENT);
+  if (wrong) return err([wrong]);
   checkOwnMove(faults, "$", value);
-  if (faults.list.length > 0) return err(faults.list);
+  if (faults.any) return err(faults.list);
   const move = value as Move;
   const json = value as Json;
   for (const key of REQUIRED) if (json[key] === undefined) faults.add(at("$", key), { code: "missing" });
-  if (faults.list.length > 0) return err(faults.list);
+  if (faults.any) return err(faults.list);
   if (others.get(move.id)) faults.add("id", { code: "not-unique", what: "moves", first: move.id });
   const name = move.name.trim().toLowerCase();
   const double = others.moves.find((other) => other.name.toLowerCase() === name);
@@ -72,8 +75,8 @@ export function checkOwn(value: unknown, others: MoveBook): Result<Move, readonl
     } else if (seen.has(link.to)) faults.add(path, { code: "not-unique", what: "links", first: link.to });
     seen.add(link.to);
   });
-  if (faults.list.length === 0 && circles(move.id, bookWith(others, [move]))) {
+  if (!faults.any && circles(move.id, bookWith(others, [move]))) {
     faults.add("links", { code: "kind", expected: "links that don't lead round in a circle" });
   }
-  return faults.list.length > 0 ? err(faults.list) : ok(move);
+  return faults.any ? err(faults.list) : ok(move);
 }

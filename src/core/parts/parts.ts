@@ -14,7 +14,7 @@ import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
 import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
 import type { Wanted } from "./plan";
 import { bookFor, type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
-import { isTimed, type OpenWay } from "./ways";
+import { isTimed, type OpenWay, searchStopped } from "./ways";
 
 function markOf(level: number): Mark {
   return level < 0 ? "flat" : level > 0 ? "sharp" : "natural";
@@ -179,7 +179,8 @@ export function partFor(doc: ClassDoc, person: Person, library: MoveBook, option
     name: person.name,
     homeKnown: person.kit !== undefined,
     cost: choice.cost,
-    exact: choice.exact,
+    exact:
+      choice.exact && !problem.cells.some(({ slot, wanted }) => searchStopped(slot, wanted, person, book)),
     slots,
     bring: bringList(slots),
     changeovers: changeOversOf(problem, chosen),
@@ -207,6 +208,8 @@ export function partJson(part: Part): unknown {
   return {
     person: part.person,
     cost: part.cost,
+    // Left out where it is: the rule.
+    ...(part.exact ? {} : { exact: false }),
     slots,
     bring: part.bring,
     changeovers: part.changeovers,

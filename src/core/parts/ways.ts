@@ -55,7 +55,8 @@ export function meansOf(home: HomeIndex, move: KnownMove): Means {
   const there = home.known.get(move) as Means | undefined;
   if (there) return there;
   const open = obstacle(move, home.person) === null;
-  const fillings = open ? fillingsOf(move.needs, home) : [];
+  const { list: fillings, stopped } = open ? fillingsOf(move.needs, home) : { list: [], stopped: false };
+  if (stopped) home.stopped.add(move);
   const made = { open, fillings, weights: fillings.some((f) => f.weighed) ? weightsIn(fillings) : [] };
   home.known.set(move, made);
   return made;
@@ -160,6 +161,13 @@ export function openWays(
     }
   }
   return ways.filter((way) => way.total <= best + within).sort(byCost);
+}
+
+/** Whether the search for ways to meet a move's needs stopped early, for any move that a slot leads to. */
+export function searchStopped(slot: Slot, wanted: Wanted, person: Person, book: MoveBook): boolean {
+  const { stopped } = homeIndex(person);
+  if (stopped.size === 0) return false;
+  return planFor(slot, wanted.mark, book).entries.some(({ reached }) => stopped.has(reached.move));
 }
 
 /** The ways of one move only, for a cell that the instructor has overruled. */

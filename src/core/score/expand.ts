@@ -273,12 +273,19 @@ export function expandedSeconds(
   return total;
 }
 
-/** How many segments an expansion has; counting stops just past `most`. */
-export function countSegments(doc: ClassDoc, library: MoveBook, extreme: Extreme, most: number): number {
-  let count = 0;
-  run(doc, prepare(doc, library), extreme, () => {
-    count += 1;
-    return count <= most;
+/** How many segments an expansion has and how long they last; measuring stops just past `most` segments. */
+export function measureUpTo(
+  doc: ClassDoc,
+  library: MoveBook,
+  extreme: Extreme,
+  most: number,
+): { readonly segments: number; readonly seconds: Seconds } {
+  let segments = 0;
+  let total = 0;
+  run(doc, prepare(doc, library), extreme, (seconds) => {
+    segments += 1;
+    total += seconds;
+    return segments <= most;
   });
-  return count;
+  return { segments, seconds: total };
 }

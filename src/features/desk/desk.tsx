@@ -28,16 +28,11 @@ import { MovePicker } from "./move-picker";
 import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
+import { SaveWord, UnsavedLine } from "./unsaved-line";
 import { useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useOverrule } from "./use-overrule";
 import { useReview } from "./use-review";
-
-const SAVE_WORDS = {
-  saved: "saved",
-  saving: "saving…",
-  offline: "not saved yet: kept here, trying again",
-} as const;
 
 /** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
 export function DeskScreen(props: {
@@ -140,12 +135,7 @@ export function DeskScreen(props: {
           ))}
         </select>
         <LengthLine desk={desk} onFit={() => setFitting(true)} />
-        <span
-          role="status"
-          className={`w-16 text-sm ${desk.save === "offline" ? "w-auto font-bold text-rust" : "text-quiet"}`}
-        >
-          {SAVE_WORDS[desk.save]}
-        </span>
+        <SaveWord desk={desk} />
         <Button look="icon" aria-label="Undo" disabled={!desk.canUndo} onClick={desk.undo}>
           <Undo2 size={16} aria-hidden />
         </Button>
@@ -166,6 +156,7 @@ export function DeskScreen(props: {
           Teach
         </Button>
       </TopLine>
+      <UnsavedLine desk={desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
         <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
           {view === "room" ? (

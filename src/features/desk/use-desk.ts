@@ -2,7 +2,8 @@
 /** The Desk's state: the class with undo and redo, what is selected, and what isn't saved yet. */
 import { useCallback, useEffect, useMemo, useReducer, useRef } from "react";
 import { toast } from "sonner";
-import { api } from "@/browser/api";
+import { againAfterMs } from "@/browser/again";
+import { type ApiFailure, api } from "@/browser/api";
 import { keep, kept } from "@/browser/store";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
@@ -29,7 +30,13 @@ interface PendingEdit {
   readonly edit: Edit;
 }
 
-export type SaveState = "saved" | "saving" | "offline";
+/**
+ * waiting: not taken just now, tried again by itself. sign-in: goes on after signing in. stopped: the server
+ * will not take it as it is, and the person is told what they can do.
+ */
+export type SaveState = "saved" | "saving" | "waiting" | "sign-in" | "stopped";
+type Unsaved = Extract<SaveState, "waiting" | "sign-in" | "stopped">;
+const UNSAVED: readonly SaveState[] = ["waiting", "sign-in", "stopped"];
 
 interface State {
   readonly history: History;
@@ -37,6 +44,8 @@ interface State {
   readonly pending: readonly PendingEdit[];
   readonly revision: number;
   readonly save: SaveState;
+  /** Why it isn't saved, in a sentence. */
+  readonly saveTrouble: string;
   readonly trouble: string | null;
 }
 
@@ -45,7 +54,8 @@ type Action =
   | { readonly do: "undo" | "redo" }
   | { readonly do: "select"; readonly selection: Selection }
   | { readonly do: "restore"; readonly pending: readonly PendingEdit[] }
-  | { readonly do: "saving" | "offline" }
+  | { readonly do: "saving" }
+  | { readonly do: "unsaved"; readonly save: Unsaved; readonly why: string }
   | {
       readonly do: "saved";
       readonly sent: readonly string[];
@@ -75,7 +85,7 @@ function withEdit(state: State, history: History, edit: Edit): State {
     ...state,
     history,
     pending,
-    save: state.save === "offline" ? "offline" : "saving",
+    save: UNSAVED.includes(state.save) ? state.save : "saving",
     trouble: null,
     selection: soundSelection(history.doc, state.selection),
   };
@@ -111,13 +121,14 @@ function reduce(state: State, action: Action): State {
       return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
     }
     case "saving":
-      return { ...state, save: "saving" };
-    case "offline":
-      return { ...state, save: "offline" };
+      // Told until it is over: a try that goes on says nothing new.
+      return UNSAVED.includes(state.save) ? state : { ...state, save: "saving" };
+    case "unsaved":
+      return { ...state, save: action.save, saveTrouble: action.why };
     case "saved": {
       const pending = state.pending.filter((entry) => !action.sent.includes(entry.id));
-      const save = pending.length > 0 ? "saving" : "saved";
-      if (!action.doc) return { ...state, pending, save, revision: action.revision };
+      const save: SaveState = pending.length > 0 ? "saving" : "saved";
+      if (!action.doc) return { ...state, pending, save, saveTrouble: "", revision: action.revision };
       // Others edited too: what isn't sent yet goes on top of what the server has now.
       const doc = pending.reduce((now, { edit }) => {
         const next = applyChecked(now, edit, LIBRARY_BOOK);
@@ -128,6 +139,7 @@ function reduce(state: State, action: Action): State {
         ...state,
         pending,
         save,
+        saveTrouble: "",
         revision: action.revision,
         history: { ...state.history, doc },
         selection,
@@ -140,11 +152,17 @@ interface EditsReply {
   readonly revision: number;
   readonly doc: ClassDoc | null;
   readonly refused: readonly { readonly id: string; readonly why: Refusal }[];
+  readonly left: readonly string[];
 }
 
-/** Quiet time after an edit before it is sent, and between tries when the server isn't reached. */
+/** Quiet time after an edit before it is sent. */
 const SEND_AFTER_MS = 350;
-const RETRY_AFTER_MS = 3000;
+/** Between looks whether somebody has signed in again, in this tab or another. */
+const SIGNED_IN_MS = 8000;
+
+function unsavedState({ code, passing }: ApiFailure): Unsaved {
+  return passing ? "waiting" : code === "signed-out" ? "sign-in" : "stopped";
+}
 
 export function useDesk(id: string, doc: ClassDoc, revision: number) {
   const first = doc.blocks.find((block) => (block.role ?? "main") === "main") ?? doc.blocks[0];
@@ -154,11 +172,13 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     pending: [],
     revision,
     save: "saved",
+    saveTrouble: "",
     trouble: null,
   });
   const latest = useRef(state);
   latest.current = state;
   const busy = useRef(false);
+  const tries = useRef(0);
   const storeKey = `brontle.unsaved.${id}`;
 
   useEffect(() => {
@@ -175,27 +195,51 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     const result = await api<EditsReply>("POST", `/api/classes/${id}/edits`, { base, edits: batch });
     busy.current = false;
     if (!result.ok) {
-      dispatch({ do: "offline" });
-      if (result.failure.code !== "offline")
-        toast.error(`Not saved: ${result.failure.message} Your changes are kept here.`);
+      tries.current += 1;
+      dispatch({ do: "unsaved", save: unsavedState(result.failure), why: result.failure.message });
       return;
     }
+    tries.current = 0;
+    const { left } = result.value;
     for (const { why } of result.value.refused) toast.error(`A change no longer fits: ${refusalText(why)}`);
-    dispatch({ do: "saved", sent: batch.map((entry) => entry.id), ...result.value });
+    const sent = batch.map((entry) => entry.id).filter((sentId) => !left.includes(sentId));
+    dispatch({ do: "saved", sent, ...result.value });
   }, [id]);
 
   useEffect(() => {
     keep(storeKey, state.pending.length > 0 ? state.pending : null);
-    if (state.pending.length === 0) return;
-    const timer = setTimeout(send, state.save === "offline" ? RETRY_AFTER_MS : SEND_AFTER_MS);
-    return () => clearTimeout(timer);
-  }, [state.pending, state.save, send, storeKey]);
+  }, [state.pending, storeKey]);
+
+  useEffect(() => {
+    // What the server refuses as it is isn't sent again by itself.
+    if (state.pending.length === 0 || state.save === "stopped") return;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let over = false;
+    const wait = () => {
+      const { save } = latest.current;
+      const ms =
+        save === "waiting" ? againAfterMs(tries.current) : save === "sign-in" ? SIGNED_IN_MS : SEND_AFTER_MS;
+      // A try that fails in the same way changes nothing here: so the next one is set from here.
+      timer = setTimeout(() => void send().then(again), ms);
+    };
+    const again = () => {
+      if (!over && UNSAVED.includes(latest.current.save)) wait();
+    };
+    wait();
+    const back = () => void send();
+    if (state.save === "sign-in") window.addEventListener("focus", back);
+    return () => {
+      over = true;
+      clearTimeout(timer);
+      window.removeEventListener("focus", back);
+    };
+  }, [state.pending, state.save, send]);
 
   useEffect(() => {
     if (state.pending.length === 0) return;
     const warn = (event: BeforeUnloadEvent) => {
       void send();
-      if (latest.current.save === "offline") event.preventDefault();
+      if (UNSAVED.includes(latest.current.save)) event.preventDefault();
     };
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
@@ -214,6 +258,7 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     score,
     selection: state.selection,
     save: state.save,
+    saveTrouble: state.saveTrouble,
     trouble: state.trouble,
     canUndo: state.history.undo.length > 0,
     canRedo: state.history.redo.length > 0,

@@ -2,7 +2,8 @@
 /** A taught class as this device sees it: the events that are known, the clock, and commands on their way. */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import { api } from "@/browser/api";
+import { againAfterMs } from "@/browser/again";
+import { api, type FailureCode } from "@/browser/api";
 import { movesClock, type RunEvent, type RunEventKind, type RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
@@ -27,8 +28,6 @@ function sawOwn(entry: Waiting, events: readonly RunEvent[], mine: ReadonlySet<s
   return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
 }
 
-const RETRY_MS = 1500;
-
 export interface Run {
   readonly state: RunState;
   readonly events: readonly RunEvent[];
@@ -36,6 +35,8 @@ export interface Run {
   /** The clock was read: what is shown is the server's second. */
   readonly synced: boolean;
   readonly reached: boolean;
+  /** Why the first of what was pressed here hasn't been taken yet; it is kept and sent again. */
+  readonly held: FailureCode | null;
   readonly command: (kind: RunEventKind, payload?: RunPayload) => void;
 }
 
@@ -45,6 +46,8 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
   const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.run.${id}`);
   useTicking();
   const [reached, setReached] = useState(true);
+  const [held, setHeld] = useState<FailureCode | null>(null);
+  const tries = useRef(0);
   const latest = useRef({ confirmed, waiting });
   latest.current = { confirmed, waiting };
   const sending = useRef(false);
@@ -63,11 +66,15 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     };
     const reply = await api<{ taken: boolean; events: RunEvent[] }>("POST", `/api/runs/${id}/events`, body);
     sending.current = false;
-    if (!reply.ok && reply.failure.code === "offline") {
-      setReached(false);
+    if (!reply.ok && (reply.failure.passing || reply.failure.code === "signed-out")) {
+      tries.current += 1;
+      setHeld(reply.failure.code);
+      if (reply.failure.code === "offline") setReached(false);
       setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
       return;
     }
+    tries.current = 0;
+    setHeld(null);
     setReached(true);
     const after = reply.ok ? reply.value.events : [];
     setWaiting((list) =>
@@ -83,8 +90,8 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
   useEffect(() => {
     if (waiting.length === 0) return;
     if (!waiting[0]?.offline) void send();
-    const timer = setInterval(send, RETRY_MS);
-    return () => clearInterval(timer);
+    const timer = setTimeout(send, againAfterMs(tries.current));
+    return () => clearTimeout(timer);
   }, [waiting, send]);
 
   // Another tab may lead, and people enter things: follow what happens.
@@ -118,5 +125,5 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     return [...confirmed, ...waiting.map((entry) => entry.event).filter((event) => !taken.has(event.id))];
   }, [confirmed, waiting]);
   const state = runState(score, events, now());
-  return { state, events, now, synced: estimate !== null, reached, command };
+  return { state, events, now, synced: estimate !== null, reached, held, command };
 }

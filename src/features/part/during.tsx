@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
@@ -13,6 +14,7 @@ import type { Segment } from "@/core/score/expand";
 import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
+import { troubleText } from "@/features/live/trouble-text";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
 import { doseOf, fetchOf, ownCall } from "./own-words";
 import { PartClock } from "./part-clock";
@@ -37,6 +39,7 @@ interface Props {
   readonly easing: boolean;
   readonly other: boolean;
   readonly reached: boolean;
+  readonly held: FailureCode | null;
   readonly cues: OwnCues;
   readonly lateMs: number;
   readonly keepLate: (ms: number) => void;
@@ -72,8 +75,9 @@ function momentOf(
   return ownMoment(found.slot, own, shown, appearance, intoMs, lengthMs, book);
 }
 
-function statusText({ reached, state, lateMs }: Props): string {
+function statusText({ reached, held, state, lateMs }: Props): string {
   if (!reached) return "no connection: the clock goes on";
+  if (held) return troubleText(reached, held) ?? "";
   if (state.phase === "paused") return "paused";
   const ends = state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs + lateMs)}` : "";
   return lateMs > 0 ? `${ends} · ${(lateMs / 1000).toFixed(1)} s later` : ends;
@@ -129,7 +133,9 @@ export function During(props: Props) {
       <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person)}</p>
       {hurting ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
+          {props.reached && props.held === null
+            ? "Stop. Your instructor is told."
+            : "Stop. No connection: say it aloud."}
         </p>
       ) : (
         // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.

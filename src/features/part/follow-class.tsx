@@ -82,7 +82,7 @@ export function FollowClass(props: Props) {
         onWarm={() => setWarm(true)}
         onHurt={() => enter("hurt")}
         hurting={now.hurt.some((entry) => entry.person === person.id)}
-        reached={follow.reached}
+        reached={follow.reached && follow.held === null}
       />
     );
   return (
@@ -92,6 +92,7 @@ export function FollowClass(props: Props) {
       now={follow.now}
       easing={easing}
       reached={follow.reached}
+      held={follow.held}
       enter={enter}
       people={now}
     />

@@ -1,7 +1,8 @@
 "use client";
 /** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { api } from "@/browser/api";
+import { againAfterMs } from "@/browser/again";
+import { api, type FailureCode } from "@/browser/api";
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
@@ -17,7 +18,16 @@ interface Waiting {
   readonly offline: boolean;
 }
 
-const RETRY_MS = 1500;
+/** What the server will never take; anything else is kept and sent again, a fault of ours too. */
+const NEVER: readonly FailureCode[] = [
+  "not-found",
+  "not-yours",
+  "conflict",
+  "malformed",
+  "invalid",
+  "too-large",
+  "other-origin",
+];
 
 export interface Follow {
   readonly state: RunState;
@@ -27,6 +37,8 @@ export interface Follow {
   readonly now: () => number;
   readonly synced: boolean;
   readonly reached: boolean;
+  /** Why the first of what was entered here hasn't been taken yet; it is kept and sent again. */
+  readonly held: FailureCode | null;
   readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
 }
 
@@ -48,6 +60,8 @@ export function useFollow(
   const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.part.${runId}.${person}`);
   useTicking();
   const [reached, setReached] = useState(true);
+  const [held, setHeld] = useState<FailureCode | null>(null);
+  const tries = useRef(0);
   const sending = useRef(false);
   useStream(
     `/api/part/${token}/stream?run=${runId}`,
@@ -73,15 +87,21 @@ export function useFollow(
       });
       sending.current = false;
       // Kept unless the server has it, or will never take it.
-      if (!reply.ok && ["offline", "other", "too-often"].includes(reply.failure.code)) {
+      if (!reply.ok && !NEVER.includes(reply.failure.code)) {
+        tries.current += 1;
+        setHeld(reply.failure.code);
         if (reply.failure.code === "offline") setReached(false);
         setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
-      } else setWaiting((list) => list.filter((entry) => entry.id !== id));
+        return;
+      }
+      tries.current = 0;
+      setHeld(null);
+      setWaiting((list) => list.filter((entry) => entry.id !== id));
     };
     if (waiting.length === 0) return;
     if (!waiting[0]?.offline) void send();
-    const timer = setInterval(send, RETRY_MS);
-    return () => clearInterval(timer);
+    const timer = setTimeout(send, againAfterMs(tries.current));
+    return () => clearTimeout(timer);
   }, [waiting, token, runId, setWaiting]);
 
   const enter = useCallback(
@@ -103,5 +123,5 @@ export function useFollow(
   // Somebody who hears the instructor late sees the clock as late as they hear her.
   const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
   const state = runState(score, heard, now() - lateMs);
-  return { state, events, known, now, synced: estimate !== null, reached, enter };
+  return { state, events, known, now, synced: estimate !== null, reached, held, enter };
 }

@@ -13,6 +13,7 @@ import { clockText } from "@/core/units";
 import { countText, leftToCountMs } from "@/features/live/bar";
 import { gapWord, nowNext } from "@/features/live/now-next";
 import { timeOfDay } from "@/features/live/time-of-day";
+import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
 import { useRun } from "@/features/live/use-run";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
@@ -77,9 +78,8 @@ export function RemoteScreen(props: {
         <span role="status">
           {!run.reached
             ? "no connection"
-            : state.projectedEndMs
-              ? `ends ${timeOfDay(state.projectedEndMs)}`
-              : ""}
+            : (troubleText(run.reached, run.held) ??
+              (state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs)}` : ""))}
         </span>
       </p>
       <h1 className="flex items-baseline justify-between gap-3 leading-none">

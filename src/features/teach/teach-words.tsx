@@ -2,6 +2,7 @@
 import { clockText } from "@/core/units";
 import type { NowNext } from "@/features/live/now-next";
 import { timeOfDay } from "@/features/live/time-of-day";
+import { troubleText } from "@/features/live/trouble-text";
 import type { Run } from "@/features/live/use-run";
 
 function driftText(driftMs: number): string {
@@ -22,6 +23,7 @@ export function TopRow({
 }) {
   const { state } = run;
   const { finishAtMs, projectedEndMs } = state;
+  const trouble = troubleText(run.reached, run.held);
   const over = finishAtMs !== null && projectedEndMs !== null ? projectedEndMs - finishAtMs : null;
   return (
     <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
@@ -30,9 +32,9 @@ export function TopRow({
         {words.roundText && <b> {words.roundText}</b>}
         {presence && <span className="text-night-quiet"> · {presence}</span>}
       </p>
-      {!run.reached && (
+      {trouble && (
         <p role="status" className="whitespace-nowrap border-2 border-night-text px-2">
-          no connection: this screen keeps time
+          {trouble}
         </p>
       )}
       {projectedEndMs !== null && (

@@ -71,6 +71,8 @@ export const classes = pgTable(
     studioId: uuid("studio_id")
       .notNull()
       .references(() => studio.id, { onDelete: "cascade" }),
+    /** The document's own title: what is searched and sorted by stands in columns, never looked for in JSON. */
+    title: text("title").notNull(),
     doc: json("doc").$type<ClassDoc>().notNull(),
     revision: integer("revision").notNull().default(1),
     createdAt: instant("created_at").notNull().defaultNow(),
@@ -161,6 +163,8 @@ export const run = pgTable(
     /** Counts up whenever what people do in it changes. */
     version: integer("version").notNull().default(0),
     swaps: json("swaps").$type<readonly Swap[]>().notNull().default([]),
+    /** The class's title when it was frozen; null before. */
+    title: text("title"),
     doc: json("doc").$type<ClassDoc>(),
     parts: json("parts").$type<readonly Part[]>(),
     /** Everyone's part at every mark, so that a level changed on the spot needs nothing worked out anew. */
@@ -265,11 +269,14 @@ export const runEvent = pgTable(
     seq: integer("seq").notNull(),
     commandId: uuid("command_id").notNull(),
     kind: text("kind").$type<RunEventKind>().notNull(),
+    /** Roster id of whom it is about; null where it is about all. The payload says the same. */
+    person: text("person"),
     payload: json("payload").$type<RunPayload>().notNull(),
     at: instant("at").notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.runId, table.seq] }),
     unique("run_event_command").on(table.runId, table.commandId),
+    index("run_event_person").on(table.runId, table.person, table.at),
   ],
 );

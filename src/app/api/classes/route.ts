@@ -5,6 +5,8 @@ import { writing } from "@/server/http";
 const body = object({ doc: mixed().required() }).noUnknown();
 
 /** Stores a new or imported class. */
-export const POST = writing(body, async (who, _params, { doc }) => ({
-  id: await createClass(who.studioId, doc),
-}));
+export const POST = writing(
+  body,
+  async (who, _params, { doc }) => ({ id: await createClass(who.studioId, doc) }),
+  "document",
+);

@@ -7,11 +7,15 @@ import { homeChanged } from "@/server/session-changes";
 const body = object({ person: mixed<Record<string, unknown>>().required() }).noUnknown();
 
 /** Stores a person's changed home. */
-export const PUT = writing(body, async (who, params, { person }) => {
-  const id = uuidParam(params, "id");
-  await updatePerson(who.studioId, id, person);
-  await homeChanged(who.studioId, id);
-});
+export const PUT = writing(
+  body,
+  async (who, params, { person }) => {
+    const id = uuidParam(params, "id");
+    await updatePerson(who.studioId, id, person);
+    await homeChanged(who.studioId, id);
+  },
+  "person",
+);
 
 /** Removes a person and what is kept of them. */
 export const DELETE = writing(object({}).noUnknown(), (who, params) => {

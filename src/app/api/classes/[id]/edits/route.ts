@@ -10,10 +10,20 @@ const sent = object({
 }).noUnknown();
 const body = object({
   base: number().integer().min(1).required(),
-  edits: array(sent).min(1).max(500).required(),
+  edits: array(sent)
+    .min(1)
+    .max(500)
+    .required()
+    .test(
+      "each-once",
+      "One change is in here twice.",
+      (list) => !list || new Set(list.map((entry) => entry?.id)).size === list.length,
+    ),
 }).noUnknown();
 
 /** Autosave: edits made on a revision, applied to the class as it stands. */
-export const POST = writing(body, (who, params, { base, edits }) =>
-  applyEdits(who, uuidParam(params, "id"), base, edits),
+export const POST = writing(
+  body,
+  (who, params, { base, edits }) => applyEdits(who, uuidParam(params, "id"), base, edits),
+  "document",
 );

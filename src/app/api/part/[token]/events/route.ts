@@ -31,5 +31,5 @@ export const POST = writingPart(
     const payload = { person: who.doc.id, ...(mark ? { mark } : {}), ...(slot ? { slot } : {}) };
     await takeEntry(run, { id, kind, payload }, offlineAtMs ?? null);
   },
-  true,
+  { uncounted: true },
 );

@@ -1,9 +1,8 @@
-import { reading, uuidParam } from "@/server/http";
+import { reading, textParam, uuidParam } from "@/server/http";
 import { whereaboutsOf } from "@/server/whereabouts";
 
 /** Where somebody is and whom to call, while the class goes on: asked for one person, when it is needed. */
 export const GET = reading(async (who, params, request) => {
-  const person = new URL(request.url).searchParams.get("person") ?? "";
-  const left = await whereaboutsOf(who.studioId, uuidParam(params, "id"), person);
+  const left = await whereaboutsOf(who.studioId, uuidParam(params, "id"), textParam(request, "person"));
   return Response.json({ left }, { headers: { "cache-control": "no-store" } });
 });
