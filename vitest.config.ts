@@ -12,6 +12,7 @@ export default defineConfig({
           include: ["src/**/*.test.ts", "tests/cases.test.ts", "tests/ops/**/*.test.ts"],
         },
       },
+      { extends: true, test: { name: "fuzz", include: ["tests/fuzz/**/*.test.ts"] } },
       {
         extends: true,
         test: {

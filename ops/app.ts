@@ -1,7 +1,7 @@
 /** The application's process: one Next.js server on loopback. */
 import type { ChildProcess } from "node:child_process";
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
-import { WORKER } from "./build";
+import { WEB, WORKER } from "./build";
 import { type Place, ROOT, secretsOf } from "./places";
 import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
 import { Stop, say } from "./say";
@@ -14,7 +14,8 @@ export interface AppState {
   readonly mark: string;
 }
 
-const NEXT = "next";
+/** Stands in the command line of the web process. */
+const NEXT = "brontle-web";
 
 function stateFile(place: Place): string {
   return `${place.folder}/app.json`;
@@ -38,8 +39,16 @@ export async function findApp(place: Place): Promise<AppState | null> {
   return null;
 }
 
+/** Whether the application of a place runs, answering or not. */
+export function appRuns(place: Place): boolean {
+  const file = stateFile(place);
+  return existsSync(file) && isRunning((JSON.parse(readFileSync(file, "utf8")) as AppState).pid, NEXT);
+}
+
 export interface StartOptions {
   readonly databaseUrl: string;
+  /** Where the database keeps its files: whether there is room is asked there. */
+  readonly databaseFolder: string;
   readonly mark: string;
   readonly demo: boolean;
   readonly relaxedLimits?: boolean;
@@ -69,7 +78,9 @@ export async function startApp(
     ...process.env,
     NODE_ENV: "production",
     NEXT_TELEMETRY_DISABLED: "1",
+    PORT: String(port),
     BRONTLE_DATABASE_URL: options.databaseUrl,
+    BRONTLE_DATABASE_FOLDER: options.databaseFolder,
     BETTER_AUTH_SECRET: secretsOf(place).authSecret,
     BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
     BRONTLE_ORIGIN: address,
@@ -78,9 +89,8 @@ export async function startApp(
     BRONTLE_JOURNAL: `${place.folder}/journal.log`,
     BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",
   };
-  const args = [`${ROOT}/node_modules/next/dist/bin/next`, "start", "-H", "127.0.0.1", "-p", String(port)];
   const log = `${place.folder}/app.log`;
-  const child = startApart(process.execPath, args, log, { cwd: ROOT, env });
+  const child = startApart(process.execPath, [WEB], log, { cwd: ROOT, env });
   let dead = false;
   child.on("exit", () => {
     dead = true;

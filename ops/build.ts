@@ -6,8 +6,9 @@ import { ROOT } from "./places";
 import { runQuietly } from "./run";
 import { Stop, say } from "./say";
 
-/** What the worker threads run. */
+/** What the worker threads run, and what the web process is. */
 export const WORKER = `${ROOT}/.next/brontle-worker.mjs`;
+export const WEB = `${ROOT}/.next/brontle-web.mjs`;
 const STAMP = `${ROOT}/.next/brontle-stamp`;
 const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
@@ -32,12 +33,13 @@ export function sourceMark(): string {
   return hash.digest("hex");
 }
 
-/** Bundles what the worker threads run into one file, beside the application's own build. */
-async function buildWorker(): Promise<void> {
+/** Bundles what runs beside the framework's own build into a file each. */
+async function buildBeside(source: string, outfile: string): Promise<void> {
   await bundle({
-    entryPoints: [`${ROOT}/src/server/work/worker.ts`],
-    outfile: WORKER,
+    entryPoints: [`${ROOT}/src/server/${source}`],
+    outfile,
     bundle: true,
+    external: ["next"],
     platform: "node",
     target: "node20",
     format: "esm",
@@ -54,7 +56,8 @@ export async function needBuild(): Promise<string> {
   const next = `${ROOT}/node_modules/next/dist/bin/next`;
   const { code, output } = await runQuietly(process.execPath, [next, "build"], { cwd: ROOT, env });
   if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
-  await buildWorker();
+  await buildBeside("work/worker.ts", WORKER);
+  await buildBeside("web/main.ts", WEB);
   writeFileSync(STAMP, mark);
   return mark;
 }

@@ -1,4 +1,5 @@
-/** demo, start, stop and test. Errors are sentences on standard error with exit code 1. */
+/** demo, start, stop and test (and `keep`, which the others start for themselves). Errors are sentences on standard error with exit code 1. */
+import { keep } from "./keeper";
 import { Stop, say } from "./say";
 import { serve, stop } from "./serve";
 import { test } from "./test";
@@ -7,14 +8,13 @@ const [command = "", ...args] = process.argv.slice(2);
 
 async function main(): Promise<number> {
   const stay = args.includes("--stay") || process.stdin.isTTY === true || process.stdout.isTTY === true;
-  const known =
-    command === "test" ? ["core", "integration", "browser"] : command === "stop" ? [] : ["--stay"];
-  const unknown = args.find((arg) => !known.includes(arg));
+  if (command === "test") return test(args);
+  if (command === "keep") return keep(args[0] === "demo" ? "demo" : "own", Number(args[1]));
+  const unknown = args.find((arg) => arg !== "--stay" || command === "stop");
   if (unknown !== undefined) throw new Stop(`${command} doesn't know ${unknown}.`);
   if (command === "demo") return serve("demo", stay);
   if (command === "start") return serve("own", stay);
-  if (command === "stop") return stop();
-  return test(args);
+  return stop();
 }
 
 try {

@@ -3,7 +3,7 @@ import { type SpawnOptions, spawnSync } from "node:child_process";
 import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { setTimeout as sleep } from "node:timers/promises";
 import { Client } from "pg";
-import { needPostgres } from "./packages";
+import { needPostgres, postgresPrograms } from "./packages";
 import { folderMark, type Place, secretsOf } from "./places";
 import { endProcess, freePort, isRoot, isRunning, runQuietly, startApart, waitUntil } from "./run";
 import { Stop, say } from "./say";
@@ -117,8 +117,13 @@ function handle(place: Place, folder: string, pid: number, port: number, started
   return { pid, port, dataFolder: folder, started, url };
 }
 
-async function tryStart(bin: string, folder: string, place: Place, fast: boolean): Promise<Postgres | null> {
-  const port = await freePort(54_320 + Math.floor(Math.random() * 500));
+async function tryStart(
+  bin: string,
+  folder: string,
+  place: Place,
+  { fast = false, on = null }: { readonly fast?: boolean; readonly on?: number | null } = {},
+): Promise<Postgres | null> {
+  const port = on ?? (await freePort(54_320 + Math.floor(Math.random() * 500)));
   const settings = [
     "listen_addresses=127.0.0.1",
     "unix_socket_directories=",
@@ -167,11 +172,17 @@ export async function startPostgres(place: Place, fast = false): Promise<Postgre
   say("Starting the database…");
   // After a hard kill the old server's helpers hold its memory for a moment.
   for (let attempt = 0; attempt < 5; attempt += 1) {
-    const server = await tryStart(bin, folder, place, fast);
+    const server = await tryStart(bin, folder, place, { fast });
     if (server) return server;
     await sleep(1000);
   }
   throw new Stop(`The database did not start; its words are in ${place.folder}/postgres.log.`);
+}
+
+/** Starts the server of a place again on the port where it was; false where it does not start. */
+export async function restartPostgres(place: Place, port: number): Promise<boolean> {
+  const bin = postgresPrograms();
+  return bin !== null && (await tryStart(bin, dataFolderOf(place), place, { on: port })) !== null;
 }
 
 /** Makes a database where there is none of that name. */

@@ -3,6 +3,7 @@ import { existsSync, readFileSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
 import { findApp, startApp, stopApp } from "./app";
 import { needBuild, sourceMark } from "./build";
+import { keepDatabase, startKeeper, stopKeeper } from "./keeper";
 import { type DataKind, placeOf, ROOT } from "./places";
 import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { say } from "./say";
@@ -38,17 +39,23 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
     await migrateDatabase(postgres.url("brontle"), `${ROOT}/drizzle`);
     const { state, child } = await startApp(place, {
       databaseUrl: postgres.url("brontle"),
+      databaseFolder: postgres.dataFolder,
       mark,
       demo: kind === "demo",
     });
     const participant = kind === "demo" ? await seedDemo(state.address, postgres.url("brontle"), place) : "";
     printAddress(state.address, kind, participant);
     if (!stay) {
+      startKeeper(place, postgres.port);
       child.unref();
       return 0;
     }
     say("Ctrl-C ends it.");
+    let over = false;
+    const kept = keepDatabase(place, postgres.port, () => over);
     const ended = await untilEnded(child);
+    over = true;
+    await kept;
     await down();
     if (ended === "died") say(`brontle: the application died; its words are in ${place.folder}/app.log.`);
     return ended === "died" ? 1 : 0;
@@ -76,6 +83,7 @@ export async function stop(): Promise<number> {
   let any = false;
   for (const kind of ["demo", "own"] as const) {
     const place = placeOf(kind);
+    await stopKeeper(place);
     const app = await stopApp(place);
     const postgres = findPostgres(place);
     if (postgres) await stopPostgres(postgres);

@@ -3,13 +3,14 @@ import { spawnSync } from "node:child_process";
 import { readFileSync, rmSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
 import { startApp, stopApp } from "./app";
-import { needBuild } from "./build";
+import { needBuild, WORKER } from "./build";
 import { checkLocks } from "./check-locks";
 import { needChromium } from "./packages";
 import { placeOf, ROOT } from "./places";
 import { needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { runLoudly } from "./run";
 import { say } from "./say";
+import { type Part, type Plan, readPlan } from "./test-plan";
 
 interface Count {
   passed: number;
@@ -48,7 +49,8 @@ function checkTransactions(count: Count): void {
 }
 
 async function vitest(
-  project: string,
+  project: Part,
+  plan: Plan,
   env: Readonly<Record<string, string>>,
   folder: string,
   count: Count,
@@ -57,13 +59,17 @@ async function vitest(
   const report = `${folder}/${project}.json`;
   const args = [
     "run",
+    ...plan.words,
     "--project",
     project,
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${report}`,
   ];
-  const code = await runLoudly(`${BIN}/vitest`, args, { cwd: ROOT, env: { ...process.env, ...env } });
+  const code = await runLoudly(`${BIN}/vitest`, args, {
+    cwd: ROOT,
+    env: { ...process.env, ...plan.env, ...env },
+  });
   let failed = 0;
   try {
     const found = JSON.parse(readFileSync(report, "utf8")) as {
@@ -80,20 +86,23 @@ async function vitest(
 }
 
 /** Runs what is named, or everything. Gives 0 only where nothing failed. */
-export async function test(only: readonly string[]): Promise<number> {
-  const wants = (name: string) => only.length === 0 || only.includes(name);
+export async function test(args: readonly string[]): Promise<number> {
+  const plan = readPlan(args);
+  const all = plan.parts.length === 0;
+  const wants = (name: Part) => all || plan.parts.includes(name);
   const count: Count = { passed: 0, failed: 0 };
   const place = placeOf("test", `test-${process.pid}`);
   const ended = () => rmSync(place.folder, { recursive: true, force: true });
   try {
-    if (only.length === 0) {
+    if (all) {
       await check("lint and format", "biome", ["check", "--error-on-warnings", "."], count);
       await check("types", "tsc", ["--noEmit"], count);
       checkImports(count);
+      checkTransactions(count);
     }
-    if (only.length === 0) checkTransactions(count);
-    if (wants("core")) await vitest("core", {}, place.folder, count);
-    if (wants("integration") || wants("browser")) await withServers(place, wants, count);
+    for (const part of ["core", "fuzz"] as const)
+      if (wants(part)) await vitest(part, plan, {}, place.folder, count);
+    if (wants("integration") || wants("browser")) await withServers(place, plan, wants, count);
   } finally {
     ended();
   }
@@ -103,7 +112,8 @@ export async function test(only: readonly string[]): Promise<number> {
 
 async function withServers(
   place: ReturnType<typeof placeOf>,
-  wants: (name: string) => boolean,
+  plan: Plan,
+  wants: (name: Part) => boolean,
   count: Count,
 ): Promise<void> {
   await needChromium();
@@ -129,20 +139,23 @@ async function withServers(
     }
     const { state } = await startApp(place, {
       databaseUrl: postgres.url("browser"),
+      databaseFolder: postgres.dataFolder,
       mark,
       demo: true,
       relaxedLimits: true,
     });
     const env = {
       BRONTLE_TEST_ADDRESS: state.address,
+      BRONTLE_TEST_APP_PID: String(state.pid),
+      BRONTLE_WORKER: WORKER,
       BRONTLE_DATABASE_URL: postgres.url("integration"),
       BRONTLE_TEST_ADMIN_URL: postgres.url("postgres"),
       BRONTLE_SEAL_SECRET: "only-for-tests-only-for-tests-only",
       BETTER_AUTH_SECRET: "only-for-tests-only-for-tests-only",
       BRONTLE_ORIGIN: state.address,
     };
-    if (wants("integration")) await vitest("integration", env, place.folder, count);
-    if (wants("browser")) await vitest("browser", env, place.folder, count);
+    for (const part of ["integration", "browser"] as const)
+      if (wants(part)) await vitest(part, plan, env, place.folder, count);
   } finally {
     await down();
   }

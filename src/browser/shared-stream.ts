@@ -3,6 +3,7 @@
  * to a server, and each stream holds one. The tab that has the lock reads; it tells the others.
  */
 import type { RunEvent } from "../core/live/events";
+import { againAfterMs } from "./again";
 
 export interface Follower {
   /** The last number that is known here. */
@@ -24,19 +25,38 @@ function withAfter(path: string, after: number): string {
 
 /** Reads the stream itself, and says what it hears. */
 function read(path: string, follower: Follower, say: (said: Said) => void): () => void {
-  const source = new EventSource(withAfter(path, follower.seq()));
+  let source: EventSource | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let tries = 0;
   const reached = (value: boolean) => {
     follower.onReached(value);
     say({ reached: value });
   };
-  source.onopen = () => reached(true);
-  source.onerror = () => reached(false);
-  source.onmessage = ({ data }) => {
-    const events = JSON.parse(data) as RunEvent[];
-    follower.onEvents(events);
-    say({ events });
+  const open = () => {
+    const made = new EventSource(withAfter(path, follower.seq()));
+    source = made;
+    made.onopen = () => {
+      tries = 0;
+      reached(true);
+    };
+    made.onerror = () => {
+      reached(false);
+      // The browser comes back by itself where the connection broke, but not where it was answered no.
+      if (made.readyState !== EventSource.CLOSED) return;
+      tries += 1;
+      timer = setTimeout(open, againAfterMs(tries));
+    };
+    made.onmessage = ({ data }) => {
+      const events = JSON.parse(data) as RunEvent[];
+      follower.onEvents(events);
+      say({ events });
+    };
   };
-  return () => source.close();
+  open();
+  return () => {
+    clearTimeout(timer);
+    source?.close();
+  };
 }
 
 /** Follows a stream until the function that it gives is called. */

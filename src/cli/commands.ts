@@ -10,6 +10,8 @@ import { readClass, readRoster } from "./files";
 /** Where a command writes: a line at a time. */
 export interface Doors {
   readonly out: (line: string) => void;
+  /** A part of a line that is too long to be one text. */
+  readonly piece: (text: string) => void;
   readonly err: (line: string) => void;
 }
 

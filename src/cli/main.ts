@@ -4,6 +4,7 @@ import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-co
 
 const doors: Doors = {
   out: (line) => process.stdout.write(`${line}\n`),
+  piece: (text) => process.stdout.write(text),
   err: (line) => process.stderr.write(`${line}\n`),
 };
 

@@ -8,7 +8,7 @@ import { readThrough } from "../core/review/read-through";
 import { THRESHOLDS } from "../core/review/thresholds";
 import { fitClass } from "../core/shape/fit";
 import { orderStations } from "../core/shape/order";
-import { shapeJson } from "../core/shape/shape-json";
+import { shapePieces } from "../core/shape/shape-json";
 import { clockText } from "../core/units";
 import type { Doors } from "./commands";
 import { readClass, readRoster, readSeasonFile } from "./files";
@@ -140,6 +140,7 @@ export function orderCommand(args: readonly string[], doors: Doors): number {
 export function shapeCommand(args: readonly string[], doors: Doors): number {
   const asked = ask("shape", args, ["--roster"], "brontle shape CLASS [--roster ROSTER]", doors);
   if (!asked) return 1;
-  doors.out(JSON.stringify(shapeJson(asked.doc, LIBRARY_BOOK, asked.parts, THRESHOLDS)));
+  for (const piece of shapePieces(asked.doc, LIBRARY_BOOK, asked.parts, THRESHOLDS)) doors.piece(piece);
+  doors.out("");
   return 0;
 }

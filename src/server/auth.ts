@@ -5,6 +5,7 @@ import { db } from "./db/client";
 import * as schema from "./db/schema";
 import { env } from "./env";
 import { createStudioFor } from "./studios";
+import { ADDRESS_HEADER } from "./web/address";
 
 function makeAuth() {
   return betterAuth({
@@ -13,6 +14,7 @@ function makeAuth() {
     secret: env.authSecret,
     trustedOrigins: [env.origin],
     telemetry: { enabled: false },
+    advanced: { ipAddress: { ipAddressHeaders: [ADDRESS_HEADER] } },
     database: drizzleAdapter(db(), { provider: "pg", schema }),
     emailAndPassword: { enabled: true, minPasswordLength: 10, autoSignIn: true },
     session: { expiresIn: 60 * 60 * 24 * 14, updateAge: 60 * 60 * 24 },

@@ -26,6 +26,15 @@ export const env = {
   get demo() {
     return process.env.BRONTLE_DEMO === "1";
   },
+  /** Where the database keeps its files, where that is known: whether there is room is asked there. */
+  get databaseFolder() {
+    return process.env.BRONTLE_DATABASE_FOLDER || null;
+  },
+  /** Event streams from one address: a household, an office, a school behind one door. */
+  get streamsPerAddress() {
+    const most = Number(process.env.BRONTLE_STREAMS_PER_ADDRESS);
+    return Number.isInteger(most) && most > 0 ? most : 200;
+  },
   /** Tests sign in more often than people do. */
   get relaxedLimits() {
     return process.env.BRONTLE_RELAXED_LIMITS === "1";

@@ -11,6 +11,7 @@ import { journal } from "./journal";
 import { count } from "./limits";
 import { type Participant, participantOf } from "./links";
 import { type RefusalCode, Refused } from "./refused";
+import { ADDRESS_HEADER } from "./web/address";
 import { type Instructor, instructor } from "./who";
 
 const STATUS: Readonly<Record<RefusalCode, number>> = {
@@ -160,8 +161,8 @@ export function writing<S extends Schema>(
 }
 
 /** Where a request comes from, for counting only: it is neither logged nor kept longer than the count. */
-function placeOf(request: Request): string {
-  return request.headers.get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
+export function placeOf(request: Request): string {
+  return request.headers.get(ADDRESS_HEADER) ?? "unknown";
 }
 
 function guardedPart(

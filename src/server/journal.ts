@@ -41,7 +41,7 @@ function framesOf(error: Error): string {
   const lines = (error.stack ?? "").split("\n").filter((line) => /^\s+at /.test(line));
   return lines
     .slice(0, 6)
-    .map((line) => line.trim().replace(/\(?(?:file:\/\/)?\/[^)]*\/([^/)]+)\)?$/, "$1"))
+    .map((line) => line.trim().replace(/\(?(?:file:\/\/)?(?<![\w:])\/[^)]*\/([^/)]+)\)?$/, "$1"))
     .join(" < ");
 }
 
@@ -62,13 +62,13 @@ export function scrubbed(text: string): string {
 const REOPEN_MS = 10_000;
 
 /** The file, opened again after a while where it could not be written. What is written meanwhile is lost. */
-function fileOf(path: string): { write(line: string): void } {
+export function fileOf(path: string, reopenMs = REOPEN_MS): { write(line: string): void } {
   let stream: ReturnType<typeof createStream> | null = null;
   let closedAtMs = Number.NEGATIVE_INFINITY;
   return {
     write(line) {
       if (stream === null) {
-        if (performance.now() - closedAtMs < REOPEN_MS) return;
+        if (performance.now() - closedAtMs < reopenMs) return;
         const made = createStream(basename(path), {
           path: dirname(path),
           size: "2M",

@@ -5,19 +5,41 @@
  */
 import { Client } from "pg";
 import type { RunEvent } from "../core/live/events";
+import { PATIENCE } from "./db/client";
 import { env } from "./env";
+import { Refused } from "./refused";
 
 type Wake = () => void;
 
-/** Between tries to listen again after the connection was lost. */
+/** Between tries to listen again after the connection was lost: at first, and after many in vain. */
 const RETRY_MS = 500;
+const MOST_RETRY_MS = 8000;
+/** Streams of one personal link or one instructor: a screen each, and some that are just going. */
+const MOST_OF_ONE = 12;
 /** A comment now and then, so that proxies and browsers know the stream is alive. */
 const PING_MS = 15_000;
+
+/** Whose a stream is, for counting. */
+export interface StreamOwner {
+  /** The personal link's person or the instructor, as an id. */
+  readonly id: string;
+  readonly address: string;
+}
+
+/** What a stream follows, for whom, and what of it they may see. */
+export interface Followed {
+  readonly run: string;
+  readonly owner: StreamOwner;
+  readonly load: (seq: number) => Promise<readonly RunEvent[]>;
+  readonly show: (events: readonly RunEvent[]) => readonly RunEvent[];
+}
 
 class LiveHub {
   private readonly followers = new Map<string, Set<Wake>>();
   private readonly closers = new Set<() => void>();
+  private readonly open = new Map<string, number>();
   private listening = false;
+  private tries = 0;
 
   constructor() {
     // An open stream would keep the server from ending.
@@ -28,19 +50,41 @@ class LiveHub {
     }
   }
 
+  private countOpen(key: string, by: 1 | -1): void {
+    const now = (this.open.get(key) ?? 0) + by;
+    if (now <= 0) this.open.delete(key);
+    else this.open.set(key, now);
+  }
+
+  /** @throws Refused where one link, instructor or address has as many streams as it may */
+  admit({ id, address }: StreamOwner): void {
+    const full =
+      (this.open.get(id) ?? 0) >= MOST_OF_ONE || (this.open.get(address) ?? 0) >= env.streamsPerAddress;
+    if (full)
+      throw new Refused("too-often", "Too many screens follow a class from here: close some of them.");
+  }
+
   private async listen(): Promise<void> {
     if (this.listening) return;
     this.listening = true;
-    const client = new Client({ connectionString: env.databaseUrl });
+    const client = new Client({
+      connectionString: env.databaseUrl,
+      connectionTimeoutMillis: PATIENCE.connectMs,
+      keepAlive: true,
+    });
     const lost = () => {
       if (!this.listening) return;
       this.listening = false;
       client.removeAllListeners();
       client.on("error", () => {});
       void client.end().catch(() => {});
-      setTimeout(() => {
-        if (this.followers.size > 0) void this.listen();
-      }, RETRY_MS).unref();
+      this.tries += 1;
+      setTimeout(
+        () => {
+          if (this.followers.size > 0) void this.listen();
+        },
+        Math.min(MOST_RETRY_MS, RETRY_MS * 2 ** Math.min(10, this.tries - 1)),
+      ).unref();
     };
     client.on("error", lost);
     client.on("end", lost);
@@ -50,6 +94,7 @@ class LiveHub {
     try {
       await client.connect();
       await client.query("LISTEN run_events");
+      this.tries = 0;
       // Whatever happened while nobody listened.
       for (const wakes of this.followers.values()) for (const wake of wakes) wake();
     } catch {
@@ -59,11 +104,8 @@ class LiveHub {
 
   /** A stream of the events of a run after `seq`, in batches, each with the last number as its id. */
   stream(
-    runId: string,
+    { run: runId, owner, signal, load, show }: Followed & { readonly signal: AbortSignal },
     seq: number,
-    signal: AbortSignal,
-    load: (seq: number) => Promise<readonly RunEvent[]>,
-    show: (events: readonly RunEvent[]) => readonly RunEvent[],
   ): ReadableStream<Uint8Array> {
     const encoder = new TextEncoder();
     let last = seq;
@@ -105,6 +147,8 @@ class LiveHub {
           if (!open) return;
           open = false;
           clearInterval(ping);
+          this.countOpen(owner.id, -1);
+          this.countOpen(owner.address, -1);
           wakes.delete(wake);
           if (wakes.size === 0) this.followers.delete(runId);
           this.closers.delete(end);
@@ -115,6 +159,8 @@ class LiveHub {
           }
         };
         this.closers.add(end);
+        this.countOpen(owner.id, 1);
+        this.countOpen(owner.address, 1);
         signal.addEventListener("abort", end);
         put("retry: 1000\n\n");
         void this.listen().then(wake);
@@ -132,16 +178,16 @@ export function liveHub(): LiveHub {
   return held.brontleLive;
 }
 
-/** An answer that goes on: server-sent events from where the reader left off. */
-export function eventStream(
-  request: Request,
-  runId: string,
-  load: (seq: number) => Promise<readonly RunEvent[]>,
-  show: (events: readonly RunEvent[]) => readonly RunEvent[] = (events) => events,
-): Response {
+/**
+ * An answer that goes on: server-sent events from where the reader left off.
+ * @throws Refused where whoever asks has as many streams as they may
+ */
+export function eventStream(request: Request, followed: Followed): Response {
   const asked = request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("after") ?? "0";
   const seq = /^\d{1,9}$/.test(asked) ? Number(asked) : 0;
-  return new Response(liveHub().stream(runId, seq, request.signal, load, show), {
+  const hub = liveHub();
+  hub.admit(followed.owner);
+  return new Response(hub.stream({ ...followed, signal: request.signal }, seq), {
     headers: {
       "content-type": "text/event-stream; charset=utf-8",
       "cache-control": "no-store, no-transform",

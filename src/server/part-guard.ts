@@ -2,10 +2,11 @@ import { headers } from "next/headers";
 import { notFound } from "next/navigation";
 import { count } from "./limits";
 import { type Participant, participantOf } from "./links";
+import { ADDRESS_HEADER } from "./web/address";
 
 /** Counts an address that opens nothing, by the place that it was asked from. */
 export async function countWrong(): Promise<void> {
-  const place = (await headers()).get("x-forwarded-for")?.split(",")[0]?.trim() || "unknown";
+  const place = (await headers()).get(ADDRESS_HEADER) ?? "unknown";
   await count("wrong-link", place).catch(() => undefined);
 }
 

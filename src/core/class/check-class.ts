@@ -23,7 +23,7 @@ import {
   type ListBounds,
   TIME,
 } from "./check-values";
-import { type ClassDoc, FOCUSES, ROLES, STANCES } from "./document";
+import { type ClassDoc, FOCUSES, MOST_ROUNDS, ROLES, STANCES } from "./document";
 import { at, type Fault } from "./faults";
 import { type Span, spanTriple } from "./span";
 
@@ -31,7 +31,7 @@ import { type Span, spanTriple } from "./span";
 export const MOST_SEGMENTS = 20_000;
 /** Longer than this at max is a fault too. */
 const MOST_HOURS = 24;
-const ROUNDS = { least: 1, most: 100 };
+const ROUNDS = { least: 1, most: MOST_ROUNDS };
 
 /** Bounds of a class's lists. */
 const BLOCKS: ListBounds = { least: 1, most: 60, what: "blocks" };

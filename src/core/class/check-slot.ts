@@ -18,15 +18,15 @@ import {
   type ListBounds,
   TIME,
 } from "./check-values";
-import { SIDES } from "./document";
+import { MOST_ROUNDS, SIDES } from "./document";
 import type { DoseKind } from "./dose-time";
 import { at } from "./faults";
 import { type Span, spanTriple } from "./span";
 
-/** A block has at most a hundred rounds, and a slot one number, dose or load for each. */
-const ROUND_LIST: ListBounds = { least: 0, most: 100, what: "rounds" };
-const DOSE_LIST: ListBounds = { least: 0, most: 100, what: "doses" };
-const LOAD_LIST: ListBounds = { least: 0, most: 100, what: "loads" };
+/** A slot has one number, dose or load for each round at most. */
+const ROUND_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "rounds" };
+const DOSE_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "doses" };
+const LOAD_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "loads" };
 
 /** What a slot's check must know of its block and of the moves. */
 export interface SlotContext {
@@ -63,7 +63,7 @@ function checkRounds(
     return null;
   }
   let fine = true;
-  const bounds = { least: 1, most: context.roundsMax ?? 100 };
+  const bounds = { least: 1, most: context.roundsMax ?? MOST_ROUNDS };
   const isList = checkList(faults, path, value, ROUND_LIST, (p, v) => {
     fine = checkWhole(faults, p, v, bounds) && fine;
   });

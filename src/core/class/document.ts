@@ -12,6 +12,9 @@ export type Stance = (typeof STANCES)[number];
 export const ROLES = ["warmup", "main", "finisher", "cooldown", "break", "talk"] as const;
 export type BlockRole = (typeof ROLES)[number];
 
+/** Rounds of a block at most. */
+export const MOST_ROUNDS = 100;
+
 export const FOCUSES = ["full", "legs", "push", "pull", "trunk"] as const;
 export type Focus = (typeof FOCUSES)[number];
 
@@ -154,6 +157,16 @@ export interface ClassDoc {
 /** The slots of a block; a break or a talk may leave them out. */
 export function slotsOf(block: Block): readonly Slot[] {
   return block.slots ?? [];
+}
+
+/**
+ * Whether something hangs on the number of a block's rounds (a slot's own rounds, a dose or a load for each
+ * of them), so that another number alone would make it invalid. The one place for this rule.
+ */
+export function roundsAreFixed(block: Block): boolean {
+  return slotsOf(block).some(
+    (slot) => slot.rounds !== undefined || Array.isArray(slot.dose) || Array.isArray(slot.load),
+  );
 }
 
 /** The doses of a slot as a list; one dose stands for all appearances. */

@@ -1,4 +1,5 @@
 /** Recognising an edit that comes from outside. What it leads to is checked when it is applied. */
+import { DOCUMENT, unsound } from "../sound";
 import { isObject } from "./check-values";
 import type { Edit } from "./edits";
 
@@ -19,8 +20,12 @@ function isSlotPlace(value: unknown): boolean {
 /** Most edits that may be taken together, and how deep they may be nested: far more than a screen makes. */
 const MOST_TOGETHER = 200;
 
-/** Whether a parsed JSON value has the shape of an edit. Never throws. */
-export function isEdit(value: unknown, depth = 0): value is Edit {
+/** Whether a parsed JSON value has the shape of an edit, and nothing in it that can't be kept. Never throws. */
+export function isEdit(value: unknown): value is Edit {
+  return unsound(value, DOCUMENT) === null && hasShape(value, 0);
+}
+
+function hasShape(value: unknown, depth: number): value is Edit {
   if (!isObject(value) || depth > 3) return false;
   switch (value.op) {
     case "set":
@@ -39,7 +44,7 @@ export function isEdit(value: unknown, depth = 0): value is Edit {
       return (
         Array.isArray(value.edits) &&
         value.edits.length <= MOST_TOGETHER &&
-        value.edits.every((edit) => isEdit(edit, depth + 1))
+        value.edits.every((edit) => hasShape(edit, depth + 1))
       );
     default:
       return false;

@@ -3,7 +3,10 @@
  * 4 bottle 1.5 l; chair sturdy; door latches away`. Things are divided by semicolons; a count leads,
  * the type follows, then measures in any order. `nothing` is nothing; an empty cell is not said yet.
  */
+import { Faults } from "../class/check-values";
+import { faultSentence } from "../class/faults";
 import { KIT_TYPES, type KitItem, type KitType, kitCount } from "../homes/kit";
+import { checkKitItem, MOST_KIT } from "../homes/roster";
 import { TENSIONS, type Tension } from "../moves/move";
 import { err, ok, type Result } from "../result";
 import { KG_PER_LB } from "../units";
@@ -180,8 +183,16 @@ export function readKit(text: string): Result<readonly KitItem[] | undefined, re
     if (!read.ok) faults.push(read.error);
     else {
       const n = items.filter((item) => item.type === read.value.type).length + 1;
-      items.push({ ...read.value, id: `${read.value.type}-${n}` });
+      const item = { ...read.value, id: `${read.value.type}-${n}` };
+      const wrong = new Faults();
+      checkKitItem(wrong, "$", item);
+      // Its place is the words themselves.
+      const where = (path: string) => (path === "$" ? "" : ` ${path}`);
+      for (const { path, ...rule } of wrong.list)
+        faults.push(`"${part.trim()}":${where(path)} ${faultSentence(rule)}`);
+      items.push(item);
     }
   }
+  if (items.length > MOST_KIT) faults.push(`are ${items.length} kinds of kit, at most ${MOST_KIT}`);
   return faults.length > 0 ? err(faults) : ok(items);
 }

@@ -7,7 +7,7 @@ import Papa from "papaparse";
 import { type Fault, faultLine } from "../class/faults";
 import type { Person, Space, WorkingSet } from "../homes/home";
 import { checkPerson } from "../homes/roster";
-import { CSV_CELLS } from "./csv-cells";
+import { csvText, unguarded } from "./csv-cells";
 import { kitWords, readKit } from "./kit-words";
 
 export const COLUMNS = [
@@ -63,10 +63,7 @@ function lineOf(person: Person): Line {
 
 /** The table as CSV, a heading first; cells that a spreadsheet would take for a formula are escaped. */
 export function rosterCsv(people: readonly Person[]): string {
-  return `${Papa.unparse(
-    { fields: [...COLUMNS], data: people.map((person) => COLUMNS.map((name) => lineOf(person)[name] ?? "")) },
-    CSV_CELLS,
-  )}\n`;
+  return `${csvText(COLUMNS, people.map(lineOf))}\n`;
 }
 
 export interface CsvFault {
@@ -87,8 +84,8 @@ const pieces = (text: string) =>
     .map((piece) => piece.trim())
     .filter(Boolean);
 
-/** A spreadsheet's guard before a formula sign is taken off again. */
-const plain = (cell: string) => cell.trim().replace(/^'(?=[=+\-@\t\r])/, "");
+/** A spreadsheet's guards before formula signs are taken off again. */
+const plain = (cell: string) => unguarded(cell).trim();
 
 /** A number as typed, or the text itself so that the check names it. */
 function numeral(text: string): number | string {

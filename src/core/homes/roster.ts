@@ -20,8 +20,9 @@ import { FLOORS, MARKS, type Person, type Roster } from "./home";
 import { KIT_TYPES } from "./kit";
 import { LIMITS } from "./limits";
 
-/** Bounds of a person's lists. */
-const KIT: ListBounds = { least: 0, most: 100, what: "kinds of kit" };
+/** Bounds of a person's lists; lines of kit, each with a count. */
+export const MOST_KIT = 100;
+const KIT: ListBounds = { least: 0, most: MOST_KIT, what: "kinds of kit" };
 const LIMIT_LIST: ListBounds = { least: 0, most: LIMITS.length, what: "limits" };
 const WORKING_SETS: ListBounds = { least: 0, most: 500, what: "working sets" };
 const PEOPLE: ListBounds = { least: 0, most: 1000, what: "people" };

@@ -84,6 +84,17 @@ export interface RunEvent extends RunCommand {
 export const MOST_COUNT_IN_MS = 60_000;
 export const MOST_EXTEND_SECONDS = 600;
 export const MOST_SHORTEN_SECONDS = 3600;
+/** What of its seconds a command may ask for; 0 for those that have none. */
+export function mostSeconds(kind: RunEventKind): number {
+  if (kind === "extend") return MOST_EXTEND_SECONDS;
+  return kind === "shorten" || kind === "shorten-rests" ? MOST_SHORTEN_SECONDS : 0;
+}
+
+/** The seconds that a command has, within its bounds. */
+export function secondsOf({ kind, payload }: Pick<RunCommand, "kind" | "payload">): number {
+  return Math.min(mostSeconds(kind), Math.max(0, payload.seconds ?? 0));
+}
+
 export const MOST_NOTE_CHARACTERS = 500;
 
 /** Whether an event moves the clock or changes what is to come. */

@@ -1,6 +1,6 @@
 /** Finishing on time: what each way would come to, before it is taken. */
 import type { Ms } from "../units";
-import type { ClockKind, RunEvent, RunPayload } from "./events";
+import { type ClockKind, MOST_SHORTEN_SECONDS, type RunEvent, type RunPayload } from "./events";
 import { type RunState, runState } from "./fold";
 import type { RunScore } from "./run-score";
 
@@ -36,7 +36,14 @@ export function finishWays(score: RunScore, events: readonly RunEvent[], nowMs: 
   const over = wanted === null ? restsLeftMs(score, state) * SHARE_OF_RESTS : end - wanted;
   const options: readonly { kind: ClockKind; payload: RunPayload }[] = [
     { kind: "drop-round", payload: {} },
-    ...(over > 0 ? [{ kind: "shorten-rests" as const, payload: { seconds: Math.ceil(over / 1000) } }] : []),
+    ...(over > 0
+      ? [
+          {
+            kind: "shorten-rests" as const,
+            payload: { seconds: Math.min(MOST_SHORTEN_SECONDS, Math.ceil(over / 1000)) },
+          },
+        ]
+      : []),
     { kind: "drop-finisher", payload: {} },
   ];
   return options.flatMap(({ kind, payload }) => {

@@ -4,7 +4,7 @@
  * nothing adds up errors and pause, skip and late join need no code of their own.
  */
 import type { Ms } from "../units";
-import { movesClock, type RunEvent } from "./events";
+import { movesClock, type RunEvent, secondsOf } from "./events";
 import type { RunScore } from "./run-score";
 import { dropFinisher, dropRound, shortenRests } from "./to-come";
 
@@ -160,15 +160,15 @@ export function applyEvent(
     }
     case "extend":
       if (!live || anchor.index >= last) return anchor;
-      return { ...anchor, extraMs: anchor.extraMs + (event.payload.seconds ?? 0) * 1000 };
+      return { ...anchor, extraMs: anchor.extraMs + secondsOf(event) * 1000 };
     case "shorten": {
       if (!live || anchor.index >= last) return anchor;
       const left = (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - Math.max(0, anchor.intoMs);
-      const by = Math.min(Math.max(0, left), (event.payload.seconds ?? 0) * 1000);
+      const by = Math.min(Math.max(0, left), secondsOf(event) * 1000);
       return { ...anchor, extraMs: anchor.extraMs - by };
     }
     case "shorten-rests":
-      return changed(shortenRests(score, anchor.lengths, anchor.index, (event.payload.seconds ?? 0) * 1000));
+      return changed(shortenRests(score, anchor.lengths, anchor.index, secondsOf(event) * 1000));
     case "drop-round":
       return changed(dropRound(score, anchor.lengths, anchor.index));
     case "drop-finisher":

@@ -1,7 +1,6 @@
 /** A session's log as files: JSON with everything (format `brontle.log`, version 1), CSV with a line a person and slot. */
-import Papa from "papaparse";
 import type { ClassDoc } from "../class/document";
-import { CSV_CELLS } from "../formats/csv-cells";
+import { csvText } from "../formats/csv-cells";
 import type { Part } from "../parts/part";
 import type { Kept, LogField, SlotDone } from "./entries";
 import type { ClassRecord } from "./record";
@@ -86,6 +85,11 @@ const COLUMNS = [
   "note",
 ] as const;
 
+/** What was said as a cell: numbers and texts; nothing else is said of a whole class. */
+function cellOf(value: unknown): string | number {
+  return typeof value === "number" || typeof value === "string" ? value : "";
+}
+
 /** A line for each person and slot; who did nothing has one line. Cells that look like formulas are made harmless. */
 export function logCsv(log: SessionLog): string {
   const rows = log.people.flatMap((person) => {
@@ -98,8 +102,8 @@ export function logCsv(log: SessionLog): string {
       present: person.present ? "yes" : "no",
       late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
       pain: (attendance?.hurt.length ?? 0) > 0 ? "yes" : "",
-      effort: person.kept.get("effort")?.value ?? "",
-      note: person.kept.get("note")?.value ?? "",
+      effort: cellOf(person.kept.get("effort")?.value),
+      note: cellOf(person.kept.get("note")?.value),
     };
     const done = (person.part?.slots ?? []).flatMap((slot) => {
       const what = person.present ? doneIn(person, slot.slot) : null;
@@ -121,5 +125,5 @@ export function logCsv(log: SessionLog): string {
     });
     return done.length > 0 ? done : [common];
   });
-  return Papa.unparse(rows as object[], { columns: [...COLUMNS], ...CSV_CELLS });
+  return csvText(COLUMNS, rows);
 }

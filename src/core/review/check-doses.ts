@@ -1,5 +1,5 @@
 /** How moves are dosed: sides that come out even, one way of counting, stretches, levels, what is unknown. */
-import { type Block, type Dose, dosesOf, type Slot, slotsOf } from "../class/document";
+import { type Dose, dosesOf, MOST_ROUNDS, roundsAreFixed, type Slot, slotsOf } from "../class/document";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import { slotSides } from "../score/expand";
 import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
@@ -8,11 +8,6 @@ import type { Fix, Found } from "./finding";
 
 function appearances({ block, slot }: SlotFacts): number {
   return slot.rounds?.length ?? spanTriple(block.rounds, 1).plan;
-}
-
-/** Whether anything hangs on the number of rounds, so that one more can't just be added. */
-function roundsAreFixed(block: Block): boolean {
-  return slotsOf(block).some((slot) => slot.rounds || Array.isArray(slot.dose) || Array.isArray(slot.load));
 }
 
 function even(span: Span): Span {
@@ -45,7 +40,12 @@ export function checkSides(context: ReviewContext): Found[] {
           slotSides(other, context.book) !== "swap" ||
           (other.rounds?.length ?? rounds) % 2 === 1,
       );
-      if (!roundsAreFixed(block) && alone && typeof (block.rounds ?? 1) === "number") {
+      if (
+        !roundsAreFixed(block) &&
+        alone &&
+        rounds < MOST_ROUNDS &&
+        typeof (block.rounds ?? 1) === "number"
+      ) {
         fixes.unshift({ label: `${rounds + 1} rounds`, edit: setBlock(block, "rounds", rounds + 1) });
       }
       found.push({

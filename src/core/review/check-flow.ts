@@ -1,5 +1,5 @@
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
-import { type Block, dosesOf, type Slot, slotsOf } from "../class/document";
+import { type Block, dosesOf, MOST_ROUNDS, roundsAreFixed, type Slot, slotsOf } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
 import { freeId } from "../class/new-class";
 import { spanTriple } from "../class/span";
@@ -223,11 +223,12 @@ function endFixes(
 ): Fix[] {
   const block = blocks[0];
   if (block) {
-    if (block.cap !== undefined || slotsOf(block).some((slot) => slot.rounds || Array.isArray(slot.dose)))
+    // A span of rounds says that the number is left open on purpose.
+    if (block.cap !== undefined || roundsAreFixed(block) || typeof (block.rounds ?? 1) !== "number")
       return [];
     const rounds = spanTriple(block.rounds, 1).plan;
     const before = expandedSeconds(doc, library, "plan");
-    for (let more = 1; more <= 6; more += 1) {
+    for (let more = 1; more <= Math.min(6, MOST_ROUNDS - rounds); more += 1) {
       const edit = setBlock(block, "rounds", rounds + more);
       const next = after(doc, edit);
       if (next && has + expandedSeconds(next, library, "plan") - before >= least) {

@@ -1,5 +1,5 @@
 /** What was announced against what is there: length, moves, kit; and what texts may not promise. */
-import { type Block, slotsOf } from "../class/document";
+import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
 import { type Span, shiftSpan, spanTriple } from "../class/span";
 import { type KitType, kitName } from "../homes/kit";
 import { fillersOf } from "../homes/match";
@@ -33,12 +33,13 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
   const longer = aim > score.seconds.plan;
   for (const block of doc.blocks) {
     if (slotsOf(block).length > 0 && block.cap === undefined && !block.locked?.includes("rounds")) {
-      const fixed = slotsOf(block).some(
-        (slot) => slot.rounds || Array.isArray(slot.dose) || Array.isArray(slot.load),
-      );
-      const to = shiftSpan(block.rounds ?? 1, longer ? 1 : -1, 1, 100);
+      const to = shiftSpan(block.rounds ?? 1, longer ? 1 : -1, 1, MOST_ROUNDS);
       const edit = setBlock(block, "rounds", to);
-      if (!fixed && to !== block.rounds && off(block, "rounds", to) <= thresholds.lengthToleranceSeconds) {
+      if (
+        !roundsAreFixed(block) &&
+        to !== block.rounds &&
+        off(block, "rounds", to) <= thresholds.lengthToleranceSeconds
+      ) {
         const word = longer ? "One round more" : "One round less";
         fixes.push({ fix: { label: `${word} of ${name(block)}`, edit }, change: 40 });
       }

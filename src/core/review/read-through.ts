@@ -16,6 +16,7 @@ import { checkClaims, checkKit, checkLength, checkMoves } from "./check-promise"
 import { checkRestMuscle, checkRestStance, checkSameMuscle, checkWorkRest } from "./check-rests";
 import { checkSeason } from "./check-season";
 import { type ReviewContext, reviewContext } from "./context";
+import { staysValid } from "./edits";
 import { type Finding, type Found, finish } from "./finding";
 import type { Season } from "./season";
 import { THRESHOLDS, type Thresholds } from "./thresholds";
@@ -75,8 +76,12 @@ export function readThrough(input: ReviewInput): readonly Finding[] {
     season: input.season ?? null,
     thresholds: input.thresholds ?? THRESHOLDS,
   });
-  return finish(
-    input.doc,
-    CHECKS.flatMap((check) => check(context)),
-  );
+  const found = CHECKS.flatMap((check) => check(context));
+  const { seconds } = context.score;
+  // A fix never leads to a class that couldn't be stored: then there is none to offer.
+  const sound = found.map((entry) => ({
+    ...entry,
+    fixes: entry.fixes?.filter(({ edit }) => staysValid(input.doc, edit, input.library, seconds)) ?? [],
+  }));
+  return finish(input.doc, sound);
 }

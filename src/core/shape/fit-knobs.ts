@@ -1,5 +1,13 @@
 /** What a fit may turn: the numbers of a block, how far each may go, and what a step costs. */
-import { type Block, dosesOf, type Slot, type Stance, slotsOf } from "../class/document";
+import {
+  type Block,
+  dosesOf,
+  MOST_ROUNDS,
+  roundsAreFixed,
+  type Slot,
+  type Stance,
+  slotsOf,
+} from "../class/document";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
@@ -186,13 +194,14 @@ export function roundsOf(block: Block, book: MoveBook): readonly Span[] {
     slots.length === 0 ||
     block.cap !== undefined ||
     block.locked?.includes("rounds") ||
-    slots.some((slot) => slot.locked || slot.rounds || Array.isArray(slot.dose) || Array.isArray(slot.load));
+    roundsAreFixed(block) ||
+    slots.some((slot) => slot.locked);
   if (fixed) return [now];
   const swaps = slots.some((slot) => slotSides(slot, book) === "swap");
   const even = (span: Span) => spanTriple(span).plan % 2 === 0;
   const { min, max } = spanTriple(now);
   const others = [-2, -1, 1, 2]
-    .filter((by) => min + by >= 1 && max + by <= 100)
+    .filter((by) => min + by >= 1 && max + by <= MOST_ROUNDS)
     .map((by) => moved(now, by))
     .filter((span) => !swaps || even(span) || !even(now));
   return [now, ...others];

@@ -5,7 +5,7 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { THRESHOLDS } from "../review/thresholds";
 import { classOf } from "../testing/classes";
-import { shapeJson, spreadOf } from "./shape-json";
+import { shapePieces, spreadOf } from "./shape-json";
 
 const doc = classOf([
   {
@@ -19,6 +19,21 @@ const doc = classOf([
     ],
   },
 ]);
+
+/** What the command prints, read back. */
+interface Shape {
+  readonly asSet: { readonly effort: object; readonly balance: { readonly hardSets: object } };
+  readonly people: readonly {
+    readonly person: string;
+    readonly effort: { readonly sessionLoad: number };
+    readonly balance: { readonly hardSets: Readonly<Record<string, number>> };
+  }[];
+  readonly spread: {
+    readonly sessionLoad: object | null;
+    readonly hardSets: Readonly<Record<string, object>>;
+  };
+}
+const read = (pieces: Iterable<string>) => JSON.parse([...pieces].join("")) as Shape;
 
 describe("a spread", () => {
   test("is the least, a middle one and the most of the numbers, in whatever order they come", () => {
@@ -46,7 +61,7 @@ describe("a class's shape as data", () => {
     { id: "q", name: "Q", kit: [] },
   ];
   const parts = partsFor(doc, people, LIBRARY_BOOK);
-  const shape = shapeJson(doc, LIBRARY_BOOK, parts, THRESHOLDS);
+  const shape = read(shapePieces(doc, LIBRARY_BOOK, parts, THRESHOLDS));
 
   test("has the curve at every mark, everyone's own, and survives being written and read", () => {
     expect(Object.keys(shape.asSet.effort)).toEqual([...MARKS]);
@@ -59,13 +74,13 @@ describe("a class's shape as data", () => {
     const loads = shape.people.map(({ effort }) => effort.sessionLoad);
     expect(shape.spread.sessionLoad).toEqual(spreadOf(loads));
     for (const [muscle, spread] of Object.entries(shape.spread.hardSets)) {
-      const sets = shape.people.map(({ balance }) => balance.hardSets[muscle as never] ?? 0);
+      const sets = shape.people.map(({ balance }) => balance.hardSets[muscle] ?? 0);
       expect(spread).toEqual(spreadOf(sets));
     }
   });
 
   test("without people spreads nothing", () => {
-    const alone = shapeJson(doc, LIBRARY_BOOK, [], THRESHOLDS);
+    const alone = read(shapePieces(doc, LIBRARY_BOOK, [], THRESHOLDS));
     expect(alone.people).toEqual([]);
     expect(alone.spread).toMatchObject({ hardSets: {}, landings: null, sessionLoad: null });
   });

@@ -36,34 +36,46 @@ function balanceJson(balance: Balance) {
   };
 }
 
-/** All of it, as `./brontle shape` prints it. */
-export function shapeJson(doc: ClassDoc, library: MoveBook, parts: readonly Part[], thresholds: Thresholds) {
-  const people = parts.map((part) => ({
-    person: part.person,
-    effort: effortCurve(doc, library, { part }),
-    balance: balanceOf(doc, library, thresholds, part),
-  }));
-  const muscles = new Set(people.flatMap((entry) => [...entry.balance.hardSets.keys()]));
+/** Of one person what the spread over all needs, without the curve, which is long. */
+type Measured = Pick<EffortCurve, "sessionLoad"> & Pick<Balance, "hardSets" | "landings" | "gripSeconds">;
+
+function spreadJson(people: readonly Measured[]) {
+  const muscles = new Set(people.flatMap((entry) => [...entry.hardSets.keys()]));
+  const hardSets = [...muscles].map((muscle) => [
+    muscle,
+    spreadOf(people.map((entry) => entry.hardSets.get(muscle) ?? 0)),
+  ]);
   return {
-    asSet: {
-      effort: Object.fromEntries(MARKS.map((mark) => [mark, curveJson(effortCurve(doc, library, { mark }))])),
-      balance: balanceJson(balanceOf(doc, library, thresholds)),
-    },
-    people: people.map((entry) => ({
-      person: entry.person,
-      effort: curveJson(entry.effort),
-      balance: balanceJson(entry.balance),
-    })),
-    spread: {
-      hardSets: Object.fromEntries(
-        [...muscles].map((muscle) => [
-          muscle,
-          spreadOf(people.map((entry) => entry.balance.hardSets.get(muscle) ?? 0)),
-        ]),
-      ),
-      landings: spreadOf(people.map((entry) => entry.balance.landings)),
-      gripSeconds: spreadOf(people.map((entry) => entry.balance.gripSeconds)),
-      sessionLoad: spreadOf(people.map((entry) => entry.effort.sessionLoad)),
-    },
+    hardSets: Object.fromEntries(hardSets),
+    landings: spreadOf(people.map((entry) => entry.landings)),
+    gripSeconds: spreadOf(people.map((entry) => entry.gripSeconds)),
+    sessionLoad: spreadOf(people.map((entry) => entry.sessionLoad)),
   };
+}
+
+/**
+ * All of it, as `./brontle shape` prints it: one JSON object, in pieces that follow each other, so that
+ * a class of a day for a thousand people is never one text in memory.
+ */
+export function* shapePieces(
+  doc: ClassDoc,
+  library: MoveBook,
+  parts: Iterable<Part>,
+  thresholds: Thresholds,
+): Generator<string> {
+  const asSet = {
+    effort: Object.fromEntries(MARKS.map((mark) => [mark, curveJson(effortCurve(doc, library, { mark }))])),
+    balance: balanceJson(balanceOf(doc, library, thresholds)),
+  };
+  yield `{"asSet":${JSON.stringify(asSet)},"people":[`;
+  const measured: Measured[] = [];
+  for (const part of parts) {
+    const effort = effortCurve(doc, library, { part });
+    const balance = balanceOf(doc, library, thresholds, part);
+    const person = { person: part.person, effort: curveJson(effort), balance: balanceJson(balance) };
+    yield `${measured.length > 0 ? "," : ""}${JSON.stringify(person)}`;
+    const { hardSets, landings, gripSeconds } = balance;
+    measured.push({ hardSets, landings, gripSeconds, sessionLoad: effort.sessionLoad });
+  }
+  yield `],"spread":${JSON.stringify(spreadJson(measured))}}`;
 }

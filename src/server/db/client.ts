@@ -21,8 +21,8 @@ export type Tx = Pick<Database, "select" | "insert" | "execute" | "update" | "de
  * does a transaction stay open when its work hangs. All in ms.
  */
 export const PATIENCE = {
-  connectMs: 5000,
-  lockMs: 6000,
+  connectMs: 4000,
+  lockMs: 4000,
   statementMs: 10_000,
   idleInTransactionMs: 20_000,
 } as const;

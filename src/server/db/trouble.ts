@@ -2,6 +2,8 @@
  * What went wrong at the database, told apart by its codes (PostgreSQL manual, appendix A) and never by its
  * words: those hold what was stored.
  */
+import { statfsSync } from "node:fs";
+import { env } from "../env";
 import { Refused } from "../refused";
 
 /** The connection was lost, refused, or not to be had. */
@@ -34,18 +36,34 @@ export function isRetryable(error: unknown): boolean {
   return RETRYABLE.includes(databaseCode(error) ?? "");
 }
 
+/** The database makes files of 16 MB; with less room than this it can't go on. */
+const LEAST_ROOM_BYTES = 16_000_000;
+
+function isFull(): boolean {
+  const folder = env.databaseFolder;
+  if (folder === null) return false;
+  try {
+    const { bavail, bsize } = statfsSync(folder);
+    return bavail * bsize < LEAST_ROOM_BYTES;
+  } catch {
+    return false;
+  }
+}
+
 /** The refusal that a failure of the database comes to; null where it is a fault of ours. */
 export function troubleOf(error: unknown): Refused | null {
   const code = databaseCode(error);
   if (code === null) return null;
-  if (FULL.includes(code) || code === "ENOSPC")
+  const away = AWAY_SYSTEM.includes(code) || AWAY_CLASSES.some((start) => code.startsWith(start));
+  // A database without room for its own journal ends, and comes back when there is some.
+  if (FULL.includes(code) || code === "ENOSPC" || (away && isFull()))
     return new Refused(
       "full",
       "The disk of this server is full: nothing was stored, and nothing that was stored before is lost. Whoever runs Brontle has to make room.",
     );
   if (BUSY.includes(code))
     return new Refused("busy", "Too much is going on just now: nothing was changed. Try again in a moment.");
-  if (AWAY_SYSTEM.includes(code) || AWAY_CLASSES.some((start) => code.startsWith(start)))
+  if (away)
     return new Refused("away", "The database does not answer: nothing was changed. Try again in a moment.");
   if (MALFORMED.includes(code))
     return new Refused("malformed", "Something in this request can't be stored: nothing was changed.");

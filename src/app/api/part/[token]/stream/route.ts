@@ -1,5 +1,5 @@
 import { seenBy } from "@/core/live/events";
-import { readingPart, runParam } from "@/server/http";
+import { placeOf, readingPart, runParam } from "@/server/http";
 import { eventStream } from "@/server/live-hub";
 import { eventsAfter } from "@/server/run-events";
 import { needAsked } from "@/server/sessions";
@@ -8,10 +8,10 @@ import { needAsked } from "@/server/sessions";
 export const GET = readingPart(async (who, request) => {
   const run = runParam(request);
   await needAsked(who.studioId, run, who.personId);
-  return eventStream(
-    request,
+  return eventStream(request, {
     run,
-    (seq) => eventsAfter(run, seq),
-    (events) => seenBy(events, who.doc.id),
-  );
+    owner: { id: who.personId, address: placeOf(request) },
+    load: (seq) => eventsAfter(run, seq),
+    show: (events) => seenBy(events, who.doc.id),
+  });
 });

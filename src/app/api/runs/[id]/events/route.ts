@@ -2,9 +2,8 @@ import { number, object, string } from "yup";
 import {
   COMMAND_KINDS,
   MOST_COUNT_IN_MS,
-  MOST_EXTEND_SECONDS,
   MOST_NOTE_CHARACTERS,
-  MOST_SHORTEN_SECONDS,
+  mostSeconds,
   seenByAll,
 } from "@/core/live/events";
 import { reading, uuidParam, writing } from "@/server/http";
@@ -16,7 +15,7 @@ const body = object({
   kind: string().oneOf(COMMAND_KINDS).required(),
   payload: object({
     countInMs: number().integer().min(0).max(MOST_COUNT_IN_MS),
-    seconds: number().integer().min(1).max(Math.max(MOST_EXTEND_SECONDS, MOST_SHORTEN_SECONDS)),
+    seconds: number().integer().min(1),
     finishAtMs: number().integer().min(0).nullable(),
     person: string().min(1).max(100),
     text: string().min(1).max(MOST_NOTE_CHARACTERS),
@@ -25,7 +24,12 @@ const body = object({
     .required(),
   seen: number().integer().min(0).required(),
   offlineAtMs: number().integer().min(0),
-}).noUnknown();
+})
+  .noUnknown()
+  .test("its-seconds", "That is more seconds than this may take.", (sent) => {
+    const seconds = sent?.payload?.seconds;
+    return seconds === undefined || !sent?.kind || seconds <= mostSeconds(sent.kind);
+  });
 
 /** The events so far (after a number where one is given), and the database's clock. */
 export const GET = reading(async (who, params, request) => {

@@ -1,5 +1,5 @@
 import { seenByAll } from "@/core/live/events";
-import { reading, uuidParam } from "@/server/http";
+import { placeOf, reading, uuidParam } from "@/server/http";
 import { eventStream } from "@/server/live-hub";
 import { eventsAfter } from "@/server/run-events";
 import { needSession } from "@/server/sessions";
@@ -10,5 +10,10 @@ export const GET = reading(async (who, params, request) => {
   await needSession(who.studioId, id);
   // The stage is shared into a call: it never even receives what is private.
   const stage = new URL(request.url).searchParams.get("view") === "stage";
-  return eventStream(request, id, (seq) => eventsAfter(id, seq), stage ? seenByAll : undefined);
+  return eventStream(request, {
+    run: id,
+    owner: { id: who.userId, address: placeOf(request) },
+    load: (seq) => eventsAfter(id, seq),
+    show: stage ? seenByAll : (events) => events,
+  });
 });

@@ -1,0 +1,66 @@
+/**
+ * The web process: the framework's request handler behind an HTTP server of our own, which decides what is
+ * let in at all, how long anybody may take to say what they want, and how all of it ends.
+ */
+import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import next from "next";
+import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
+
+/** Head and body of a request must have arrived within these, ms. */
+const HEAD_WITHIN_MS = 10_000;
+const REQUEST_WITHIN_MS = 30_000;
+/** Longer than proxies keep a connection, so that they close it first. */
+const KEEP_ALIVE_MS = 65_000;
+const MOST_CONNECTIONS = 8000;
+/** What is still answered when the process is to end gets so long, ms. */
+const END_WITHIN_MS = 4000;
+
+const port = Number(process.env.PORT);
+const hostname = "127.0.0.1";
+const proxies = (process.env.BRONTLE_TRUSTED_PROXIES ?? "")
+  .split(",")
+  .map((address) => address.trim())
+  .filter(Boolean);
+
+const app = next({ dev: false, dir: process.cwd(), hostname, port });
+const handle = app.getRequestHandler();
+
+function answer(request: IncomingMessage, response: ServerResponse): void {
+  if (!isReadable(request.url)) {
+    const id = crypto.randomUUID().slice(0, 8);
+    const head = { "content-type": "application/json", "x-request-id": id, connection: "close" };
+    response.writeHead(400, head);
+    response.end(JSON.stringify({ error: "malformed", message: "That is no address.", request: id }));
+    return;
+  }
+  const { headers, socket } = request;
+  headers[ADDRESS_HEADER] = addressOf(socket.remoteAddress, headers, proxies);
+  // From here on nobody needs what others say of themselves.
+  for (const name of Object.keys(headers)) if (name.startsWith("x-forwarded-")) delete headers[name];
+  void handle(request, response);
+}
+
+const server = createServer(
+  {
+    headersTimeout: HEAD_WITHIN_MS,
+    requestTimeout: REQUEST_WITHIN_MS,
+    keepAliveTimeout: KEEP_ALIVE_MS,
+    maxHeaderSize: 16_384,
+  },
+  answer,
+);
+server.maxConnections = MOST_CONNECTIONS;
+
+let ending = false;
+function end(): void {
+  if (ending) return;
+  ending = true;
+  // Event streams are closed by the hub, which hears the same signal.
+  server.close(() => process.exit(0));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), END_WITHIN_MS).unref();
+}
+
+await app.prepare();
+for (const signal of ["SIGTERM", "SIGINT"] as const) process.on(signal, end);
+server.listen(port, hostname);
