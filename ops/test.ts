@@ -147,6 +147,7 @@ async function withServers(
     const env = {
       BRONTLE_TEST_ADDRESS: state.address,
       BRONTLE_TEST_APP_PID: String(state.pid),
+      BRONTLE_TEST_FOLDER: place.folder,
       BRONTLE_WORKER: WORKER,
       BRONTLE_DATABASE_URL: postgres.url("integration"),
       BRONTLE_TEST_ADMIN_URL: postgres.url("postgres"),

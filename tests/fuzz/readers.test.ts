@@ -180,7 +180,7 @@ const faultsAreBounded = (faults: readonly { path: string }[]) => {
 };
 
 /** All that the application does with a class. */
-function useClass(doc: ClassDoc, everything: boolean): void {
+function doAll(doc: ClassDoc, everything: boolean): void {
   const score = scoreOf(doc, LIBRARY_BOOK);
   JSON.stringify(scoreJson(score));
   expect(JSON.parse(classFileText(doc))).toEqual(JSON.parse(JSON.stringify(doc)));
@@ -211,7 +211,7 @@ describe("a damaged class", () => {
   const read = (doc: unknown, everything: boolean) => {
     const result = checkClass(doc, LIBRARY_BOOK);
     if (!result.ok) faultsAreBounded(result.error);
-    else useClass(result.value, everything && !isLong(result.value));
+    else doAll(result.value, everything && !isLong(result.value));
   };
 
   test("is told with its faults, or timed, printed and edited", { timeout: 600_000 }, () => {

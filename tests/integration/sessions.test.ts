@@ -78,6 +78,36 @@ describe("a session", () => {
     await expect(addToSession(mine, run, outsider)).rejects.toMatchObject({ code: "not-found" });
   });
 
+  test("gives a participant the moves of the class and of their own part, whatever its words name", async () => {
+    const [eli, una] = await Promise.all([someone("Eli", kettlebell), someone("Una")]);
+    const words = 'like "burpee" or a "press-up"';
+    const doc = squats();
+    const blocks = doc.blocks.map((block) => ({
+      ...block,
+      slots: block.slots?.map((slot) => ({ ...slot, cue: words })),
+    }));
+    const classId = await createClass(mine, { ...doc, title: words, blocks });
+    const run = await planSession(mine, {
+      classId,
+      startsAt: new Date(),
+      timeZone: "UTC",
+      people: [eli, una],
+      state: "open",
+    });
+    await command(run, "start");
+    const who = await participantOf(await sessionLink(mine, run, eli));
+    if (!who) throw new Error("no participant");
+    const own = await ownRun(who, run);
+    const given = own.moves.map((move) => move.id);
+    expect(given).toContain("goblet-squat");
+    expect(given).not.toContain("burpee");
+    expect(given).not.toContain("press-up");
+    // What only the other one does isn't told either.
+    const hers = (await slotOf(run, una))?.move;
+    expect(hers).not.toBe("goblet-squat");
+    expect(given).not.toContain(hers);
+  });
+
   test("takes another move in a slot, for the room or one person, at the same time of the score", async () => {
     const [ida, jon] = await Promise.all([someone("Ida", kettlebell), someone("Jon", kettlebell)]);
     const run = await session([ida, jon]);

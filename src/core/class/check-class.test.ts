@@ -3,8 +3,9 @@ import { describe, expect, test } from "vitest";
 import { classFileText } from "../formats/class-file";
 import { LIBRARY_BOOK } from "../moves/library";
 import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
 import { checkClass } from "./check-class";
-import { faultLine } from "./faults";
+import { type Fault, faultLine } from "./faults";
 
 const base = () => ({
   format: "brontle.class",
@@ -357,5 +358,65 @@ describe("any input", () => {
         expect(JSON.stringify(back.value)).toBe(JSON.stringify(doc));
       }),
     );
+  });
+});
+
+describe("a document without measure", () => {
+  const slot = (i: number) => ({ id: `s${i}`, move: `no-such-${i}`, dose: { seconds: 20 } });
+  const many = <T>(count: number, make: (i: number) => T) => Array.from({ length: count }, (_, i) => make(i));
+
+  test("is told its first fifty faults and how many more, near names for those that are told only", () => {
+    const blocks = many(4, (b) => ({ id: `b${b}`, title: "", slots: many(40, (i) => slot(b * 40 + i)) }));
+    const result = checkClass({ ...classOf([]), blocks }, LIBRARY_BOOK);
+    if (result.ok) throw new Error("taken");
+    expect(result.error).toHaveLength(51);
+    expect(result.error.at(-1)).toEqual({ path: "$", code: "more", count: 110 });
+    expect(faultLine(result.error.at(-1) as Fault)).toBe("$: and 110 more");
+  });
+
+  test("has its lists measured before anything in them is looked at", () => {
+    const cases: readonly [unknown, string][] = [
+      [{ ...classOf([]), blocks: many(61, () => 0) }, "blocks: must have 1 to 60 blocks"],
+      [
+        classOf([{ id: "b", title: "", slots: many(41, () => 0) }]),
+        "blocks[0].slots: must have 1 to 40 slots",
+      ],
+      [{ ...classOf([]), blocks: many(2001, () => 0) }, "blocks: must have 0 to 2000 entries"],
+      [{ ...classOf([]), moves: many(201, () => 0), blocks: [] }, "moves: must have 0 to 200 moves"],
+      [
+        { ...classOf([]), blocks: [], moves: [{ id: "m", name: "M", needs: many(7, () => 0) }] },
+        "moves[0].needs: must have 0 to 6 alternatives",
+      ],
+      [
+        { ...classOf([]), blocks: [], moves: [{ id: "m", name: "M", needs: [many(7, () => 0)] }] },
+        "moves[0].needs[0]: must have 0 to 6 needs",
+      ],
+    ];
+    for (const [doc, line] of cases) {
+      const result = checkClass(doc, LIBRARY_BOOK);
+      expect(result.ok ? [] : result.error.map(faultLine)).toContain(line);
+    }
+  });
+
+  test("lasts at most a day, and is at most a megabyte", () => {
+    const lasting = (count: number, seconds: number) =>
+      classOf(
+        many(count, (i) => ({
+          id: `b${i}`,
+          title: "",
+          slots: [{ ...slot(i), move: "plank", dose: { seconds } }],
+        })),
+      );
+    expect(checkClass(lasting(12, 7200), LIBRARY_BOOK).ok).toBe(true);
+    const long = checkClass(
+      classOf([...lasting(12, 7200).blocks, { id: "more", title: "", role: "talk", brief: 1 }]),
+      LIBRARY_BOOK,
+    );
+    expect(long).toMatchObject({ ok: false, error: [{ path: "blocks", code: "lasts-too-long", hours: 24 }] });
+    const large = { ...lasting(1, 60), aside: "x".repeat(1_000_000) };
+    expect(checkClass(large, LIBRARY_BOOK)).toMatchObject({
+      ok: false,
+      error: [{ path: "$", code: "too-large" }],
+    });
   });
 });

@@ -7,7 +7,13 @@ import { arbClass } from "../testing/arbitraries";
 import { events, T0 } from "../testing/events";
 import { estimateClock } from "./clock";
 import { cuesBetween } from "./cues";
-import type { RunEvent, RunEventKind } from "./events";
+import {
+  MOST_EXTEND_SECONDS,
+  mostSeconds,
+  RUN_EVENT_KINDS,
+  type RunEvent,
+  type RunEventKind,
+} from "./events";
 import { BACK_GRACE_MS, runState } from "./fold";
 import { mergeCommand } from "./merge";
 import { type RunScore, runScore } from "./run-score";
@@ -155,6 +161,20 @@ describe("the fold", () => {
       driftMs: 10_000,
     });
     expect(runState(score, list, T0 + 41_000)).toMatchObject({ index: 1, lengthMs: 10_000, driftMs: 10_000 });
+  });
+
+  test("no event takes more seconds than its command may, whatever it says", () => {
+    const score = simple([30, 30]);
+    const list = events([0, "start"], [5000, "extend", { seconds: 100_000 }]);
+    expect(runState(score, list, T0 + 6000).lengthMs).toBe(30_000 + MOST_EXTEND_SECONDS * 1000);
+    expect(runState(score, events([0, "start"], [5, "extend", { seconds: -9 }]), T0 + 9).lengthMs).toBe(
+      30_000,
+    );
+    expect(RUN_EVENT_KINDS.filter((kind) => mostSeconds(kind) > 0)).toEqual([
+      "extend",
+      "shorten",
+      "shorten-rests",
+    ]);
   });
 
   test("where the block waits, a counted piece stays until next, and the wait counts as drift", () => {

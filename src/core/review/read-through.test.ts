@@ -505,6 +505,34 @@ describe("the read-through", () => {
     }
   });
 
+  test("offers no other number of rounds where doses, loads or rounds hang on it", () => {
+    const hanging: readonly Partial<Slot>[] = [
+      { load: [{ rir: 3 }, { rir: 2 }] },
+      { dose: [{ seconds: 40 }, { seconds: 45 }] },
+      { rounds: [1, 2] },
+    ];
+    for (const more of [{}, ...hanging] as readonly Partial<Slot>[]) {
+      const short = block([slot("march-on-the-spot", { seconds: 40 }, more)], { role: "warmup", rounds: 2 });
+      const class_ = doc([short, rounds(3, [slot("goblet-squat")]), cooldown(200)]);
+      const found = readThrough({ doc: class_, library: LIBRARY_BOOK }).filter(
+        ({ code }) => code === "no-warmup",
+      );
+      expect(found).toHaveLength(1);
+      const labels = found.flatMap(({ fixes }) => fixes.map(({ label }) => label));
+      expect(
+        labels.some((label) => label.includes("rounds")),
+        JSON.stringify(more),
+      ).toBe(Object.keys(more).length === 0);
+    }
+  });
+
+  test("offers nothing that couldn't be stored: a window longer than a window may be", () => {
+    const long = slot("goblet-squat", { reps: 100, repSeconds: 80, within: 60 });
+    const found = readThrough({ doc: doc([block([long])]), library: LIBRARY_BOOK });
+    const short = found.find(({ code }) => code === "window-short");
+    expect(short?.fixes).toEqual([]);
+  });
+
   test("never throws, and its fixes always apply and leave a valid class", () => {
     fc.assert(
       fc.property(arbClass, (own) => {
