@@ -43,8 +43,13 @@ async function checked(studioId: string, input: unknown, except: string | null):
   throw new Refused("invalid", `Nothing was stored: ${result.error.map(faultLine).join("; ")}`, result.error);
 }
 
+/** Own moves of one studio: each class may carry as many as two hundred of them. */
+const MOST_MOVES = 300;
+
 /** Adds a move of the studio's own. */
 export async function createMove(studioId: string, input: unknown): Promise<string> {
+  if ((await listMoves(studioId)).length >= MOST_MOVES)
+    throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_MOVES} moves of its own.`);
   const doc = await checked(studioId, input, null);
   const [row] = await db()
     .insert(ownMove)

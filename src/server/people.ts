@@ -37,12 +37,26 @@ function checked(input: unknown): Person {
   throw new Refused("invalid", `Nothing was stored: ${result.error.map(faultLine).join("; ")}`, result.error);
 }
 
+/** People of one studio. */
+const MOST_PEOPLE = 2000;
+
+/** Refuses what would make a studio larger than can be shown and worked out. */
+async function needRoom(studioId: string, more: number): Promise<void> {
+  const [row] = await db()
+    .select({ people: sql<number>`count(*)::int` })
+    .from(person)
+    .where(eq(person.studioId, studioId));
+  if ((row?.people ?? 0) + more > MOST_PEOPLE)
+    throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_PEOPLE} people.`);
+}
+
 /** Adds a person; the roster id is made here where none is given. */
 export async function createPerson(studioId: string, input: Record<string, unknown>): Promise<string> {
   const doc = checked({
     ...input,
     id: typeof input.id === "string" ? input.id : `p-${crypto.randomUUID().slice(0, 8)}`,
   });
+  await needRoom(studioId, 1);
   const [row] = await db()
     .insert(person)
     .values({ studioId, rosterId: doc.id, doc })
@@ -113,6 +127,8 @@ export async function importRoster(studioId: string, input: unknown): Promise<nu
   }
   const { people } = roster.value;
   if (people.length === 0) return 0;
+  const known = new Set((await listPeople(studioId)).map((row) => row.doc.id));
+  await needRoom(studioId, people.filter(({ id }) => !known.has(id)).length);
   await db()
     .insert(person)
     .values(people.map((doc) => ({ studioId, rosterId: doc.id, doc })))

@@ -26,12 +26,17 @@ export interface Plan {
   readonly state: "planned" | "open";
 }
 
+/** People who are asked to one session: far more than anybody teaches, few enough to work out at once. */
+const MOST_ASKED = 300;
+
 async function checkedPeople(studioId: string, people: readonly string[] | null): Promise<string[]> {
-  const known = (await listPeople(studioId)).map((row) => row.id);
-  if (people === null) return known;
-  if (people.some((id) => !known.includes(id)))
+  const known = new Set((await listPeople(studioId)).map((row) => row.id));
+  const asked = people === null ? known : new Set(people);
+  if ([...asked].some((id) => !known.has(id)))
     throw new Refused("not-found", "There is no such person here.");
-  return [...new Set(people)];
+  if (asked.size > MOST_ASKED)
+    throw new Refused("invalid", `At most ${MOST_ASKED} people are asked to one class: choose whom.`);
+  return [...asked];
 }
 
 function checkZone(timeZone: string): void {
@@ -147,6 +152,12 @@ export async function addToSession(studioId: string, id: string, personId: strin
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
+    const [list] = await tx
+      .select({ people: sql<number>`count(*)::int` })
+      .from(runPerson)
+      .where(eq(runPerson.runId, id));
+    if ((list?.people ?? 0) >= MOST_ASKED)
+      throw new Refused("invalid", `At most ${MOST_ASKED} people are asked to one class.`);
     const added = await tx
       .insert(runPerson)
       .values({ runId: id, personId })

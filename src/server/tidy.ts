@@ -5,7 +5,7 @@ import { scoreOfKept } from "../core/live/run-score";
 import { OPEN_HOURS } from "../core/live/session";
 import { frozenContent } from "./content";
 import { db } from "./db/client";
-import { run, whereabouts } from "./db/schema";
+import { classEdit, classes, run, whereabouts } from "./db/schema";
 import { journal } from "./journal";
 import { databaseNow, eventsAfter, takeCommand } from "./run-events";
 
@@ -37,9 +37,26 @@ async function endForgotten(): Promise<void> {
   }
 }
 
+/**
+ * Ids of edits are kept so that one that is sent twice counts once. Nobody sends one again after so long, nor
+ * after so many saves of the same class.
+ */
+const EDITS_KEPT = { days: 60, revisions: 20_000 };
+
+async function forgetEdits(): Promise<void> {
+  await db()
+    .delete(classEdit)
+    .where(lte(classEdit.at, sql`now() - make_interval(days => ${EDITS_KEPT.days})`));
+  const newest = sql`(select ${classes.revision} from ${classes} where ${classes.id} = ${classEdit.classId})`;
+  await db()
+    .delete(classEdit)
+    .where(lte(classEdit.revision, sql`${newest} - ${EDITS_KEPT.revisions}`));
+}
+
 /** Does all of it. */
 export async function tidy(): Promise<void> {
   await forgetWhereabouts();
+  await forgetEdits();
   await endForgotten();
 }
 

@@ -2,13 +2,23 @@
 import { describe, expect, test } from "vitest";
 import { scoreOfKept } from "../../src/core/live/run-score";
 import { OPEN_HOURS } from "../../src/core/live/session";
+import { applyEdits, createClass } from "../../src/server/classes";
 import { sessionLog } from "../../src/server/log";
 import { eventsAfter } from "../../src/server/run-events";
 import { moveSession } from "../../src/server/session-changes";
 import { findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { tidy } from "../../src/server/tidy";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
-import { client, command, rosterId, session, someone, mine as studio, withStudios } from "../shared/sessions";
+import {
+  client,
+  command,
+  rosterId,
+  session,
+  someone,
+  squats,
+  mine as studio,
+  withStudios,
+} from "../shared/sessions";
 
 withStudios();
 
@@ -84,5 +94,36 @@ describe("when its time is over", () => {
     expect((await findSession(studio, run))?.state).toBe("running");
     expect(await whereaboutsOf(studio, run, rosterId)).toEqual(LEFT);
     expect((await sessionShownTo(studio, person))?.id).toBe(run);
+  });
+});
+
+describe("ids of edits that were taken", () => {
+  const edit = () => ({
+    id: crypto.randomUUID(),
+    edit: { op: "set", target: { in: "class" }, key: "title", to: `T ${Math.random()}` } as const,
+  });
+  const who = () => ({ studioId: studio, userId: "somebody" });
+
+  test("go after two months, and of a class that is saved without end the oldest; others stay", async () => {
+    const [old, busy] = [await createClass(studio, squats()), await createClass(studio, squats())];
+    const [first, second] = [edit(), edit()];
+    for (const id of [old, busy]) {
+      await applyEdits(who(), id, 1, [id === old ? first : { ...first, id: crypto.randomUUID() }]);
+      await applyEdits(who(), id, 2, [id === old ? second : { ...second, id: crypto.randomUUID() }]);
+    }
+    await client.query("update class_edit set at = now() - interval '61 days' where edit_id = $1", [
+      first.id,
+    ]);
+    await client.query("update class set revision = 20002 where id = $1", [busy]);
+    await tidy();
+    const left = async (id: string) =>
+      (
+        await client.query("select revision from class_edit where class_id = $1 order by revision", [id])
+      ).rows.map((row) => row.revision);
+    expect(await left(old)).toEqual([3]);
+    expect(await left(busy)).toEqual([3]);
+    // The one that is still known counts once.
+    const again = await applyEdits(who(), old, 3, [second]);
+    expect(again.revision).toBe(3);
   });
 });

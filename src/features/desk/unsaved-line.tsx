@@ -29,16 +29,17 @@ function ownCopy(desk: Desk): string {
 export function UnsavedLine({ desk, id }: { readonly desk: Desk; readonly id: string }) {
   if (desk.save === "saved" || desk.save === "saving") return null;
   return (
-    <div
-      role="alert"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rust px-4 py-1.5 text-rust"
-    >
+    <div role="alert" className="flex items-center gap-x-5 border-b border-rust px-4 py-1.5 text-rust">
       {desk.save === "waiting" && (
-        <p>{desk.saveTrouble} Your changes are kept in this browser and sent again by themselves.</p>
+        <p className="flex-1">
+          {desk.saveTrouble} Your changes are kept in this browser and sent again by themselves.
+        </p>
       )}
       {desk.save === "sign-in" && (
         <>
-          <p>Your sign-in has run out. Your changes are kept in this browser and saved once you sign in.</p>
+          <p className="flex-1">
+            Your sign-in has run out. Your changes are kept in this browser and saved once you sign in.
+          </p>
           <ButtonLink plain href={`/sign-in?then=/classes/${id}`}>
             Sign in
           </ButtonLink>
@@ -46,12 +47,16 @@ export function UnsavedLine({ desk, id }: { readonly desk: Desk; readonly id: st
       )}
       {desk.save === "stopped" && (
         <>
-          <p>
+          <p className="flex-1">
             {desk.saveTrouble} Your changes are kept in this browser: undo the last one, try again, or keep a
             copy as a file.
           </p>
           <Button onClick={() => void desk.saveNow()}>Try again</Button>
-          <a className="underline underline-offset-4" href={ownCopy(desk)} download="unsaved.brontle.json">
+          <a
+            className="whitespace-nowrap underline underline-offset-4"
+            href={ownCopy(desk)}
+            download="unsaved.brontle.json"
+          >
             Keep a copy
           </a>
         </>

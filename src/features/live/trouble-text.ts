@@ -6,8 +6,8 @@ import type { FailureCode } from "@/browser/api";
  */
 export function troubleText(reached: boolean, held: FailureCode | null): string | null {
   if (!reached || held === "offline") return "no connection: this screen keeps time";
-  if (held === "full") return "the server is full: kept here, sent when there is room";
-  if (held === "signed-out") return "signed out: sign in in another tab, what you press is kept";
-  if (held !== null) return "the server is busy: kept here, sent again";
+  if (held === "full") return "server full: kept here";
+  if (held === "signed-out") return "signed out: sign in in another tab";
+  if (held !== null) return "server busy: kept here";
   return null;
 }

@@ -6,7 +6,6 @@ import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/hom
 import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
-import type { PeopleNow } from "@/core/live/people-now";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
@@ -16,6 +15,7 @@ import { otherSide, type Side } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
+import { type HurtState, hurtButton, hurtLine } from "./hurt-words";
 import { doseOf, fetchOf, ownCall } from "./own-words";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
@@ -33,13 +33,13 @@ interface Props {
   readonly part: Part;
   readonly state: RunState;
   readonly events: readonly RunEvent[];
-  readonly people: PeopleNow;
   readonly mark: Mark | null;
   /** Came late, and takes the first round easier. */
   readonly easing: boolean;
   readonly other: boolean;
   readonly reached: boolean;
   readonly held: FailureCode | null;
+  readonly hurt: HurtState;
   readonly cues: OwnCues;
   readonly lateMs: number;
   readonly keepLate: (ms: number) => void;
@@ -85,7 +85,7 @@ function statusText({ reached, held, state, lateMs }: Props): string {
 
 /** During a class: the count, the move, the cue, what comes next, and what one can say. */
 export function During(props: Props) {
-  const { token, person, doc, score, book, part, state, people, mark, enter } = props;
+  const { token, person, doc, score, book, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
   const segment = score.segments[state.index] ?? null;
   const working = segment?.kind === "work" && state.phase !== "count-in";
@@ -104,7 +104,6 @@ export function During(props: Props) {
   const side = moment?.side ?? null;
   const turns = turned || moment?.soon?.what === "change";
   const call = working ? ownCall(moment, person) : null;
-  const hurting = people.hurt.some((entry) => entry.person === person.id);
   const slot: RunPayload = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
   return (
@@ -131,11 +130,9 @@ export function During(props: Props) {
         {own ? own.name : (block?.title ?? "")}
       </h1>
       <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person)}</p>
-      {hurting ? (
+      {props.hurt.pressed ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {props.reached && props.held === null
-            ? "Stop. Your instructor is told."
-            : "Stop. No connection: say it aloud."}
+          {hurtLine(props.hurt)}
         </p>
       ) : (
         // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
@@ -191,7 +188,7 @@ export function During(props: Props) {
             className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
             onClick={() => enter("hurt", slot)}
           >
-            {hurting ? "Told" : "Hurts"}
+            {hurtButton(props.hurt)}
           </button>
           <button
             type="button"

@@ -6,7 +6,7 @@ import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
 import { easesIn, lateStart } from "@/core/live/late";
 import type { OwnParts, OwnRun } from "@/core/live/own-part";
-import { peopleNow } from "@/core/live/people-now";
+import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { scoreOfKept } from "@/core/live/run-score";
 import { withSwaps } from "@/core/live/swaps";
 import { bookOf } from "@/core/moves/book";
@@ -14,6 +14,7 @@ import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
+import type { HurtState } from "./hurt-words";
 import type { OwnPage } from "./own-page";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
@@ -64,6 +65,12 @@ export function FollowClass(props: Props) {
   const easing = chosen === null && easesIn(score, events, late, follow.now());
   const mark: Mark | null = easing ? "flat" : chosen;
   const part = mark === null ? parts.usual : parts.byMark[mark];
+  const hurts = ({ hurt: list }: PeopleNow) => list.some((entry) => entry.person === person.id);
+  const hurt: HurtState = {
+    pressed: hurts(now),
+    told: hurts(useMemo(() => peopleNow(follow.known), [follow.known])),
+    open: follow.reached && follow.held === null,
+  };
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
   const other = useOtherClass(token, { run: run.id, state: live ? null : props.run.state }, !live);
   useEffect(() => (live ? keepAwake() : undefined), [live]);
@@ -81,8 +88,7 @@ export function FollowClass(props: Props) {
         person={person}
         onWarm={() => setWarm(true)}
         onHurt={() => enter("hurt")}
-        hurting={now.hurt.some((entry) => entry.person === person.id)}
-        reached={follow.reached && follow.held === null}
+        hurt={hurt}
       />
     );
   return (
@@ -93,8 +99,8 @@ export function FollowClass(props: Props) {
       easing={easing}
       reached={follow.reached}
       held={follow.held}
+      hurt={hurt}
       enter={enter}
-      people={now}
     />
   );
 }

@@ -3,6 +3,7 @@ import type { Person } from "@/core/homes/home";
 import type { LateStart } from "@/core/live/late";
 import type { Part } from "@/core/parts/part";
 import { Bar } from "@/features/live/bar";
+import { type HurtState, hurtButton, hurtLine } from "./hurt-words";
 import { bringTexts } from "./own-words";
 import { StopWords } from "./stop-words";
 
@@ -19,8 +20,7 @@ export function OwnWarmUp(props: {
   readonly person: Person;
   readonly onWarm: () => void;
   readonly onHurt: () => void;
-  readonly hurting: boolean;
-  readonly reached: boolean;
+  readonly hurt: HurtState;
 }) {
   const { late, nowMs, part, person } = props;
   const index = late.pieces.findIndex((piece) => nowMs < piece.toMs);
@@ -50,9 +50,9 @@ export function OwnWarmUp(props: {
       <h1 className="mt-2 text-[40px] font-extrabold leading-none">
         {own && own.status !== "unmet" ? own.name : (PLAIN[index] ?? PLAIN[0])}
       </h1>
-      {props.hurting ? (
+      {props.hurt.pressed ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {props.reached ? "Stop. Your instructor is told." : "Stop. No connection: say it aloud."}
+          {hurtLine(props.hurt)}
         </p>
       ) : (
         <p className="mt-3 text-2xl leading-snug">Easy and loose. Then you join at the easier way.</p>
@@ -64,7 +64,7 @@ export function OwnWarmUp(props: {
           className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
           onClick={props.onHurt}
         >
-          {props.hurting ? "Told" : "Hurts"}
+          {hurtButton(props.hurt)}
         </button>
         <button
           type="button"

@@ -129,6 +129,11 @@ function WholePart(
           ? `Brings ${bring.length > 0 ? bring.join(", ") : "nothing"}.`
           : "Has not said yet what is at home."}
       </p>
+      {!part.exact && (
+        <p className="text-quiet">
+          There are so many ways to do this class with what is at home that not all were compared.
+        </p>
+      )}
       {own && (
         <p className="text-quiet">
           {own.name} would turn {own.slots} of these into as set.

@@ -11,7 +11,11 @@ import { Refused } from "../refused";
 import type { Job, Jobs } from "./worker";
 
 /** A class that is worked out for longer is too large to be taught: one of forty people takes a third of a second. */
-export const WITHIN_MS = 10_000;
+const WITHIN_MS = 10_000;
+
+/** `BRONTLE_WORK_MS` sets another time, for slower machines. */
+const withinMs = () => Number(process.env.BRONTLE_WORK_MS) || WITHIN_MS;
+
 /** Jobs that may wait for a thread; beyond, somebody asks for more than this machine can do. */
 const MOST_WAITING = 100;
 
@@ -64,7 +68,7 @@ export async function onThread<N extends keyof Jobs>(
   }
   try {
     const job: Job = { name, args };
-    return await pool.run(job, { signal: AbortSignal.timeout(WITHIN_MS) });
+    return await pool.run(job, { signal: AbortSignal.timeout(withinMs()) });
   } catch (error) {
     const refused = refusalOf(error);
     if (!refused) throw error;
