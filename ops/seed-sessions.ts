@@ -9,6 +9,7 @@ import { runState } from "../src/core/live/fold";
 import { scoreOfKept } from "../src/core/live/run-score";
 import { fieldsIn, instantIn } from "../src/core/live/when";
 import { BY_SELF } from "../src/core/log/entries";
+import type { ReadinessAnswers } from "../src/core/readiness/readiness";
 import { freeze, frozenContent } from "../src/server/content";
 import { closeDb, db, transaction } from "../src/server/db/client";
 import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
@@ -22,6 +23,8 @@ import { listSessions } from "../src/server/sessions";
 import { saveSettings } from "../src/server/studios";
 import { type Place, secretsOf } from "./places";
 
+/** The code with which everybody in the demo has answered. */
+export const DEMO_CODE = "2468";
 const ZONE = "Atlantic/Reykjavik";
 const DAY = 86_400_000;
 const MINUTE = 60_000;
@@ -178,11 +181,12 @@ async function firstTime(studioId: string, byTitle: ReadonlyMap<string, string>,
   for (const [name, personId] of rows) {
     if (["noor", "vik", "kit"].includes(name)) continue;
     const sore = name === "teo" || name === "farah";
-    await answerReadiness(personId, {
+    const answers: ReadinessAnswers = {
       askFirst: name === "ulla" ? ["condition"] : [],
       adapt: sore ? ["joint"] : name === "ulla" ? ["balance"] : [],
       shareAskFirst: name === "ulla",
-    });
+    };
+    await answerReadiness({ personId, studioId }, answers, DEMO_CODE);
   }
   const say = async (name: string, what: Parameters<typeof setTonight>[3]) => {
     const personId = rows.get(name);

@@ -8,12 +8,16 @@ import { type DataKind, placeOf, ROOT } from "./places";
 import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { say } from "./say";
 import { DEMO_SIGN_IN, seedDemo } from "./seed";
+import { DEMO_CODE } from "./seed-sessions";
 
 function printAddress(address: string, kind: DataKind, participant = ""): void {
   process.stdout.write(`Brontle is at ${address}\n`);
   if (kind === "demo")
     process.stdout.write(`Sign in as ${DEMO_SIGN_IN.email} with the password ${DEMO_SIGN_IN.password}\n`);
-  if (participant) process.stdout.write(`One participant's own page: ${address}${participant}\n`);
+  if (participant)
+    process.stdout.write(
+      `One participant's own page: ${address}${participant}\nTheir health answers open with the code ${DEMO_CODE}\n`,
+    );
 }
 
 /** Starts what isn't running. Gives the exit code, at once or when the person ends it. */

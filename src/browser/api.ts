@@ -1,5 +1,6 @@
 /** The door to the server: JSON there and back, refusals as data, never an unhandled rejection. */
 import type { Fault } from "../core/class/faults";
+import type { Merged } from "../core/merge";
 
 /** Why something was not done; `offline`: the server was not reached. */
 const CODES = [
@@ -29,12 +30,19 @@ export interface ApiFailure {
   readonly code: FailureCode;
   readonly message: string;
   readonly faults: readonly Fault[];
+  /** Where somebody else changed the same meanwhile: both versions. */
+  readonly met: Merged<object> | null;
   /** Whether it passes: then what was to be done is kept and sent again. */
   readonly passing: boolean;
 }
 
-function failure(code: FailureCode, message: string, faults: readonly Fault[] = []): ApiFailure {
-  return { code, message, faults, passing: PASSING.includes(code) };
+function failure(
+  code: FailureCode,
+  message: string,
+  faults: readonly Fault[] = [],
+  met: Merged<object> | null = null,
+): ApiFailure {
+  return { code, message, faults, met, passing: PASSING.includes(code) };
 }
 
 export type ApiResult<T> =
@@ -71,5 +79,5 @@ export async function api<T>(
   const message = json?.message ?? "Something went wrong.";
   // The number under which whoever runs Brontle finds it in the journal.
   const number = code === "failed" && json?.request ? ` Its number is ${json.request}.` : "";
-  return { ok: false, failure: failure(code, `${message}${number}`, json?.faults ?? []) };
+  return { ok: false, failure: failure(code, `${message}${number}`, json?.faults ?? [], json?.met ?? null) };
 }

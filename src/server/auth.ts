@@ -4,7 +4,7 @@ import { nextCookies } from "better-auth/next-js";
 import { db } from "./db/client";
 import * as schema from "./db/schema";
 import { env } from "./env";
-import { createStudioFor } from "./studios";
+import { createStudioFor, noteSignIn } from "./studios";
 import { ADDRESS_HEADER } from "./web/address";
 
 function makeAuth() {
@@ -28,7 +28,10 @@ function makeAuth() {
         "/sign-up/email": { window: 60, max: env.relaxedLimits ? 1000 : 5 },
       },
     },
-    databaseHooks: { user: { create: { after: (created) => createStudioFor(created.id, created.name) } } },
+    databaseHooks: {
+      user: { create: { after: (created) => createStudioFor(created.id, created.name) } },
+      session: { create: { after: (made) => noteSignIn(made.userId) } },
+    },
     plugins: [nextCookies()],
   });
 }

@@ -59,6 +59,9 @@ function faultsMessage(faults: readonly Fault[]): string {
   return `Nothing was stored: ${faults.length === 1 ? "one fault" : `${faults.length} faults`}, first ${faults[0] ? faultLine(faults[0]) : ""}`;
 }
 
+/** What is left of an edit that named a person who was erased. */
+const ERASED_EDIT = JSON.stringify({ op: "together", edits: [] });
+
 export interface SentEdit {
   readonly id: string;
   readonly edit: Edit;
@@ -92,7 +95,7 @@ export async function applyEdits(
     const [row] = await tx.select(COLUMNS).from(classes).where(owned(who.studioId, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
     const known = await tx
-      .select({ id: classEdit.editId })
+      .select({ id: classEdit.editId, edit: classEdit.edit })
       .from(classEdit)
       .where(
         and(
@@ -103,14 +106,20 @@ export async function applyEdits(
           ),
         ),
       );
-    const taken = new Set(known.map((edit) => edit.id));
+    const taken = new Map(known.map(({ id: editId, edit }) => [editId, JSON.stringify(edit)]));
     const most = Math.max(LEAST_AT_ONCE, Math.floor(MOST_CHECKED / JSON.stringify(row.doc).length));
     const now = edits.slice(0, most);
     const refused: { id: string; why: Refusal }[] = [];
     const accepted: SentEdit[] = [];
     let { doc } = row;
     for (const sent of now) {
-      if (taken.has(sent.id)) continue;
+      const before = taken.get(sent.id);
+      if (before !== undefined) {
+        // One that comes again counts once; another one under its number is told, not guessed.
+        if (before !== JSON.stringify(sent.edit) && before !== ERASED_EDIT)
+          refused.push({ id: sent.id, why: { code: "taken", what: "edit", id: sent.id } });
+        continue;
+      }
       const next = applyChecked(doc, sent.edit, LIBRARY_BOOK);
       if (next.ok) {
         doc = next.value;

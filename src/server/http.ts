@@ -2,6 +2,7 @@
 import { NextResponse } from "next/server";
 import type { InferType, Schema } from "yup";
 import type { Fault } from "../core/class/faults";
+import type { Merged } from "../core/merge";
 import { isSoundText } from "../core/sound";
 import { isUuid } from "../core/units";
 import { type BodySize, readBody } from "./body";
@@ -37,6 +38,7 @@ export interface RefusalBody {
   readonly error: RefusalCode;
   readonly message: string;
   readonly faults?: readonly Fault[];
+  readonly met?: Merged<object>;
   /** The number of the request in the journal; the person can tell it to whoever runs the server. */
   readonly request: string;
 }
@@ -46,6 +48,7 @@ function refusal(error: Refused, request: string): NextResponse {
     error: error.code,
     message: error.message,
     ...(error.faults ? { faults: error.faults } : {}),
+    ...(error.met ? { met: error.met } : {}),
     request,
   };
   const headers = { "cache-control": "no-store", "x-request-id": request };

@@ -1,18 +1,19 @@
 /** Invitations: a mail file with a personal link and a calendar entry, for each person, in the outbox. */
-import { and, desc, eq } from "drizzle-orm";
+import { and, eq } from "drizzle-orm";
 import { longWhen } from "../core/live/when";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { scoreOf } from "../core/score/score";
 import { calendarFile } from "./calendar";
 import { type RunRow, sessionDoc } from "./content";
 import { db, transaction } from "./db/client";
-import { outbox, person, runPerson, studio } from "./db/schema";
+import { person, runPerson, studio } from "./db/schema";
 import { env } from "./env";
-import { addLink } from "./links";
+import { addLink, type Maker } from "./links";
 import { mailFile } from "./mail";
+import { putMessage } from "./outbox";
 import { Refused } from "./refused";
-import { seal, unseal } from "./seal";
 import { askedTo, needAsked, needSession } from "./sessions";
+import { note } from "./trail";
 
 /** A link in an invitation opens until so long after the class. */
 const LINK_LASTS_MS = 8 * 86_400_000;
@@ -51,6 +52,7 @@ export async function invite(
   studioId: string,
   id: string,
   people: readonly string[] | null,
+  by: Maker | null = null,
 ): Promise<number> {
   const row = await needSession(studioId, id);
   if (row.state === "ended") throw new Refused("conflict", "This class is over.");
@@ -70,7 +72,9 @@ export async function invite(
       .where(and(eq(person.studioId, studioId), eq(person.id, entry.id)));
     const zone = found?.doc.timeZone ?? row.timeZone;
     const expiresAt = new Date(row.startsAt.getTime() + LINK_LASTS_MS);
-    const address = cancelled ? null : `${env.origin}/p/${await addLink(studioId, entry.id, expiresAt)}`;
+    const address = cancelled
+      ? null
+      : `${env.origin}/p/${await addLink(studioId, entry.id, expiresAt, by, true)}`;
     const text = cancelled
       ? `Hello ${entry.name},\n\n${title} on ${longWhen(row.startsAt.getTime(), zone, true)} is cancelled.\n\n${name}\n`
       : [
@@ -91,72 +95,26 @@ export async function invite(
       },
     });
     await transaction(async (tx) => {
-      const [made] = await tx
-        .insert(outbox)
-        .values({
-          studioId,
-          runId: id,
-          personId: entry.id,
-          recipient: entry.email ? `${entry.name}, ${entry.email}` : `${entry.name}, no address yet`,
-          subject,
-          sealed: "",
-        })
-        .returning({ id: outbox.id });
-      if (!made) throw new Error("the message was not stored");
-      await tx
-        .update(outbox)
-        .set({ sealed: seal(message, `outbox ${made.id}`) })
-        .where(eq(outbox.id, made.id));
+      const { name: to, email } = entry;
+      await putMessage(tx, { studioId, runId: id, personId: entry.id, name: to, email, subject, message });
       await tx
         .update(runPerson)
         .set({ invitedAt: new Date() })
         .where(and(eq(runPerson.runId, id), eq(runPerson.personId, entry.id)));
     });
   }
+  if (by) await note({ studioId, kind: "invitations-written", actor: by.name });
   return chosen.length;
 }
 
 /** A link for somebody who is asked to a session, which ends a week after it. Gives the token, this once. */
-export async function sessionLink(studioId: string, id: string, personId: string): Promise<string> {
+export async function sessionLink(
+  studioId: string,
+  id: string,
+  personId: string,
+  by: Maker | null = null,
+): Promise<string> {
   const row = await needAsked(studioId, id, personId);
-  return addLink(studioId, personId, new Date(Math.max(row.startsAt.getTime(), Date.now()) + LINK_LASTS_MS));
-}
-
-export interface OutboxLine {
-  readonly id: string;
-  readonly recipient: string;
-  readonly subject: string;
-  readonly createdAtMs: number;
-}
-
-/** What the studio has written, the last first. */
-export async function listOutbox(studioId: string): Promise<OutboxLine[]> {
-  const rows = await db()
-    .select({
-      id: outbox.id,
-      recipient: outbox.recipient,
-      subject: outbox.subject,
-      createdAt: outbox.createdAt,
-    })
-    .from(outbox)
-    .where(eq(outbox.studioId, studioId))
-    .orderBy(desc(outbox.createdAt), outbox.id)
-    .limit(500);
-  return rows.map(({ createdAt, ...rest }) => ({ ...rest, createdAtMs: createdAt.getTime() }));
-}
-
-/** One message as a mail file. */
-export async function outboxFile(studioId: string, id: string): Promise<string> {
-  const [row] = await db()
-    .select({ sealed: outbox.sealed })
-    .from(outbox)
-    .where(and(eq(outbox.studioId, studioId), eq(outbox.id, id)));
-  const message = row ? unseal<string>(row.sealed, `outbox ${id}`) : null;
-  if (message === null) throw new Refused("not-found", "There is no such message here.");
-  return message;
-}
-
-/** Empties the outbox: the links that were in it go on working. */
-export async function emptyOutbox(studioId: string): Promise<void> {
-  await db().delete(outbox).where(eq(outbox.studioId, studioId));
+  const expiresAt = new Date(Math.max(row.startsAt.getTime(), Date.now()) + LINK_LASTS_MS);
+  return addLink(studioId, personId, expiresAt, by);
 }

@@ -16,8 +16,11 @@ const RETRY_MS = 500;
 const MOST_RETRY_MS = 8000;
 /** Streams of one personal link or one instructor: a screen each, and some that are just going. */
 const MOST_OF_ONE = 12;
-/** A comment now and then, so that proxies and browsers know the stream is alive. */
-const PING_MS = 15_000;
+/**
+ * A comment now and then, so that proxies and browsers know the stream is alive; then it is also asked
+ * whether its reader still may have it: a stream outlasts its link by no more than this.
+ */
+const PING_MS = 10_000;
 
 /** Whose a stream is, for counting. */
 export interface StreamOwner {
@@ -32,6 +35,8 @@ export interface Followed {
   readonly owner: StreamOwner;
   readonly load: (seq: number) => Promise<readonly RunEvent[]>;
   readonly show: (events: readonly RunEvent[]) => readonly RunEvent[];
+  /** Whether whoever follows still may: their link, sign-in or place in the studio may have ended. */
+  readonly still: () => Promise<boolean>;
 }
 
 class LiveHub {
@@ -104,7 +109,7 @@ class LiveHub {
 
   /** A stream of the events of a run after `seq`, in batches, each with the last number as its id. */
   stream(
-    { run: runId, owner, signal, load, show }: Followed & { readonly signal: AbortSignal },
+    { run: runId, owner, signal, load, show, still }: Followed & { readonly signal: AbortSignal },
     seq: number,
   ): ReadableStream<Uint8Array> {
     const encoder = new TextEncoder();
@@ -140,6 +145,11 @@ class LiveHub {
         const ping = setInterval(() => {
           put(": here\n\n");
           void wake();
+          // A database that is away says nothing of anybody: the stream stays.
+          void still().then(
+            (may) => may || end(),
+            () => undefined,
+          );
         }, PING_MS);
         const wakes = this.followers.get(runId) ?? new Set<Wake>();
         this.followers.set(runId, wakes.add(wake));

@@ -10,7 +10,8 @@ export interface Mail {
   readonly to: { readonly name: string; readonly address: string };
   readonly subject: string;
   readonly text: string;
-  readonly calendar: { readonly method: "PUBLISH" | "CANCEL"; readonly text: string };
+  /** Left out where there is nothing to put into a calendar. */
+  readonly calendar?: { readonly method: "PUBLISH" | "CANCEL"; readonly text: string };
 }
 
 /** The message as a file. */
@@ -21,7 +22,9 @@ export async function mailFile(mail: Mail): Promise<string> {
     to: { name: mail.to.name, address: mail.to.address },
     subject: mail.subject,
     text: mail.text,
-    icalEvent: { method: mail.calendar.method, content: mail.calendar.text, filename: "class.ics" },
+    ...(mail.calendar
+      ? { icalEvent: { method: mail.calendar.method, content: mail.calendar.text, filename: "class.ics" } }
+      : {}),
     disableFileAccess: true,
     disableUrlAccess: true,
   });

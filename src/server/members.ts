@@ -3,7 +3,9 @@ import { createHash, randomBytes } from "node:crypto";
 import { and, asc, eq, gt, isNull, sql } from "drizzle-orm";
 import { db, transaction } from "./db/client";
 import { member, memberInvite, studio, user } from "./db/schema";
+import { endLinksOf, type Maker } from "./links";
 import { Refused } from "./refused";
+import { note, noteIn } from "./trail";
 
 const DAYS = 7;
 
@@ -29,12 +31,13 @@ export async function listMembers(studioId: string): Promise<Member[]> {
 }
 
 /** Makes a link by which one coach can join within a week; gives the token, this once. */
-export async function inviteMember(studioId: string): Promise<string> {
+export async function inviteMember(studioId: string, by: string | null = null): Promise<string> {
   const token = randomBytes(32).toString("base64url");
   const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
   await db()
     .insert(memberInvite)
     .values({ studioId, tokenHash: hashOf(token), expiresAt });
+  if (by) await note({ studioId, kind: "coach-asked", actor: by });
   return token;
 }
 
@@ -52,7 +55,7 @@ export async function inviteOf(token: string): Promise<{ studioId: string; studi
 }
 
 /** Joins a studio as a coach; the link is then used up. */
-export async function joinStudio(userId: string, token: string): Promise<void> {
+export async function joinStudio({ userId, name }: Maker, token: string): Promise<void> {
   await transaction(async (tx) => {
     const [used] = await tx
       .update(memberInvite)
@@ -64,14 +67,32 @@ export async function joinStudio(userId: string, token: string): Promise<void> {
       .insert(member)
       .values({ studioId: used.studioId, userId, role: "coach", joinedAt: new Date() })
       .onConflictDoNothing();
+    await noteIn(tx, { studioId: used.studioId, kind: "coach-joined", actor: name });
   });
 }
 
-/** Takes a coach out of a studio. An owner stays. */
-export async function removeMember(studioId: string, userId: string): Promise<void> {
+/** Takes a coach out of a studio, and ends the links that they made for its people. An owner stays. */
+export async function removeMember(
+  studioId: string,
+  userId: string,
+  by: string | null = null,
+): Promise<void> {
+  await transaction(async (tx) => {
+    const rows = await tx
+      .delete(member)
+      .where(and(eq(member.studioId, studioId), eq(member.userId, userId), eq(member.role, "coach")))
+      .returning({ userId: member.userId });
+    if (rows.length === 0) throw new Refused("not-found", "There is no such coach here.");
+    await endLinksOf(tx, studioId, userId);
+    if (by) await noteIn(tx, { studioId, kind: "coach-removed", actor: by });
+  });
+}
+
+/** Whether somebody teaches in a studio. */
+export async function isMember(studioId: string, userId: string): Promise<boolean> {
   const rows = await db()
-    .delete(member)
-    .where(and(eq(member.studioId, studioId), eq(member.userId, userId), eq(member.role, "coach")))
-    .returning({ userId: member.userId });
-  if (rows.length === 0) throw new Refused("not-found", "There is no such coach here.");
+    .select({ userId: member.userId })
+    .from(member)
+    .where(and(eq(member.studioId, studioId), eq(member.userId, userId)));
+  return rows.length > 0;
 }

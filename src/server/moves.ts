@@ -5,8 +5,9 @@ import { bookWith } from "../core/moves/book";
 import { checkOwn } from "../core/moves/check-own";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Move } from "../core/moves/move";
-import { db } from "./db/client";
+import { db, type Tx, transaction } from "./db/client";
 import { ownMove } from "./db/schema";
+import { mergedWith } from "./merging";
 import { Refused } from "./refused";
 
 export interface StoredMove {
@@ -26,12 +27,12 @@ export async function listMoves(studioId: string): Promise<StoredMove[]> {
   return rows.sort((a, b) => a.doc.name.localeCompare(b.doc.name, "en") || (a.id < b.id ? -1 : 1));
 }
 
-async function checked(studioId: string, input: unknown, except: string | null): Promise<Move> {
+async function checked(tx: Tx, studioId: string, input: unknown, except: string | null): Promise<Move> {
   const where =
     except === null
       ? eq(ownMove.studioId, studioId)
       : and(eq(ownMove.studioId, studioId), ne(ownMove.id, except));
-  const others = await db().select(COLUMNS).from(ownMove).where(where);
+  const others = await tx.select(COLUMNS).from(ownMove).where(where);
   const result = checkOwn(
     input,
     bookWith(
@@ -50,7 +51,7 @@ const MOST_MOVES = 300;
 export async function createMove(studioId: string, input: unknown): Promise<string> {
   if ((await listMoves(studioId)).length >= MOST_MOVES)
     throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_MOVES} moves of its own.`);
-  const doc = await checked(studioId, input, null);
+  const doc = await checked(db(), studioId, input, null);
   const [row] = await db()
     .insert(ownMove)
     .values({ studioId, moveId: doc.id, doc })
@@ -60,16 +61,19 @@ export async function createMove(studioId: string, input: unknown): Promise<stri
   return row.id;
 }
 
-/** Stores a changed move. Its id stays: classes name it. */
+/** Stores a changed move. Its id stays: classes name it. What others changed since `before` stays too. */
 export async function updateMove(
   studioId: string,
   id: string,
   input: Record<string, unknown>,
+  before: Record<string, unknown> | null = null,
 ): Promise<void> {
-  const [before] = await db().select(COLUMNS).from(ownMove).where(owned(studioId, id));
-  if (!before) throw new Refused("not-found", "There is no such move here.");
-  const doc = await checked(studioId, { ...input, id: before.doc.id }, id);
-  await db().update(ownMove).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  await transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(ownMove).where(owned(studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such move here.");
+    const doc = await checked(tx, studioId, { ...mergedWith(before, input, row.doc), id: row.doc.id }, id);
+    await tx.update(ownMove).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  });
 }
 
 /** Removes a move from the studio's own; classes that use it keep their copy. */

@@ -3,7 +3,7 @@ import { and, eq } from "drizzle-orm";
 import { ENTER_MS } from "../core/live/session";
 import { db } from "./db/client";
 import { runPerson } from "./db/schema";
-import type { Participant } from "./links";
+import { otherLinks, type Participant } from "./links";
 import { ownLog } from "./log";
 import { ownRun } from "./own-run";
 import { ownReadiness } from "./readiness";
@@ -30,7 +30,8 @@ export async function partPage(who: Participant, asked: string | null) {
   const page = {
     studio: who.studioName,
     person: who.doc,
-    readiness: { due: readiness.due, answers: readiness.answers },
+    readiness,
+    links: await otherLinks(who),
     // Opened by its own address: it stays on this one.
     pinned: asked !== null,
     others: otherSessions(await sessionsOfPerson(who.studioId, who.personId), shown),

@@ -6,6 +6,7 @@ import { OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster } from "../core/homes/roster";
 import { db, transaction } from "./db/client";
 import { person } from "./db/schema";
+import { mergedWith } from "./merging";
 import { Refused } from "./refused";
 
 export interface StoredPerson {
@@ -66,23 +67,33 @@ export async function createPerson(studioId: string, input: Record<string, unkno
   return row.id;
 }
 
-/** Stores a person's changed home. The roster id stays. */
+/**
+ * Stores a person's changed home. The roster id stays. What others changed since `before` stays too.
+ * @throws Refused `conflict` where they changed the same
+ */
 export async function updatePerson(
   studioId: string,
   id: string,
   input: Record<string, unknown>,
+  before: Record<string, unknown> | null = null,
 ): Promise<void> {
-  const before = await findPerson(studioId, id);
-  if (!before) throw new Refused("not-found", "There is no such person here.");
-  const doc = checked({ ...input, id: before.doc.id });
-  await db().update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  await transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such person here.");
+    const doc = checked({ ...mergedWith(before, input, row.doc), id: row.doc.id });
+    await tx.update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+  });
 }
+
+const ownOf = (record: Readonly<Record<string, unknown>>) =>
+  Object.fromEntries(OWN_KEYS.filter((key) => record[key] !== undefined).map((key) => [key, record[key]]));
 
 /** Stores what a person says of their own home; what they leave out is no longer said. */
 export async function updateOwnHome(
   studioId: string,
   id: string,
   input: Record<string, unknown>,
+  before: Record<string, unknown> | null = null,
 ): Promise<void> {
   await transaction(async (tx) => {
     const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
@@ -90,9 +101,7 @@ export async function updateOwnHome(
     const kept = Object.fromEntries(
       Object.entries(row.doc).filter(([key]) => !(OWN_KEYS as readonly string[]).includes(key)),
     );
-    const said = Object.fromEntries(
-      OWN_KEYS.filter((key) => input[key] !== undefined).map((key) => [key, input[key]]),
-    );
+    const said = mergedWith(before && ownOf(before), ownOf(input), ownOf(row.doc as never));
     const doc = checked({ ...kept, ...said, id: row.doc.id });
     await tx.update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
   });

@@ -1,13 +1,15 @@
 /** Everything that is kept about one person: given out, and erased, classes that were taught included. */
-import { and, eq, sql } from "drizzle-orm";
+import { type AnyColumn, and, eq, inArray, like, or, sql } from "drizzle-orm";
 import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
 import { ERASED } from "../core/live/events";
 import type { Part } from "../core/parts/part";
+import type { ReadinessAnswers } from "../core/readiness/readiness";
 import { db, type Tx, transaction } from "./db/client";
 import {
   classEdit,
   classes,
+  limitCount,
   logEntry,
   outbox,
   person,
@@ -15,61 +17,145 @@ import {
   run,
   runEvent,
   runPerson,
+  user,
 } from "./db/schema";
 import { ownReadiness } from "./readiness";
 import { Refused } from "./refused";
+import { note, noteIn, trailOf } from "./trail";
+import { ownWhereaboutsIn } from "./whereabouts";
+
+/** A person's row id and roster id, under which they are named in documents and events. */
+interface Named {
+  readonly studioId: string;
+  readonly personId: string;
+  readonly rosterId: string;
+}
 
 /**
- * All that is kept of a person, for a file. `own`: the person asks themselves, and has their answers to
- * the readiness check in it; an instructor never has.
+ * The sessions of a studio in which a person is named anywhere: on the list, in events, parts, changed moves
+ * or the document, also where they were taken off the list again. The text is only looked through for the
+ * id to leave out what surely doesn't hold it; what does is looked at as data.
  */
-export async function personData(studioId: string, personId: string, own: boolean): Promise<unknown> {
+async function sessionsNaming(tx: Tx, { studioId, personId, rosterId }: Named): Promise<string[]> {
+  const quoted = JSON.stringify(rosterId);
+  const within = (column: AnyColumn) => sql`position(${quoted} in ${column}::text) > 0`;
+  const listed = tx.select({ id: runPerson.runId }).from(runPerson).where(eq(runPerson.personId, personId));
+  const entered = tx.select({ id: runEvent.runId }).from(runEvent).where(eq(runEvent.person, rosterId));
+  const rows = await tx
+    .select({ id: run.id })
+    .from(run)
+    .where(
+      and(
+        eq(run.studioId, studioId),
+        or(inArray(run.id, listed), inArray(run.id, entered), ...[run.swaps, run.doc, run.parts].map(within)),
+      ),
+    )
+    .orderBy(run.id);
+  return rows.map(({ id }) => id);
+}
+
+/** What is kept of a person in one session, however they came to be in it. */
+async function dataInSession(tx: Tx, id: string, { personId, rosterId }: Named) {
+  const [session] = await tx.select().from(run).where(eq(run.id, id));
+  const [list] = await tx
+    .select()
+    .from(runPerson)
+    .where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
+  const events = await tx
+    .select({ kind: runEvent.kind, payload: runEvent.payload, at: runEvent.at })
+    .from(runEvent)
+    .where(and(eq(runEvent.runId, id), eq(runEvent.person, rosterId)))
+    .orderBy(runEvent.seq);
+  const entries = await tx
+    .select({ field: logEntry.field, value: logEntry.value, author: logEntry.author, at: logEntry.at })
+    .from(logEntry)
+    .where(and(eq(logEntry.runId, id), eq(logEntry.personId, personId)))
+    .orderBy(logEntry.id);
+  return {
+    id,
+    title: session?.title ?? null,
+    startsAt: session?.startsAt ?? null,
+    timeZone: session?.timeZone ?? null,
+    state: session?.state ?? null,
+    onTheList: list !== undefined,
+    invitedAt: list?.invitedAt ?? null,
+    tonight: list?.tonight ?? null,
+    whereabouts: await ownWhereaboutsIn(tx, id, personId),
+    part: session?.parts?.find((part) => part.person === rosterId) ?? null,
+    changedMoves: session?.swaps.filter((swap) => swap.person === rosterId) ?? [],
+    choices: session?.doc?.overruled?.filter((entry) => entry.person === rosterId) ?? [],
+    events,
+    entries,
+  };
+}
+
+/** Who asks for everything about a person: the person, with their answers where they gave the code; or an instructor. */
+export type DataAsker =
+  | { readonly own: true; readonly answers: ReadinessAnswers | null }
+  | { readonly own: false; readonly name: string };
+
+/**
+ * All that is kept of a person, for a file. Health answers are in it only for the person, and only with
+ * their code; an instructor's asking stands in the trail.
+ */
+export async function personData(studioId: string, personId: string, asker: DataAsker): Promise<unknown> {
   const [row] = await db()
     .select()
     .from(person)
     .where(and(eq(person.studioId, studioId), eq(person.id, personId)));
   if (!row) throw new Refused("not-found", "There is no such person here.");
-  const links = await db().select().from(personLink).where(eq(personLink.personId, personId));
+  const named = { studioId, personId, rosterId: row.rosterId };
+  const links = await db()
+    .select({ link: personLink, by: user.name })
+    .from(personLink)
+    .leftJoin(user, eq(user.id, personLink.madeBy))
+    .where(eq(personLink.personId, personId));
   const messages = await db().select().from(outbox).where(eq(outbox.personId, personId));
-  const written = await db().select().from(logEntry).where(eq(logEntry.personId, personId));
-  const asked = await db()
-    .select({ run, list: runPerson })
-    .from(runPerson)
-    .innerJoin(run, eq(run.id, runPerson.runId))
-    .where(eq(runPerson.personId, personId));
   const sessions = [];
-  for (const { run: session, list } of asked) {
-    const events = await db().select().from(runEvent).where(eq(runEvent.runId, session.id));
-    sessions.push({
-      id: session.id,
-      title: session.doc?.title ?? null,
-      startsAt: session.startsAt,
-      timeZone: session.timeZone,
-      state: session.state,
-      invitedAt: list.invitedAt,
-      tonight: list.tonight,
-      part: session.parts?.find((part) => part.person === row.rosterId) ?? null,
-      events: events
-        .filter((event) => event.person === row.rosterId)
-        .map(({ kind, payload, at }) => ({ kind, payload, at })),
-      entries: written
-        .filter((entry) => entry.runId === session.id)
-        .map(({ field, value, author, at }) => ({ field, value, author, at })),
-    });
-  }
-  const readiness = await ownReadiness(personId);
+  for (const id of await sessionsNaming(db(), named)) sessions.push(await dataInSession(db(), id, named));
+  const inClasses = await classesNaming(db(), named);
+  const { answeredAtMs } = await ownReadiness(personId);
+  const trail = await trailOf(personId);
+  if (!asker.own) await note({ studioId, kind: "data-exported", actor: asker.name, personId });
   return {
     format: "brontle.person-data",
     version: 1,
     person: row.doc,
     kept: { since: row.createdAt, changed: row.updatedAt },
-    links: links.map(({ createdAt, revokedAt, expiresAt }) => ({ createdAt, revokedAt, expiresAt })),
+    links: links.map(({ link: { createdAt, revokedAt, expiresAt }, by }) => ({
+      createdAt,
+      revokedAt,
+      expiresAt,
+      madeBy: by,
+    })),
     messages: messages.map(({ subject, recipient, createdAt }) => ({ subject, recipient, createdAt })),
-    readiness: own
-      ? { answeredAtMs: readiness.answeredAtMs, answers: readiness.answers }
-      : { answered: readiness.answeredAtMs !== null },
+    readiness: asker.own
+      ? { answeredAtMs, answers: asker.answers ?? (answeredAtMs === null ? null : "only with your code") }
+      : { answered: answeredAtMs !== null },
+    trail,
+    classes: inClasses.map(({ id, doc }) => ({
+      id,
+      title: doc.title,
+      choices: doc.overruled?.filter((entry) => entry.person === row.rosterId) ?? [],
+      findings: doc.acknowledged?.filter((entry) => entry.where.person === row.rosterId) ?? [],
+    })),
     sessions,
   };
+}
+
+/** The classes of a studio whose document names a person. */
+async function classesNaming(tx: Tx, { studioId, rosterId }: Named) {
+  const rows = await tx
+    .select({ id: classes.id, doc: classes.doc, revision: classes.revision })
+    .from(classes)
+    .where(
+      and(
+        eq(classes.studioId, studioId),
+        sql`position(${JSON.stringify(rosterId)} in ${classes.doc}::text) > 0`,
+      ),
+    )
+    .orderBy(classes.id);
+  return rows.filter(({ doc }) => docWithout(doc, rosterId) !== doc);
 }
 
 /** A document without this person in it, or the same one where they aren't. */
@@ -82,16 +168,12 @@ function docWithout(doc: ClassDoc, rosterId: string): ClassDoc {
   return { ...doc, ...(overruled ? { overruled } : {}), ...(acknowledged ? { acknowledged } : {}) };
 }
 
-async function eraseFromSessions(tx: Tx, personId: string, rosterId: string): Promise<void> {
-  const rows = await tx
-    .select({ run })
-    .from(run)
-    .innerJoin(runPerson, eq(runPerson.runId, run.id))
-    .where(eq(runPerson.personId, personId))
-    .orderBy(run.id)
-    .for("update", { of: run });
+async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
+  const { rosterId } = named;
   const others = (parts: readonly Part[]) => parts.filter((part) => part.person !== rosterId);
-  for (const { run: session } of rows) {
+  for (const id of await sessionsNaming(tx, named)) {
+    const [session] = await tx.select().from(run).where(eq(run.id, id)).for("update");
+    if (!session) continue;
     const byMark = session.partsByMark;
     await tx
       .update(run)
@@ -109,24 +191,24 @@ async function eraseFromSessions(tx: Tx, personId: string, rosterId: string): Pr
             }
           : {}),
       })
-      .where(eq(run.id, session.id));
+      .where(eq(run.id, id));
     // The numbers of the events stay without a gap; what they said of the person goes.
     await tx
       .update(runEvent)
       .set({ kind: ERASED, person: null, payload: {} })
-      .where(and(eq(runEvent.runId, session.id), eq(runEvent.person, rosterId)));
+      .where(and(eq(runEvent.runId, id), eq(runEvent.person, rosterId)));
   }
 }
 
-async function eraseFromClasses(tx: Tx, studioId: string, rosterId: string): Promise<void> {
-  const rows = await tx.select().from(classes).where(eq(classes.studioId, studioId)).for("update");
-  for (const row of rows) {
-    const doc = docWithout(row.doc, rosterId);
-    if (doc === row.doc) continue;
+async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
+  const { studioId, rosterId } = named;
+  for (const { id } of await classesNaming(tx, named)) {
+    const [row] = await tx.select().from(classes).where(eq(classes.id, id)).for("update");
+    if (!row) continue;
     await tx
       .update(classes)
-      .set({ doc, revision: row.revision + 1 })
-      .where(eq(classes.id, row.id));
+      .set({ doc: docWithout(row.doc, rosterId), revision: row.revision + 1 })
+      .where(eq(classes.id, id));
   }
   const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
   // Edits are kept so that one sent twice counts once: their ids are enough for that.
@@ -145,7 +227,11 @@ async function eraseFromClasses(tx: Tx, studioId: string, rosterId: string): Pro
  * Removes a person and all that is kept of them: home, links, answers, entries, messages, their parts and
  * entries in classes that were taught. What an instructor wrote in a note in free words stays theirs to mend.
  */
-export async function erasePerson(studioId: string, personId: string): Promise<void> {
+export async function erasePerson(
+  studioId: string,
+  personId: string,
+  by: string | null = null,
+): Promise<void> {
   await transaction(async (tx) => {
     const [row] = await tx
       .select({ rosterId: person.rosterId })
@@ -153,8 +239,11 @@ export async function erasePerson(studioId: string, personId: string): Promise<v
       .where(and(eq(person.studioId, studioId), eq(person.id, personId)))
       .for("update");
     if (!row) throw new Refused("not-found", "There is no such person here.");
-    await eraseFromSessions(tx, personId, row.rosterId);
-    await eraseFromClasses(tx, studioId, row.rosterId);
+    const named = { studioId, personId, rosterId: row.rosterId };
+    await eraseFromSessions(tx, named);
+    await eraseFromClasses(tx, named);
+    await tx.delete(limitCount).where(like(limitCount.key, `%:${personId}`));
+    if (by) await noteIn(tx, { studioId, kind: "person-erased", actor: by });
     await tx.delete(person).where(and(eq(person.studioId, studioId), eq(person.id, personId)));
   });
 }

@@ -1,43 +1,102 @@
 /**
- * The readiness check: a person's answers are sealed and read back by them alone. The instructor learns
- * whether it is due, and of "ask first" only that something applies, and only where the person agreed.
+ * The readiness check: a person's answers are sealed, and shown and changed only with the code that the
+ * person set while answering. Their link alone tells when they answered, and can delete. The instructor
+ * learns whether it is due, and of "ask first" only that something applies, and only where the person agreed.
  */
 import { and, eq, inArray } from "drizzle-orm";
 import { type ReadinessAnswers, readinessDue } from "../core/readiness/readiness";
-import { db } from "./db/client";
+import { BY_PERSON } from "../core/trail/trail";
+import { db, transaction } from "./db/client";
 import { person, readiness } from "./db/schema";
+import { count } from "./limits";
+import type { Participant } from "./links";
+import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
+import { hashCode, isCode } from "./secret-code";
+import { note, noteIn } from "./trail";
 
 const about = (personId: string) => `readiness ${personId}`;
 
-/** Stores what a person answered, in place of what they answered before. */
-export async function answerReadiness(personId: string, answers: ReadinessAnswers): Promise<void> {
+/** Whose answers they are. */
+type Whose = Pick<Participant, "personId" | "studioId">;
+
+/** Lets nobody past who hasn't the code; tried too often, nobody at all for a while. */
+async function needCode(personId: string, code: string, kept: string | null): Promise<void> {
+  if (kept === null)
+    throw new Refused("not-yours", "These answers have no code yet: delete them and answer anew.");
+  await count("code", personId);
+  if (!(await isCode(code, kept)))
+    throw new Refused(
+      "not-yours",
+      "That is not the code. If it is forgotten, delete the answers and answer anew.",
+    );
+}
+
+/** Stores what a person answered; what they answered before is replaced only with the code of then. */
+export async function answerReadiness(
+  { personId, studioId }: Whose,
+  answers: ReadinessAnswers,
+  code: string,
+): Promise<void> {
+  const [before] = await db().select().from(readiness).where(eq(readiness.personId, personId));
+  if (before) await needCode(personId, code, before.codeHash);
   const sealed = seal(answers, about(personId));
   const answeredAt = new Date();
-  await db()
-    .insert(readiness)
-    .values({ personId, sealed, answeredAt })
-    .onConflictDoUpdate({ target: readiness.personId, set: { sealed, answeredAt } });
+  const codeHash = before?.codeHash ?? (await hashCode(code));
+  await transaction(async (tx) => {
+    const stored = await tx
+      .insert(readiness)
+      .values({ personId, sealed, answeredAt, codeHash })
+      .onConflictDoUpdate({
+        target: readiness.personId,
+        set: { sealed, answeredAt },
+        // Somebody else who answered in between has set another code.
+        setWhere: eq(readiness.codeHash, codeHash),
+      })
+      .returning({ personId: readiness.personId });
+    if (stored.length === 0)
+      throw new Refused("conflict", "These answers were just given from another screen.");
+    await noteIn(tx, { studioId, kind: "answers-kept", actor: BY_PERSON, personId });
+  });
 }
 
-/** Forgets what a person answered. */
-export async function forgetReadiness(personId: string): Promise<void> {
-  await db().delete(readiness).where(eq(readiness.personId, personId));
+/** A person's answers, with their code. */
+export async function openReadiness({ personId, studioId }: Whose, code: string): Promise<ReadinessAnswers> {
+  const [row] = await db().select().from(readiness).where(eq(readiness.personId, personId));
+  if (!row) throw new Refused("not-found", "Nothing was answered yet.");
+  await needCode(personId, code, row.codeHash);
+  const answers = unseal<ReadinessAnswers>(row.sealed, about(personId));
+  if (!answers)
+    throw new Refused("not-found", "These answers can't be opened any more: delete them and answer anew.");
+  await note({ studioId, kind: "answers-opened", actor: BY_PERSON, personId });
+  return answers;
 }
 
+/** Forgets what a person answered; no code is asked for. */
+export async function forgetReadiness({ personId, studioId }: Whose): Promise<void> {
+  await transaction(async (tx) => {
+    const gone = await tx
+      .delete(readiness)
+      .where(eq(readiness.personId, personId))
+      .returning({ personId: readiness.personId });
+    if (gone.length > 0) await noteIn(tx, { studioId, kind: "answers-deleted", actor: BY_PERSON, personId });
+  });
+}
+
+/** What a person's page says of their answers: that there are some, and from when. Not what. */
 export interface OwnReadiness {
   readonly due: boolean;
   readonly answeredAtMs: number | null;
-  readonly answers: ReadinessAnswers | null;
 }
 
-/** A person's own answers; only ever for themselves. */
+/** When a person answered, for themselves. */
 export async function ownReadiness(personId: string): Promise<OwnReadiness> {
-  const [row] = await db().select().from(readiness).where(eq(readiness.personId, personId));
-  const answers = row ? unseal<ReadinessAnswers>(row.sealed, about(personId)) : null;
-  // Answers that can't be opened any more are as good as none.
-  const answeredAtMs = row && answers ? row.answeredAt.getTime() : null;
-  return { due: readinessDue(answeredAtMs, Date.now()), answeredAtMs, answers };
+  const [row] = await db()
+    .select({ answeredAt: readiness.answeredAt })
+    .from(readiness)
+    .where(eq(readiness.personId, personId));
+  const answeredAtMs = row?.answeredAt.getTime() ?? null;
+  return { due: readinessDue(answeredAtMs, Date.now()), answeredAtMs };
 }
 
 /** What an instructor may know. `askFirst`: agreed to be known, and something of the first group applies. */

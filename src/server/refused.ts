@@ -1,4 +1,5 @@
 import type { Fault } from "../core/class/faults";
+import type { Merged } from "../core/merge";
 
 /** Every reason there is. */
 export type RefusalCode =
@@ -24,6 +25,8 @@ export class Refused extends Error {
     readonly code: RefusalCode,
     message: string,
     readonly faults?: readonly Fault[],
+    /** Where two people changed one record: what each wants, and what stands now. */
+    readonly met?: Merged<object>,
   ) {
     super(message);
   }

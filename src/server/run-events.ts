@@ -1,6 +1,6 @@
 /** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
-import type { RunCommand, RunEvent } from "../core/live/events";
+import { ERASED, type RunCommand, type RunEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
 import { isLongPast } from "../core/live/session";
 import type { Swap } from "../core/live/swaps";
@@ -58,6 +58,19 @@ async function takenAs(tx: Tx, runId: string, commandId: string): Promise<RunEve
     .from(runEvent)
     .where(and(eq(runEvent.runId, runId), eq(runEvent.commandId, commandId)));
   return row && asEvent(row);
+}
+
+/**
+ * A command that comes again counts once; one with an id that another one had is refused, since nobody could
+ * tell which of them counted. `version` is added when it is taken; an erased person's entry is any.
+ */
+function sameOrRefused(taken: RunEvent, command: RunCommand): void {
+  if (taken.kind === ERASED) return;
+  const { version: _added, ...payload } = taken.payload;
+  const sorted = (value: object) =>
+    JSON.stringify(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
+  if (taken.kind !== command.kind || sorted(payload) !== sorted(command.payload))
+    throw new Refused("conflict", "Something else was sent under this number before: it is not done.");
 }
 
 /** The events of a session after a sequence number; for those who already know that it is theirs to see. */
@@ -144,6 +157,11 @@ async function hurtsAlready(tx: Tx, runId: string, who: string): Promise<boolean
   return row?.kind === "hurt";
 }
 
+/** Whether a person hurts at this moment, unanswered. */
+export function hurtsNow(runId: string, who: string): Promise<boolean> {
+  return hurtsAlready(db(), runId, who);
+}
+
 /**
  * Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs.
  * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
@@ -153,7 +171,8 @@ export async function takeEntry(id: string, command: RunCommand, offlineAtMs: Ms
   await transaction(async (tx) => {
     const [row] = await tx.select({ state: run.state }).from(run).where(eq(run.id, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
-    if (await takenAs(tx, id, command.id)) return;
+    const taken = await takenAs(tx, id, command.id);
+    if (taken) return sameOrRefused(taken, command);
     if (row.state === "ended") return;
     const nowMs = await nowIn(tx);
     const last = await lastOf(tx, id);
@@ -164,7 +183,8 @@ export async function takeEntry(id: string, command: RunCommand, offlineAtMs: Ms
       const [lately] = await tx
         .select({ entries: sql<number>`count(*)::int` })
         .from(runEvent)
-        .where(and(ofPerson(id, who), gt(runEvent.at, aMinuteAgo)));
+        // By when they came in, whatever time they claim.
+        .where(and(ofPerson(id, who), gt(runEvent.arrivedAt, aMinuteAgo)));
       if ((lately?.entries ?? 0) >= MOST_ENTRIES || (last?.seq ?? 0) >= MOST_EVENTS)
         throw new Refused("too-often", "That is too often: wait a moment.");
     }
@@ -197,8 +217,12 @@ export async function takeCommand(
   return transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     const before = await takenAs(tx, id, command.id);
+    if (before) sameOrRefused(before, command);
     const events = await eventsOf(tx, id, seenSeq);
     const merged = before ? "again" : mergeCommand(command, events, seenSeq);
+    // A class is started once: whoever presses second sees it running.
+    if (merged === "taken" && command.kind === "start" && row.state === "running")
+      return { taken: false, events, nowMs: await nowIn(tx) };
     if (merged !== "taken") return { taken: merged === "again", events, nowMs: await nowIn(tx) };
     const last = events.at(-1) ?? (await lastOf(tx, id));
     if ((last?.seq ?? 0) >= MOST_EVENTS && command.kind !== "end")
@@ -228,7 +252,8 @@ export async function takeCommand(
 export async function swapMove(studioId: string, id: string, commandId: string, swap: Swap): Promise<void> {
   await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
-    if (await takenAs(tx, id, commandId)) return;
+    const taken = await takenAs(tx, id, commandId);
+    if (taken) return sameOrRefused(taken, { id: commandId, kind: "swap", payload: { ...swap } });
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     if (swap.person === undefined) return announce(tx, row, { swap }, commandId);

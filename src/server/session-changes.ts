@@ -6,7 +6,7 @@ import { isTimeZone } from "../core/settings";
 import { findClass } from "./classes";
 import type { SessionRow } from "./content";
 import { db, type Tx, transaction } from "./db/client";
-import { person, run, runPerson, whereabouts } from "./db/schema";
+import { classes, person, run, runPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
 import { announce, lockRun } from "./run-events";
@@ -43,23 +43,25 @@ function checkZone(timeZone: string): void {
   if (!isTimeZone(timeZone)) throw new Refused("invalid", `There is no time zone ${timeZone}.`);
 }
 
+async function planIn(tx: Tx, studioId: string, plan: Plan, people: readonly string[]): Promise<string> {
+  const { classId, startsAt, timeZone, state } = plan;
+  const [row] = await tx
+    .insert(run)
+    .values({ studioId, classId, startsAt, timeZone, state })
+    .returning({ id: run.id });
+  if (!row) throw new Error("the session was not stored");
+  if (people.length > 0)
+    await tx.insert(runPerson).values(people.map((personId) => ({ runId: row.id, personId })));
+  return row.id;
+}
+
 /** Puts a class on a date and asks people to it. */
 export async function planSession(studioId: string, plan: Plan): Promise<string> {
   if (!(await findClass(studioId, plan.classId)))
     throw new Refused("not-found", "There is no such class here.");
   checkZone(plan.timeZone);
   const people = await checkedPeople(studioId, plan.people);
-  return transaction(async (tx) => {
-    const { classId, startsAt, timeZone, state } = plan;
-    const [row] = await tx
-      .insert(run)
-      .values({ studioId, classId, startsAt, timeZone, state })
-      .returning({ id: run.id });
-    if (!row) throw new Error("the session was not stored");
-    if (people.length > 0)
-      await tx.insert(runPerson).values(people.map((personId) => ({ runId: row.id, personId })));
-    return row.id;
-  });
+  return transaction((tx) => planIn(tx, studioId, plan, people));
 }
 
 /** A session of the same class this near is the one that is meant, hours. */
@@ -67,29 +69,42 @@ const SAME_HOURS = 3;
 
 /**
  * Opens a class, now: its session that is planned or open around this time, or else a new one for
- * everybody. Pressed twice it is the same one.
+ * everybody. Pressed five times, by whomever, it is the same one: the class's row is held meanwhile.
  */
 export async function teachNow(studioId: string, classId: string): Promise<string> {
   const near = sql`${run.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
-  const [meant] = await db()
-    .select({ id: run.id, state: run.state })
-    .from(run)
-    .where(
-      and(
-        eq(run.studioId, studioId),
-        eq(run.classId, classId),
-        inArray(run.state, ["planned", "open"]),
-        near,
-      ),
-    )
-    .orderBy(desc(run.startsAt))
-    .limit(1);
-  if (meant) {
-    if (meant.state === "planned") await setSessionState(studioId, meant.id, "open");
-    return meant.id;
-  }
   const { timeZone } = (await settingsOf(studioId)).teaching;
-  return planSession(studioId, { classId, startsAt: new Date(), timeZone, people: null, state: "open" });
+  const people = await checkedPeople(studioId, null);
+  return transaction(async (tx) => {
+    const [held] = await tx
+      .select({ id: classes.id })
+      .from(classes)
+      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId), isNull(classes.deletedAt)))
+      .for("update");
+    if (!held) throw new Refused("not-found", "There is no such class here.");
+    const [meant] = await tx
+      .select({ id: run.id, state: run.state })
+      .from(run)
+      .where(
+        and(
+          eq(run.studioId, studioId),
+          eq(run.classId, classId),
+          inArray(run.state, ["planned", "open"]),
+          near,
+        ),
+      )
+      .orderBy(desc(run.startsAt))
+      .limit(1);
+    if (!meant)
+      return planIn(
+        tx,
+        studioId,
+        { classId, startsAt: new Date(), timeZone, people: null, state: "open" },
+        people,
+      );
+    if (meant.state === "planned") await becomeIn(tx, studioId, meant.id, "open");
+    return meant.id;
+  });
 }
 
 /** Moves a session that hasn't begun to another time. Calendar entries that were sent out count up. */
@@ -120,15 +135,17 @@ export async function setSessionState(
   id: string,
   state: "open" | "cancelled",
 ): Promise<void> {
-  await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
-    if (row.state === state) return;
-    if (!MAY_BECOME[state].includes(row.state))
-      throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
-    const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
-    await tx.update(run).set({ state, sequence }).where(owned(studioId, id));
-    if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
-  });
+  await transaction((tx) => becomeIn(tx, studioId, id, state));
+}
+
+async function becomeIn(tx: Tx, studioId: string, id: string, state: "open" | "cancelled"): Promise<void> {
+  const row = await lockRun(tx, studioId, id);
+  if (row.state === state) return;
+  if (!MAY_BECOME[state].includes(row.state))
+    throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
+  const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
+  await tx.update(run).set({ state, sequence }).where(owned(studioId, id));
+  if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
 }
 
 /** Whether what is taught is frozen: from the start on, or at the end of a class that never was. */
@@ -175,6 +192,7 @@ export async function removeFromSession(studioId: string, id: string, personId: 
       throw new Refused("conflict", "The class has started: who is on its list stays on it.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
     await tx.delete(runPerson).where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
+    await tx.delete(whereabouts).where(and(eq(whereabouts.runId, id), eq(whereabouts.personId, personId)));
     await announce(tx, row, { person: { id: personId, rosterId } });
   });
 }

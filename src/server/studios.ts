@@ -2,8 +2,10 @@ import { desc, eq } from "drizzle-orm";
 import { faultLine } from "../core/class/faults";
 import { readSettings, SETTINGS, type Settings } from "../core/settings";
 import { db, type Tx, transaction } from "./db/client";
-import { member, studio } from "./db/schema";
+import { member, studio, user } from "./db/schema";
+import { mergedWith } from "./merging";
 import { Refused } from "./refused";
+import { note } from "./trail";
 
 /** A new instructor gets a studio of their own, named after them until they rename it. */
 export async function createStudioFor(userId: string, name: string): Promise<void> {
@@ -11,6 +13,16 @@ export async function createStudioFor(userId: string, name: string): Promise<voi
     const [made] = await tx.insert(studio).values({ name }).returning({ id: studio.id });
     if (made) await tx.insert(member).values({ studioId: made.id, userId, role: "owner" });
   });
+}
+
+/** Writes into the trail of every studio that somebody works in that they signed in. */
+export async function noteSignIn(userId: string): Promise<void> {
+  const rows = await db()
+    .select({ studioId: member.studioId, actor: user.name })
+    .from(member)
+    .innerJoin(user, eq(user.id, member.userId))
+    .where(eq(member.userId, userId));
+  for (const row of rows) await note({ ...row, kind: "signed-in" });
 }
 
 export interface StudioOfUser {
@@ -52,11 +64,27 @@ export function storedSettings(studioId: string): Promise<Record<string, unknown
   return storedIn(db(), studioId);
 }
 
-/** Stores what differs from the defaults; nothing is stored where it has faults. */
-export async function saveSettings(studioId: string, input: Record<string, unknown>): Promise<void> {
-  const read = readSettings(input);
-  if (!read.ok) {
-    throw new Refused("invalid", `Nothing was stored: ${read.error.map(faultLine).join("; ")}`, read.error);
-  }
-  await db().update(studio).set({ settings: input }).where(eq(studio.id, studioId));
+/**
+ * Stores what differs from the defaults; nothing is stored where it has faults. What others changed since
+ * `before` stays.
+ */
+export async function saveSettings(
+  studioId: string,
+  input: Record<string, unknown>,
+  before: Record<string, unknown> | null = null,
+): Promise<void> {
+  await transaction(async (tx) => {
+    const [row] = await tx
+      .select({ settings: studio.settings })
+      .from(studio)
+      .where(eq(studio.id, studioId))
+      .for("update");
+    if (!row) throw new Refused("not-found", "There is no such studio.");
+    const settings = mergedWith(before, input, row.settings) as Record<string, unknown>;
+    const read = readSettings(settings);
+    if (!read.ok) {
+      throw new Refused("invalid", `Nothing was stored: ${read.error.map(faultLine).join("; ")}`, read.error);
+    }
+    await tx.update(studio).set({ settings }).where(eq(studio.id, studioId));
+  });
 }

@@ -8,6 +8,7 @@ import { db } from "./db/client";
 import { classEdit, classes, run, whereabouts } from "./db/schema";
 import { journal } from "./journal";
 import { databaseNow, eventsAfter, takeCommand } from "./run-events";
+import { forgetTrail } from "./trail";
 
 /** As `isLongPast` of the core. */
 const longPast = lte(
@@ -57,6 +58,7 @@ async function forgetEdits(): Promise<void> {
 export async function tidy(): Promise<void> {
   await forgetWhereabouts();
   await forgetEdits();
+  await forgetTrail();
   await endForgotten();
 }
 

@@ -1,12 +1,17 @@
+import { and, eq, gt, sql } from "drizzle-orm";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { cache } from "react";
 import { auth } from "./auth";
+import { db } from "./db/client";
+import { member, session as signIn } from "./db/schema";
 import { studioOf } from "./studios";
 
 /** Who asks: an instructor with the studio they may see. */
 export interface Instructor {
   readonly userId: string;
+  /** Of the sign-in that asks. */
+  readonly sessionId: string;
   readonly name: string;
   readonly studioId: string;
   readonly studioName: string;
@@ -20,8 +25,20 @@ export const instructor = cache(async (): Promise<Instructor | null> => {
   const session = await auth().api.getSession({ headers: asked });
   if (!session) return null;
   const studio = await studioOf(session.user.id);
-  return studio && { userId: session.user.id, name: session.user.name, ...studio };
+  return (
+    studio && { userId: session.user.id, sessionId: session.session.id, name: session.user.name, ...studio }
+  );
 });
+
+/** Whether a sign-in still holds and its instructor still teaches in that studio: for what goes on after it was asked. */
+export async function stillSignedIn({ sessionId, studioId, userId }: Instructor): Promise<boolean> {
+  const rows = await db()
+    .select({ id: signIn.id })
+    .from(signIn)
+    .innerJoin(member, and(eq(member.userId, signIn.userId), eq(member.studioId, studioId)))
+    .where(and(eq(signIn.id, sessionId), eq(signIn.userId, userId), gt(signIn.expiresAt, sql`now()`)));
+  return rows.length > 0;
+}
 
 /** For pages: the instructor, or off to sign in. */
 export async function requireInstructor(): Promise<Instructor> {

@@ -93,6 +93,7 @@ describe("a session", () => {
     await seeText(phone.driver, "Choose the limits that apply");
     await tick(phone, "nothing overhead");
     await accessible(phone.driver);
+    await (await phone.driver.findElement(By.css("input[type=password]"))).sendKeys("storm-4");
     await (await named(phone.driver, "button", "Keep my answers")).click();
     await seeText(phone.driver, "Your health answers");
     await seeText(phone.driver, "Speak to a doctor");

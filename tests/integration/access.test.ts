@@ -42,6 +42,8 @@ const ROUTES: readonly {
   path: () => string;
   body?: () => unknown;
   own: boolean;
+  /** What its owner gets; 200 where left out. */
+  answer?: number;
 }[] = [
   { route: "clock", method: "GET", path: () => "/api/clock", own: false },
   { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
@@ -135,6 +137,8 @@ const ROUTES: readonly {
     route: "runs/[id]/whereabouts",
     method: "GET",
     path: () => `/api/runs/${ids.run}/whereabouts?person=somebody`,
+    // The class isn't running, and nobody hurts.
+    answer: 409,
     own: true,
   },
   { route: "runs/[id]/log", method: "GET", path: () => `/api/runs/${ids.ended}/log?form=csv`, own: true },
@@ -232,6 +236,7 @@ const PAGES = [
   "/moves/press-up",
   "/moves/new",
   "/settings",
+  "/trail",
 ];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
@@ -338,7 +343,7 @@ test("the table knows every route and method that there is", () => {
 describe("every route", () => {
   test.each(ROUTES.map((entry) => [`${entry.method} ${entry.route}`, entry] as const))(
     "%s",
-    async (_name, { method, path, body, own }) => {
+    async (_name, { method, path, body, own, answer = 200 }) => {
       expect((await ask(NOBODY, method, path(), body?.())).status).toBe(401);
       if (own) expect((await ask(stranger, method, path(), body?.())).status).toBe(404);
       if (method !== "GET") {
@@ -351,7 +356,7 @@ describe("every route", () => {
       }
       // The removals come last in the table, so that everything is still there for its owner.
       const reply = await ask(owner, method, path(), body?.());
-      expect(reply.status, reply.text).toBe(200);
+      expect(reply.status, reply.text).toBe(answer);
     },
   );
 });
@@ -409,8 +414,11 @@ describe("a personal link", () => {
     {
       route: "readiness",
       method: "PUT",
-      body: () => ({ askFirst: [], adapt: ["joint"], shareAskFirst: false }),
+      body: () => ({ askFirst: [], adapt: ["joint"], shareAskFirst: false, code: "2468" }),
     },
+    { route: "readiness", method: "POST", body: () => ({ code: "2468" }) },
+    { route: "data", method: "POST", body: () => ({ code: "2468" }) },
+    { route: "links", method: "DELETE", body: () => ({}) },
     { route: "readiness", method: "DELETE", body: () => ({}) },
     { route: "whereabouts", method: "PUT", body: () => ({ run: ids.run, place: "Quay 3", contact: "" }) },
     {
@@ -470,7 +478,7 @@ describe("a personal link", () => {
   });
 
   test("of health answers nothing reaches an instructor's pages, files or the logs", async () => {
-    const answers = { askFirst: ["condition"], adapt: ["medication"], shareAskFirst: false };
+    const answers = { askFirst: ["condition"], adapt: ["medication"], shareAskFirst: false, code: "2468" };
     expect(await status("PUT", `/api/part/${part.home}/readiness`, answers)).toBe(200);
     const people = (await ask(owner, "GET", "/people")).text;
     const id = /\/people\/([0-9a-f-]{36})[^>]*>Link Holder/.exec(people)?.[1];
@@ -486,10 +494,14 @@ describe("a personal link", () => {
       for (const word of ["medication", "asks a professional first", '"condition"'])
         expect(reply.text, path).not.toContain(word);
     }
-    const own = await ask(NOBODY, "GET", `/api/part/${part.home}/data`);
-    expect(own.text).toContain("medication");
+    // The link alone, which an instructor can make, opens none of them: not the page, not the file.
+    for (const path of [`/p/${part.home}`, `/api/part/${part.home}/data`])
+      expect((await ask(NOBODY, "GET", path)).text, path).not.toMatch(/"medication"|"condition"/);
+    const data = (code: string) => ask(NOBODY, "POST", `/api/part/${part.home}/data`, { code });
+    expect((await data("1357")).status).toBe(403);
+    expect((await data("2468")).text).toContain("medication");
     await status("DELETE", `/api/part/${part.home}/readiness`, {});
-    expect((await ask(NOBODY, "GET", `/api/part/${part.home}/data`)).text).not.toContain("medication");
+    expect((await data("2468")).status).toBe(404);
   });
 
   test("the table of its routes knows every one", () => {

@@ -199,3 +199,23 @@ test("brontle shape prints effort and balance, as set and for each person", () =
   expect(shape.asSet.balance.hardSets.quads).toBeGreaterThan(0);
   expect(shape.spread.landings.most).toBeGreaterThanOrEqual(shape.spread.landings.least);
 });
+
+test("brontle shape of a day-long class for the whole room is one JSON that can be read", {
+  timeout: 60_000,
+}, () => {
+  const blocks = Array.from({ length: 12 }, (_, i) => ({
+    id: `b${i}`,
+    title: "",
+    slots: [{ id: `s${i}`, move: "march-on-the-spot", dose: { seconds: 7200 } }],
+  }));
+  const day = { format: "brontle.class", version: 1, title: "A day", stance: "density", blocks };
+  const { status, stdout } = brontle(["shape", file("day.json", JSON.stringify(day)), "--roster", ROSTER]);
+  expect(status).toBe(0);
+  expect(stdout.length).toBeGreaterThan(5_000_000);
+  const shape = JSON.parse(stdout);
+  expect(shape.people).toHaveLength(24);
+  const longer = { ...day, blocks: [...blocks, { id: "more", title: "", role: "talk", brief: 1 }] };
+  const refused = brontle(["shape", file("longer.json", JSON.stringify(longer))]);
+  expect([refused.status, refused.stdout]).toEqual([1, ""]);
+  expect(refused.stderr).toContain("blocks: make a class of more than 24 hours at the most");
+});

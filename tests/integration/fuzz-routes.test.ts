@@ -142,7 +142,7 @@ const REQUESTS: readonly Sent[] = [
   {
     method: "PUT",
     path: () => `/api/part/${ids.link}/readiness`,
-    body: () => ({ askFirst: [], adapt: ["joint"], shareAskFirst: false }),
+    body: () => ({ askFirst: [], adapt: ["joint"], shareAskFirst: false, code: "2468" }),
     part: true,
   },
   {

@@ -3,21 +3,21 @@ import ICAL from "ical.js";
 import PostalMime from "postal-mime";
 import { describe, expect, test } from "vitest";
 import { applyEdits, createClass, findClass } from "../../src/server/classes";
-import {
-  emptyOutbox,
-  invite,
-  listOutbox,
-  outboxFile,
-  sessionCalendar,
-  sessionLink,
-} from "../../src/server/invitations";
+import { invite, sessionCalendar, sessionLink } from "../../src/server/invitations";
 import { participantOf } from "../../src/server/links";
 import { historyOf, ownLog, sessionLog, write } from "../../src/server/log";
+import { emptyOutbox, listOutbox, outboxFile } from "../../src/server/outbox";
 import { createPerson } from "../../src/server/people";
-import { erasePerson, personData } from "../../src/server/person-data";
-import { answerReadiness } from "../../src/server/readiness";
+import { type DataAsker, erasePerson, personData } from "../../src/server/person-data";
+import { answerReadiness, openReadiness } from "../../src/server/readiness";
 import { eventsAfter, takeEntry } from "../../src/server/run-events";
-import { moveSession, planSession, setSessionState, setTonight } from "../../src/server/session-changes";
+import {
+  moveSession,
+  planSession,
+  removeFromSession,
+  setSessionState,
+  setTonight,
+} from "../../src/server/session-changes";
 import { findSession } from "../../src/server/sessions";
 import { leaveWhereabouts } from "../../src/server/whereabouts";
 
@@ -177,7 +177,16 @@ describe("a person", () => {
       people: [tor, una],
       state: "open",
     });
-    await answerReadiness(tor, { askFirst: ["faint"], adapt: [], shareAskFirst: true });
+    const whose = { personId: tor, studioId: mine };
+    await answerReadiness(whose, { askFirst: ["faint"], adapt: [], shareAskFirst: true }, "2468");
+    // A session that they were taken off again still has what they pressed in it.
+    const other = await session([tor, una]);
+    await takeEntry(
+      other,
+      { id: crypto.randomUUID(), kind: "uncomfortable", payload: { person: "roster-erasable", slot: "s4" } },
+      null,
+    );
+    await removeFromSession(mine, other, tor);
     await leaveWhereabouts(mine, run, tor, { place: "Unmistakable house", contact: "" });
     await invite(mine, run, [tor]);
     await setTonight(mine, run, tor, { limits: ["no-twisting"] });
@@ -189,15 +198,28 @@ describe("a person", () => {
     await command(run, "start");
     await command(run, "end");
     await write(mine, run, tor, "self", [{ field: "note", value: "Unmistakable note" }]);
-    const own = JSON.stringify(await personData(mine, tor, true));
-    const coach = JSON.stringify(await personData(mine, tor, false));
-    for (const text of ["no-twisting", "Unmistakable note", '"hurt"', "kettlebell"]) {
+    const file = async (asker: DataAsker) => JSON.stringify(await personData(mine, tor, asker));
+    const own = await file({ own: true, answers: await openReadiness(whose, "2468") });
+    const coach = await file({ own: false, name: "Maren" });
+    expect(await file({ own: true, answers: null })).not.toContain("faint");
+    for (const text of [
+      "no-twisting",
+      "Unmistakable note",
+      '"hurt"',
+      "kettlebell",
+      "uncomfortable",
+      "answers-kept",
+      other,
+      '"choices":[{',
+    ]) {
       expect(own).toContain(text);
       expect(coach).toContain(text);
     }
     expect(own).toContain("faint");
     expect(coach).not.toContain("faint");
-    await expect(personData(theirs, tor, true)).rejects.toMatchObject({ code: "not-found" });
+    await expect(personData(theirs, tor, { own: true, answers: null })).rejects.toMatchObject({
+      code: "not-found",
+    });
     await expect(erasePerson(theirs, tor)).rejects.toMatchObject({ code: "not-found" });
     const count = (await eventsAfter(run, 0)).length;
     await erasePerson(mine, tor);

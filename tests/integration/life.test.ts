@@ -2,7 +2,7 @@
 import { afterAll, expect, test } from "vitest";
 import { answers, ownCommands } from "../shared/commands";
 
-const { brontle, stay, appPid, postgresPid, end } = ownCommands("life");
+const { brontle, stay, appPid, keeperPid, postgresPid, end } = ownCommands("life");
 
 afterAll(end);
 
@@ -57,4 +57,29 @@ test("start has no demo content; it ends with an error when the application dies
   expect(again.status).toBe(200);
   expect(brontle("stop").stderr).toContain("Stopped");
   expect(await answers(address)).toBe(false);
+});
+
+test("in the background a database that was killed is started again, and stop leaves nothing running", {
+  timeout: 120_000,
+}, async () => {
+  const started = brontle("start");
+  const address = /http:\/\/127\.0\.0\.1:\d+/.exec(started.stdout)?.[0] ?? "";
+  expect(await answers(address)).toBe(true);
+  const first = postgresPid("own");
+  process.kill(first, "SIGKILL");
+  const again = async (ms: number): Promise<boolean> => {
+    if (await answers(address)) return true;
+    if (ms <= 0) return false;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+    return again(ms - 250);
+  };
+  // It is gone first: what answers afterwards is another one, on the same port.
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect(await again(30_000)).toBe(true);
+  expect(postgresPid("own")).not.toBe(first);
+  const keeper = keeperPid("own");
+  expect(() => process.kill(keeper, 0)).not.toThrow();
+  const database = postgresPid("own");
+  expect(brontle("stop").stderr).toContain("Stopped");
+  for (const pid of [keeper, database]) expect(() => process.kill(pid, 0)).toThrow();
 });

@@ -4,7 +4,14 @@ import { sessionLink } from "../../src/server/invitations";
 import { participantOf } from "../../src/server/links";
 import { ownRun } from "../../src/server/own-run";
 import { createPerson } from "../../src/server/people";
-import { answerReadiness, forgetReadiness, ownReadiness, readinessSeen } from "../../src/server/readiness";
+import {
+  answerReadiness,
+  forgetReadiness,
+  openReadiness,
+  ownReadiness,
+  readinessSeen,
+} from "../../src/server/readiness";
+import type { Refused } from "../../src/server/refused";
 import { eventsAfter, swapMove, takeEntry } from "../../src/server/run-events";
 import { seal, unseal } from "../../src/server/seal";
 import {
@@ -18,6 +25,7 @@ import {
 } from "../../src/server/session-changes";
 import { askedTo, findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { stageContent } from "../../src/server/stage";
+import { readTrail } from "../../src/server/trail";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
 
 import {
@@ -206,22 +214,55 @@ describe("what is private", () => {
   test("readiness answers are read by their person alone; the instructor learns only what they agreed to", async () => {
     const [mia, nat] = await Promise.all([someone("Mia"), someone("Nat")]);
     const answers = { askFirst: ["chest" as const], adapt: ["joint" as const], shareAskFirst: false };
-    await answerReadiness(mia, answers);
-    expect(await ownReadiness(mia)).toMatchObject({ due: false, answers });
+    const whose = { personId: mia, studioId: mine };
+    await answerReadiness(whose, answers, "storm-4");
+    // What the page gets says that they answered, and when: not what.
+    expect(await ownReadiness(mia)).toEqual({ due: false, answeredAtMs: expect.any(Number) });
+    expect(await openReadiness(whose, "storm-4")).toEqual(answers);
     const { rows } = await client.query("select * from readiness where person_id = $1", [mia]);
     expect(JSON.stringify(rows)).not.toContain("chest");
     const seen = async () => readinessSeen(mine, [mia, nat]);
     expect((await seen()).get(mia)).toEqual({ due: false, askFirst: false });
     expect((await seen()).get(nat)).toEqual({ due: true, askFirst: false });
-    await answerReadiness(mia, { ...answers, shareAskFirst: true });
+    await answerReadiness(whose, { ...answers, shareAskFirst: true }, "storm-4");
     expect((await seen()).get(mia)).toEqual({ due: false, askFirst: true });
     expect((await readinessSeen(theirs, [mia])).size).toBe(0);
     await client.query("update readiness set answered_at = now() - interval '85 days' where person_id = $1", [
       mia,
     ]);
     expect((await seen()).get(mia)?.due).toBe(true);
-    await forgetReadiness(mia);
-    expect(await ownReadiness(mia)).toEqual({ due: true, answeredAtMs: null, answers: null });
+    await forgetReadiness(whose);
+    expect(await ownReadiness(mia)).toEqual({ due: true, answeredAtMs: null });
+  });
+
+  test("without the code answers are neither shown nor changed, only deleted, and the code isn't guessed", async () => {
+    const pat = await someone("Pat");
+    const whose = { personId: pat, studioId: mine };
+    const answers = { askFirst: [], adapt: ["balance" as const], shareAskFirst: false };
+    await answerReadiness(whose, answers, "2468");
+    const { rows } = await client.query("select sealed, code_hash from readiness where person_id = $1", [
+      pat,
+    ]);
+    expect(JSON.stringify(rows)).not.toMatch(/2468|balance/);
+    await expect(openReadiness(whose, "1357")).rejects.toMatchObject({ code: "not-yours" });
+    await expect(answerReadiness(whose, { ...answers, adapt: [] }, "1357")).rejects.toMatchObject({
+      code: "not-yours",
+    });
+    expect(await openReadiness(whose, "2468")).toEqual(answers);
+    const tries = await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        openReadiness(whose, `${1000 + i}`).catch((error: Refused) => error.code),
+      ),
+    );
+    expect(tries).toContain("too-often");
+    // Then not even the right one for a while; deleting goes on, and a new code may be set.
+    await expect(openReadiness(whose, "2468")).rejects.toMatchObject({ code: "too-often" });
+    await forgetReadiness(whose);
+    await answerReadiness(whose, answers, "9753");
+    // Answers from before there were codes can only be deleted too.
+    await client.query("update readiness set code_hash = null where person_id = $1", [pat]);
+    await expect(openReadiness(whose, "9753")).rejects.toMatchObject({ code: "not-yours" });
+    await expect(answerReadiness(whose, answers, "9753")).rejects.toMatchObject({ code: "not-yours" });
   });
 
   test("where somebody is reaches that class's instructor alone, and is gone when the class is over", async () => {
@@ -231,15 +272,37 @@ describe("what is private", () => {
     await leaveWhereabouts(mine, run, ole, left);
     const { rows } = await client.query("select sealed from whereabouts where run_id = $1", [run]);
     expect(JSON.stringify(rows)).not.toContain("pilot");
-    expect(await whereaboutsOf(mine, run, await rosterId(ole))).toEqual(left);
-    expect(await ownWhereabouts(run, ole)).toEqual(left);
-    await expect(whereaboutsOf(theirs, run, await rosterId(ole))).rejects.toMatchObject({
-      code: "not-found",
-    });
+    const id = await rosterId(ole);
+    const read = (studio = mine) => whereaboutsOf(studio, run, id, "Maren");
+    const hurt = () =>
+      takeEntry(run, { id: crypto.randomUUID(), kind: "hurt", payload: { person: id } }, null);
+    expect(await ownWhereabouts(run, ole)).toEqual({ ...left, anyTime: false });
+    await expect(read(theirs)).rejects.toMatchObject({ code: "not-found" });
+    // Not before the class runs, not while all is well, and not once they were answered.
+    await expect(read()).rejects.toMatchObject({ code: "conflict" });
     await command(run, "start");
+    await expect(read()).rejects.toMatchObject({ code: "conflict" });
+    await hurt();
+    expect(await read()).toEqual(left);
+    await command(run, "hurt-seen", { person: id });
+    await expect(read()).rejects.toMatchObject({ code: "conflict" });
+    await leaveWhereabouts(mine, run, ole, { ...left, anyTime: true });
+    expect(await read()).toEqual(left);
+    const lines = (await readTrail(mine)).filter(({ kind }) => kind === "whereabouts-read");
+    expect(lines.map(({ text }) => text)).toEqual(
+      Array.from({ length: 2 }, () => "Maren opened where Ole is and whom to call"),
+    );
     await command(run, "end");
-    expect(await whereaboutsOf(mine, run, await rosterId(ole))).toBeNull();
+    await expect(read()).rejects.toMatchObject({ code: "conflict" });
     expect((await client.query("select 1 from whereabouts where run_id = $1", [run])).rowCount).toBe(0);
     await expect(leaveWhereabouts(mine, run, ole, left)).rejects.toMatchObject({ code: "conflict" });
+  });
+
+  test("where somebody is goes with them when they are taken off the list", async () => {
+    const ode = await someone("Ode");
+    const run = await session([ode]);
+    await leaveWhereabouts(mine, run, ode, { place: "Attic", contact: "" });
+    await removeFromSession(mine, run, ode);
+    expect((await client.query("select 1 from whereabouts where run_id = $1", [run])).rowCount).toBe(0);
   });
 });

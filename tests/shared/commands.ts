@@ -43,13 +43,15 @@ export function ownCommands(name: string) {
     return { child, address, output: () => output, ended };
   };
   const appPid = (kind: string) => JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).pid as number;
+  const keeperPid = (kind: string) =>
+    JSON.parse(readFileSync(`${data}/${kind}/keeper.json`, "utf8")).pid as number;
   const postgresPid = (kind: string) =>
     Number(readFileSync(`${data}/${kind}/postgres/postmaster.pid`, "utf8").split("\n")[0]);
   const end = () => {
     brontle("stop");
     rmSync(data, { recursive: true, force: true });
   };
-  return { brontle, stay, appPid, postgresPid, end };
+  return { brontle, stay, appPid, keeperPid, postgresPid, end };
 }
 
 /** Whether something answers there. */

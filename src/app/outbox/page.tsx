@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { shortWhen } from "@/core/live/when";
 import { OutboxScreen } from "@/features/outbox/outbox-screen";
-import { listOutbox } from "@/server/invitations";
+import { listOutbox } from "@/server/outbox";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 

@@ -19,6 +19,8 @@ export type Edit =
       readonly key: string;
       readonly from?: unknown;
       readonly to?: unknown;
+      /** Only where the value is still `from`: what takes one's own change back never takes a later one of somebody else's. */
+      readonly onlyFrom?: boolean;
     }
   | { readonly op: "insert-block"; readonly block: Block; readonly before: string | null }
   | { readonly op: "remove-block"; readonly block: Block; readonly before: string | null }
@@ -50,8 +52,10 @@ export type Edit =
 
 export type EditRefusal =
   | { readonly code: "gone"; readonly what: "block" | "slot"; readonly id: string }
-  | { readonly code: "taken"; readonly what: "block" | "slot"; readonly id: string }
-  | { readonly code: "key"; readonly key: string };
+  | { readonly code: "taken"; readonly what: "block" | "slot" | "edit"; readonly id: string }
+  | { readonly code: "key"; readonly key: string }
+  /** Somebody changed the value after the one whose change is to be taken back. */
+  | { readonly code: "changed-since"; readonly key: string };
 
 /** Keys that an edit may not set: they say what the document is, and who is who in it. */
 const FIXED_KEYS = ["format", "version", "id", "blocks", "slots", "__proto__", "constructor", "prototype"];
@@ -75,6 +79,12 @@ export function invert(edit: Edit): Edit {
     case "together":
       return { op: "together", edits: [...edit.edits].reverse().map(invert) };
   }
+}
+
+/** The edit, done only where each value that it sets is still the one that it starts from. */
+export function cautious(edit: Edit): Edit {
+  if (edit.op === "set") return { ...edit, onlyFrom: true };
+  return edit.op === "together" ? { ...edit, edits: edit.edits.map(cautious) } : edit;
 }
 
 /** Two edits in a row as one, where the second sets the same value further; else null. */
@@ -116,6 +126,19 @@ function mapBlock(doc: ClassDoc, id: string, change: (block: Block) => Block): R
 function blockOfSlot(doc: ClassDoc, slotId: string): Block | undefined {
   return doc.blocks.find((block) => slotsOf(block).some((slot) => slot.id === slotId));
 }
+
+/** The value that a `set` would replace; undefined where it isn't there. */
+function valueAt(doc: ClassDoc, target: EditTarget, key: string): unknown {
+  const holder =
+    target.in === "class"
+      ? doc
+      : target.in === "block"
+        ? doc.blocks.find((block) => block.id === target.id)
+        : slotsOf(blockOfSlot(doc, target.id) ?? NO_BLOCK).find((slot) => slot.id === target.id);
+  return (holder as Record<string, unknown> | undefined)?.[key];
+}
+
+const NO_BLOCK: Block = { id: "", title: "" };
 
 function set(doc: ClassDoc, target: EditTarget, key: string, to: unknown): Result<ClassDoc, EditRefusal> {
   if (FIXED_KEYS.includes(key)) return err({ code: "key", key });
@@ -181,6 +204,8 @@ function moveBlock(doc: ClassDoc, id: string, to: string | null): Result<ClassDo
 export function applyEdit(doc: ClassDoc, edit: Edit): Result<ClassDoc, EditRefusal> {
   switch (edit.op) {
     case "set":
+      if (edit.onlyFrom && JSON.stringify(valueAt(doc, edit.target, edit.key)) !== JSON.stringify(edit.from))
+        return err({ code: "changed-since", key: edit.key });
       return set(doc, edit.target, edit.key, edit.to);
     case "insert-block":
       if (doc.blocks.some((block) => block.id === edit.block.id)) {

@@ -3,7 +3,7 @@ import type { MoveBook } from "../moves/book";
 import { err, ok, type Result } from "../result";
 import { checkClass } from "./check-class";
 import type { ClassDoc } from "./document";
-import { applyEdit, type Edit, type EditRefusal, invert, squash } from "./edits";
+import { applyEdit, cautious, type Edit, type EditRefusal, invert, squash } from "./edits";
 import type { Fault } from "./faults";
 
 export type Refusal = EditRefusal | { readonly code: "invalid"; readonly faults: readonly Fault[] };
@@ -54,7 +54,7 @@ export function undone(
 ): Result<{ history: History; edit: Edit }, Refusal> | null {
   const last = history.undo.at(-1);
   if (!last) return null;
-  const edit = invert(last);
+  const edit = cautious(invert(last));
   const next = applyChecked(history.doc, edit, library);
   if (!next.ok) return next;
   return ok({
@@ -63,17 +63,18 @@ export function undone(
   });
 }
 
-/** Does the last undone edit again. Null where there is none. */
+/** Does the last undone edit again, as cautiously. Null where there is none. */
 export function redone(
   history: History,
   library: MoveBook,
 ): Result<{ history: History; edit: Edit }, Refusal> | null {
-  const edit = history.redo.at(-1);
-  if (!edit) return null;
+  const last = history.redo.at(-1);
+  if (!last) return null;
+  const edit = cautious(last);
   const next = applyChecked(history.doc, edit, library);
   if (!next.ok) return next;
   return ok({
     edit,
-    history: { doc: next.value, undo: [...history.undo, edit], redo: history.redo.slice(0, -1) },
+    history: { doc: next.value, undo: [...history.undo, last], redo: history.redo.slice(0, -1) },
   });
 }

@@ -76,7 +76,8 @@ function takingsOf(need: Need, left: ReadonlyMap<string, number>, home: HomeInde
     for (const other of fitting.slice(i + 1)) {
       if (has(other) < 1 || (need.equal && other.type !== item.type)) continue;
       const shared = weights && within(home.weightsOf(other), need);
-      const both = weights && shared && (need.equal ? common(weights, shared) : weights);
+      const unequal = shared && shared.length > 0 ? weights : [];
+      const both = weights && (need.equal ? common(weights, shared ?? []) : unequal);
       if (both === null || both.length > 0) {
         out.push({
           items: [

@@ -68,6 +68,8 @@ export function refusalText(refusal: Refusal): string {
   if (refusal.code === "invalid") return refusal.faults.map(faultLine).slice(0, 3).join("; ");
   if (refusal.code === "gone") return `That ${refusal.what} is not there any more.`;
   if (refusal.code === "taken") return `There is a ${refusal.what} with that id already.`;
+  if (refusal.code === "changed-since")
+    return `Somebody else changed ${refusal.key} after you: theirs stays, and there is nothing of yours to take back.`;
   return `${refusal.key} can't be changed.`;
 }
 

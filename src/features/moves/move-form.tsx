@@ -18,6 +18,8 @@ import {
   PATTERNS,
   POSITIONS,
 } from "@/core/moves/move";
+import { TwoVersions } from "@/features/records/two-versions";
+import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
@@ -36,6 +38,7 @@ export function MoveForm(props: {
   const router = useRouter();
   const [move, setMove] = useState(props.move);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const record = useRecord<Move>(`/api/moves/${props.storedId}`, "move", props.move);
   const put = (part: Partial<Move>) => setMove((now) => ({ ...now, ...part }));
   const others = useMemo(
     () =>
@@ -64,13 +67,18 @@ export function MoveForm(props: {
     const checked = checkOwn(next, others);
     setFaults(checked.ok ? [] : checked.error);
     if (!checked.ok) return;
-    const result =
-      props.storedId === null
-        ? await api("POST", "/api/moves", { move: next })
-        : await api("PUT", `/api/moves/${props.storedId}`, { move: next });
-    if (!result.ok) {
-      setFaults(result.failure.faults);
-      toast.error(result.failure.message);
+    const failure = props.storedId === null ? await created(next) : await record.store(next);
+    told(failure, next);
+  };
+  const created = async (next: Move) => {
+    const result = await api("POST", "/api/moves", { move: next });
+    return result.ok ? null : result.failure;
+  };
+  const told = (failure: Awaited<ReturnType<typeof record.store>>, next: Pick<Move, "id" | "name">) => {
+    if (failure === "met") return;
+    if (failure) {
+      setFaults(failure.faults);
+      toast.error(failure.message);
       return;
     }
     toast.success(`${next.name} is in your library.`);
@@ -96,6 +104,12 @@ export function MoveForm(props: {
               Save
             </Button>
           </div>
+          {record.meets.length > 0 && (
+            <TwoVersions
+              meets={record.meets}
+              onChoose={async (holds) => told(await record.choose(holds), props.move)}
+            />
+          )}
           {faults.length > 0 && (
             <div role="alert" className="border-l-4 border-rust pl-3 text-rust">
               <ul>

@@ -125,7 +125,7 @@ export function AfterClass(
       </p>
       <OtherClasses {...props} />
       <StopWords />
-      <YourData token={token} />
+      <YourData {...props} />
     </main>
   );
 }

@@ -6,7 +6,7 @@ import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { OtherClasses } from "./other-classes";
-import type { OwnPage } from "./own-page";
+import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { bringTexts, whenText } from "./own-words";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
@@ -19,7 +19,7 @@ export function BeforeClass(
   props: OwnPage & {
     readonly run: OwnRun;
     readonly part: Part;
-    readonly whereabouts: { readonly place: string; readonly contact: string } | null;
+    readonly whereabouts: OwnWhereabouts | null;
     readonly tonightSaid: boolean;
   },
 ) {
@@ -75,7 +75,7 @@ export function BeforeClass(
       <WhereaboutsForm token={token} run={run.id} left={props.whereabouts} />
       <OtherClasses {...props} />
       <StopWords />
-      <YourData token={token} />
+      <YourData {...props} />
     </main>
   );
 }

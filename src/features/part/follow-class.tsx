@@ -15,7 +15,7 @@ import { useCues } from "@/features/live/use-cues";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
 import type { HurtState } from "./hurt-words";
-import type { OwnPage } from "./own-page";
+import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
 import { useFollow } from "./use-follow";
@@ -30,7 +30,7 @@ const ASK_AGAIN_MS = 2000;
 interface Props extends OwnPage {
   readonly run: OwnRun;
   readonly parts: OwnParts;
-  readonly whereabouts: { readonly place: string; readonly contact: string } | null;
+  readonly whereabouts: OwnWhereabouts | null;
   readonly tonightSaid: boolean;
 }
 

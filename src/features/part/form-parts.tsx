@@ -38,6 +38,31 @@ export function Tick(props: {
   );
 }
 
+/** A code that the person chose: not shown, not kept by the browser. */
+export function CodeField(props: {
+  readonly label: string;
+  readonly hint: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <label className="mt-3 block text-base font-bold">
+      {props.label}
+      <input
+        type="password"
+        className="mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg"
+        minLength={4}
+        maxLength={64}
+        required
+        autoComplete="off"
+        value={props.value}
+        onChange={(event) => props.onChange(event.target.value)}
+      />
+      <span className="block font-normal text-quiet">{props.hint}</span>
+    </label>
+  );
+}
+
 /** A list with one entry put in or taken out. */
 function toggled<T>(list: readonly T[], entry: T, on: boolean): readonly T[] {
   const rest = list.filter((other) => other !== entry);

@@ -1,6 +1,12 @@
 import type { Person } from "@/core/homes/home";
 import type { Kept, SlotDone } from "@/core/log/entries";
-import type { ReadinessAnswers } from "@/core/readiness/readiness";
+
+/** What a person left for one class: where they are, whom to call, and when that may be opened. */
+export interface OwnWhereabouts {
+  readonly place: string;
+  readonly contact: string;
+  readonly anyTime: boolean;
+}
 
 /** What a person's page shows apart from the class itself. */
 export interface OwnPage {
@@ -15,7 +21,9 @@ export interface OwnPage {
     readonly over: boolean;
     readonly startsAtMs: number;
   }[];
-  readonly readiness: { readonly due: boolean; readonly answers: ReadinessAnswers | null };
+  /** The other links that open this page. */
+  readonly links: readonly { readonly madeAtMs: number; readonly by: string | null }[];
+  readonly readiness: { readonly due: boolean; readonly answeredAtMs: number | null };
 }
 
 export interface OwnEntries {

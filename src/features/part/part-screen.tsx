@@ -6,7 +6,7 @@ import { AfterClass } from "./after-class";
 import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
 import { OtherClasses } from "./other-classes";
-import type { OwnEntries, OwnPage } from "./own-page";
+import type { OwnEntries, OwnPage, OwnWhereabouts } from "./own-page";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
 import { useOtherClass } from "./use-other-class";
@@ -14,7 +14,7 @@ import { YourData } from "./your-data";
 
 interface Props extends OwnPage {
   readonly run: OwnRun | null;
-  readonly whereabouts: { readonly place: string; readonly contact: string } | null;
+  readonly whereabouts: OwnWhereabouts | null;
   readonly tonightSaid: boolean;
   readonly entries: OwnEntries | null;
 }
@@ -63,7 +63,7 @@ function NoClass(props: OwnPage) {
       </p>
       <OtherClasses {...props} />
       <StopWords />
-      <YourData token={token} />
+      <YourData {...props} />
     </main>
   );
 }

@@ -12,24 +12,138 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
-import { Fold, Send, Tick, Ticks } from "./form-parts";
+import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
+import type { OwnPage } from "./own-page";
+import { whenText } from "./own-words";
 
 const keysOf = <T extends string>(words: Readonly<Record<T, string>>) => Object.keys(words) as T[];
 
 interface Props {
   readonly token: string;
   readonly person: Person;
-  readonly readiness: { readonly due: boolean; readonly answers: ReadinessAnswers | null };
+  readonly readiness: OwnPage["readiness"];
 }
 
-/** The readiness check: two groups of questions, and what follows from them. It clears nobody. */
-export function Readiness({ token, person, readiness }: Props) {
+/** What was opened with the code, and the code, which is asked for only once. */
+interface Opened {
+  readonly answers: ReadinessAnswers;
+  readonly code: string;
+}
+
+/**
+ * The readiness check. The page itself holds no answer: what was answered is asked for with the person's
+ * code, and without it can only be deleted.
+ */
+export function Readiness(props: Props) {
+  const { readiness, token, person } = props;
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [stop, setStop] = useState(false);
+  const answered = readiness.answeredAtMs !== null;
+  const when = whenText(readiness.answeredAtMs ?? 0, person.timeZone);
+  return (
+    <>
+      {stop && (
+        <p className="mt-4 border-l-[10px] border-stop pl-3 text-xl font-bold leading-snug" role="alert">
+          Speak to a doctor or a qualified professional before you join.
+        </p>
+      )}
+      <Fold
+        title={readiness.due ? "First: a few questions" : "Your health answers"}
+        said={
+          !answered
+            ? "About a minute. Asked before your first class and every twelve weeks."
+            : readiness.due
+              ? `Answered on ${when}: time to answer again.`
+              : `Answered on ${when}. Open them with your code, or delete them.`
+        }
+        open={readiness.due}
+      >
+        {answered && opened === null ? (
+          <Locked
+            token={token}
+            onOpen={(next) => {
+              setOpened(next);
+              setStop(next.answers.askFirst.length > 0);
+            }}
+            onGone={() => setStop(false)}
+          />
+        ) : (
+          <Questions
+            {...props}
+            opened={opened}
+            onKept={(askFirst) => {
+              setStop(askFirst);
+              setOpened(null);
+            }}
+          />
+        )}
+      </Fold>
+    </>
+  );
+}
+
+/** Answers that are there and not shown: opened with the code, or deleted without it. */
+function Locked(props: {
+  readonly token: string;
+  readonly onOpen: (opened: Opened) => void;
+  readonly onGone: () => void;
+}) {
   const router = useRouter();
-  const before = readiness.answers;
+  const path = `/api/part/${props.token}/readiness`;
+  const [code, setCode] = useState("");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const open = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    const reply = await api<{ answers: ReadinessAnswers }>("POST", path, { code });
+    setBusy(false);
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (reply.ok) props.onOpen({ answers: reply.value.answers, code });
+  };
+  const forget = async () => {
+    const reply = await api("DELETE", path);
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (!reply.ok) return;
+    props.onGone();
+    router.refresh();
+  };
+  return (
+    <form onSubmit={open}>
+      <CodeField
+        label="Your code"
+        hint="The one that you chose when you answered."
+        value={code}
+        onChange={setCode}
+      />
+      {trouble && (
+        <p role="alert" className="mt-2">
+          {trouble}
+        </p>
+      )}
+      <Send busy={busy}>Open my answers</Send>
+      <button type="button" className="mt-3 underline underline-offset-4" onClick={forget}>
+        Delete my answers
+      </button>
+      <p className="mt-1 text-base text-quiet">
+        A forgotten code can't be found again, not by your instructor either: delete them and answer anew.
+      </p>
+    </form>
+  );
+}
+
+/** Two groups of questions, and what follows from them. It clears nobody. */
+function Questions(
+  props: Props & { readonly opened: Opened | null; readonly onKept: (askFirst: boolean) => void },
+) {
+  const { token, person, opened } = props;
+  const router = useRouter();
+  const before = opened?.answers ?? null;
   const [askFirst, setAskFirst] = useState<readonly AskFirst[]>(before?.askFirst ?? []);
   const [adapt, setAdapt] = useState<readonly Adapt[]>(before?.adapt ?? []);
   const [share, setShare] = useState(before?.shareAskFirst ?? false);
   const [limits, setLimits] = useState<readonly Limit[]>(person.limits ?? []);
+  const [code, setCode] = useState("");
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const look = limitsToLookAt(adapt);
@@ -40,6 +154,7 @@ export function Readiness({ token, person, readiness }: Props) {
       askFirst,
       adapt,
       shareAskFirst: share,
+      code: opened?.code ?? code,
     });
     const ordered = LIMITS.filter((limit) => limits.includes(limit));
     const changed = JSON.stringify(ordered) !== JSON.stringify(person.limits ?? []);
@@ -49,81 +164,66 @@ export function Readiness({ token, person, readiness }: Props) {
         : answered;
     setBusy(false);
     setTrouble(home.ok ? null : home.failure.message);
-    if (home.ok) router.refresh();
-  };
-  const forget = async () => {
-    await api("DELETE", `/api/part/${token}/readiness`);
+    if (!home.ok) return;
+    props.onKept(askFirst.length > 0);
     router.refresh();
   };
-  const stopped = before !== null && before.askFirst.length > 0;
   return (
-    <>
-      {stopped && (
-        <p className="mt-4 border-l-[10px] border-stop pl-3 text-xl font-bold leading-snug" role="alert">
-          Speak to a doctor or a qualified professional before you join.
+    <form onSubmit={save}>
+      <p className="text-base text-quiet">
+        Only you see your answers, with a code of your own. They are stored sealed and go when you delete
+        them. Nothing here says that you are fit to train: if you are unsure, ask a professional.
+      </p>
+      <Ticks
+        legend="Does any of these apply to you?"
+        all={keysOf(ASK_FIRST)}
+        words={(key) => ASK_FIRST[key]}
+        chosen={askFirst}
+        onChange={setAskFirst}
+      />
+      {askFirst.length > 0 && (
+        <>
+          <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
+            Speak to a doctor or a qualified professional before you join.
+          </p>
+          <Tick
+            words="My instructor may know that something here applies, not what"
+            on={share}
+            onChange={setShare}
+          />
+        </>
+      )}
+      <Ticks
+        legend="And any of these?"
+        all={keysOf(ADAPT)}
+        words={(key) => ADAPT[key]}
+        chosen={adapt}
+        onChange={setAdapt}
+      />
+      {look.length > 0 && (
+        <Ticks
+          legend="Choose the limits that apply"
+          hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
+          all={look}
+          words={(limit) => LIMIT_WORDS[limit]}
+          chosen={limits}
+          onChange={setLimits}
+        />
+      )}
+      {opened === null && (
+        <CodeField
+          label="A code of your own"
+          hint="Four signs or more. You need it to see or change these answers; nobody else has it."
+          value={code}
+          onChange={setCode}
+        />
+      )}
+      {trouble && (
+        <p role="alert" className="mt-2">
+          Not stored: {trouble}
         </p>
       )}
-      <Fold
-        title={readiness.due ? "First: a few questions" : "Your health answers"}
-        said={
-          readiness.due
-            ? "About a minute. Asked before your first class and every twelve weeks."
-            : "Answered. Open to change or delete them."
-        }
-        open={readiness.due}
-      >
-        <form onSubmit={save}>
-          <p className="text-base text-quiet">
-            Only you see your answers. They are stored sealed and go when you delete them. Nothing here says
-            that you are fit to train: if you are unsure, ask a professional.
-          </p>
-          <Ticks
-            legend="Does any of these apply to you?"
-            all={keysOf(ASK_FIRST)}
-            words={(key) => ASK_FIRST[key]}
-            chosen={askFirst}
-            onChange={setAskFirst}
-          />
-          {askFirst.length > 0 && (
-            <>
-              <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
-                Speak to a doctor or a qualified professional before you join.
-              </p>
-              <Tick
-                words="My instructor may know that something here applies, not what"
-                on={share}
-                onChange={setShare}
-              />
-            </>
-          )}
-          <Ticks
-            legend="And any of these?"
-            all={keysOf(ADAPT)}
-            words={(key) => ADAPT[key]}
-            chosen={adapt}
-            onChange={setAdapt}
-          />
-          {look.length > 0 && (
-            <Ticks
-              legend="Choose the limits that apply"
-              hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
-              all={look}
-              words={(limit) => LIMIT_WORDS[limit]}
-              chosen={limits}
-              onChange={setLimits}
-            />
-          )}
-          {trouble && <p role="alert">Not stored: {trouble}</p>}
-          <Send busy={busy}>
-            {askFirst.length + adapt.length === 0 ? "None of these" : "Keep my answers"}
-          </Send>
-          {before && (
-            <button type="button" className="mt-3 underline underline-offset-4" onClick={forget}>
-              Delete my answers
-            </button>
-          )}
-        </form>
-      </Fold>
-    </>
+      <Send busy={busy}>{askFirst.length + adapt.length === 0 ? "None of these" : "Keep my answers"}</Send>
+    </form>
   );
 }

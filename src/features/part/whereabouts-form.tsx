@@ -1,7 +1,7 @@
 "use client";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
-import { Fold, Send } from "./form-parts";
+import { Fold, Send, Tick } from "./form-parts";
 
 const BOX = "mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg";
 
@@ -9,10 +9,11 @@ const BOX = "mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg";
 export function WhereaboutsForm(props: {
   readonly token: string;
   readonly run: string;
-  readonly left: { readonly place: string; readonly contact: string } | null;
+  readonly left: { readonly place: string; readonly contact: string; readonly anyTime: boolean } | null;
 }) {
   const [place, setPlace] = useState(props.left?.place ?? "");
   const [contact, setContact] = useState(props.left?.contact ?? "");
+  const [anyTime, setAnyTime] = useState(props.left?.anyTime ?? false);
   const [done, setDone] = useState(props.left ? "Left with your instructor for this class." : "");
   const [busy, setBusy] = useState(false);
   const save = async (event: FormEvent) => {
@@ -22,6 +23,7 @@ export function WhereaboutsForm(props: {
       run: props.run,
       place,
       contact,
+      anyTime,
     });
     setBusy(false);
     const empty = place.trim() === "" && contact.trim() === "";
@@ -56,9 +58,14 @@ export function WhereaboutsForm(props: {
             onChange={(event) => setContact(event.target.value)}
           />
         </label>
+        <Tick
+          words="My instructor may open it at any time in this class, not only when I press Hurts"
+          on={anyTime}
+          onChange={setAnyTime}
+        />
         <p className="mt-2 text-base text-quiet">
-          Only your instructor can open it, during this class, one key away when you press Hurts. It is
-          deleted when the class is over.
+          Only your instructor can open it, while this class runs, one key away when you press Hurts, and it
+          is written down that they did. It is deleted when the class is over.
         </p>
         <Send busy={busy}>Leave it</Send>
       </form>

@@ -1,11 +1,96 @@
-/** What is kept, for those who want to know. */
-export function YourData({ token }: { readonly token: string }) {
+"use client";
+import { useRouter } from "next/navigation";
+import { type FormEvent, useState } from "react";
+import { api } from "@/browser/api";
+import { CodeField, Send } from "./form-parts";
+import type { OwnPage } from "./own-page";
+import { whenText } from "./own-words";
+
+/** What is kept, and who can open this page: for those who want to know, and to put an end to it. */
+export function YourData(props: Pick<OwnPage, "token" | "person" | "links" | "readiness">) {
+  const { token, person, links, readiness } = props;
   return (
-    <p className="mt-4 border-t border-hairline pt-3 text-sm text-quiet">
-      <a className="underline underline-offset-2" href={`/api/part/${token}/data`}>
-        Everything that is kept about you
-      </a>
-      , as a file. Your instructor can remove all of it when you ask.
-    </p>
+    <section aria-label="Your data" className="mt-4 border-t border-hairline pt-3 text-base text-quiet">
+      {links.length > 0 && <OtherLinks token={token} zone={person.timeZone} links={links} />}
+      <p>
+        <a className="underline underline-offset-2" href={`/api/part/${token}/data`}>
+          Everything that is kept about you
+        </a>
+        , as a file. Your instructor can remove all of it when you ask.
+      </p>
+      {readiness.answeredAtMs !== null && <WithAnswers token={token} />}
+    </section>
+  );
+}
+
+/** The other links that open this page: who made them, and one press that ends them. */
+function OtherLinks(props: {
+  readonly token: string;
+  readonly zone: string | undefined;
+  readonly links: OwnPage["links"];
+}) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = async () => {
+    const reply = await api("DELETE", `/api/part/${props.token}/links`);
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (reply.ok) router.refresh();
+  };
+  const newest = props.links[0];
+  return (
+    <div className="mb-3 border-l-4 border-ink pl-3 text-ink">
+      <p suppressHydrationWarning>
+        This page also opens with{" "}
+        {props.links.length === 1 ? "another link" : `${props.links.length} other links`}
+        {newest && (
+          <>
+            , {props.links.length === 1 ? "made" : "the last one made"} on{" "}
+            {whenText(newest.madeAtMs, props.zone)}
+            {newest.by ? ` by ${newest.by}` : ""}
+          </>
+        )}
+        . If you don't know of it, end it.
+      </p>
+      <button type="button" className="min-h-11 font-bold underline underline-offset-4" onClick={end}>
+        End every link but this one
+      </button>
+      {trouble && <p role="alert">{trouble}</p>}
+    </div>
+  );
+}
+
+/** The file with the health answers in it, which takes the code. */
+function WithAnswers({ token }: { readonly token: string }) {
+  const [code, setCode] = useState("");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const take = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    const reply = await api<unknown>("POST", `/api/part/${token}/data`, { code });
+    setBusy(false);
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (!reply.ok) return;
+    const file = new Blob([JSON.stringify(reply.value, null, 2)], { type: "application/json" });
+    const link = document.createElement("a");
+    link.href = URL.createObjectURL(file);
+    link.download = "everything-about-me.json";
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  return (
+    <details className="mt-2">
+      <summary className="cursor-pointer py-1.5">With your health answers</summary>
+      <form onSubmit={take}>
+        <CodeField
+          label="Your code"
+          hint="Your answers are in the file only with it."
+          value={code}
+          onChange={setCode}
+        />
+        {trouble && <p role="alert">{trouble}</p>}
+        <Send busy={busy}>Take out the file</Send>
+      </form>
+    </details>
   );
 }

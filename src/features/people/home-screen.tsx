@@ -4,6 +4,8 @@ import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
+import { TwoVersions } from "@/features/records/two-versions";
+import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { PLACES, TopLine } from "@/ui/top-line";
@@ -28,17 +30,29 @@ export function HomeScreen({
 }) {
   const router = useRouter();
   const [asking, setAsking] = useState(false);
-  const save = async (changed: Person): Promise<string | null> => {
-    const { id: _made, ...fresh } = changed;
-    const result =
-      id === null
-        ? await api("POST", "/api/people", { person: fresh })
-        : await api("PUT", `/api/people/${id}`, { person: changed });
-    if (!result.ok) return result.failure.message;
-    toast.success(`${changed.name} is saved.`);
+  const record = useRecord<Person>(`/api/people/${id}`, "person", person);
+  const saved = (name: string) => {
+    toast.success(`${name} is saved.`);
     router.push("/people");
     router.refresh();
+  };
+  const save = async (changed: Person): Promise<string | null> => {
+    if (id === null) {
+      const { id: _made, ...fresh } = changed;
+      const result = await api("POST", "/api/people", { person: fresh });
+      if (!result.ok) return result.failure.message;
+    } else {
+      const trouble = await record.store(changed);
+      if (trouble === "met") return "Two versions met: choose which one holds.";
+      if (trouble) return trouble.message;
+    }
+    saved(changed.name);
     return null;
+  };
+  const choose = async (holds: "mine" | "theirs") => {
+    const trouble = await record.choose(holds);
+    if (trouble === null) saved(person.name);
+    else if (trouble !== "met") toast.error(trouble.message);
   };
   const remove = async () => {
     const result = await api("DELETE", `/api/people/${id}`);
@@ -52,6 +66,7 @@ export function HomeScreen({
       <TopLine here="People" places={PLACES} />
       <main className="mx-auto max-w-5xl px-6 py-5">
         <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
+        {record.meets.length > 0 && <TwoVersions meets={record.meets} onChoose={choose} />}
         <HomeForm person={person} onSave={save} />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
         {children}

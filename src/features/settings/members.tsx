@@ -3,7 +3,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { Button } from "@/ui/button";
+import { Button, ButtonLink } from "@/ui/button";
 
 export interface MemberLine {
   readonly userId: string;
@@ -51,11 +51,14 @@ export function Members(props: { readonly members: readonly MemberLine[]; readon
       ))}
       <p className="mt-1 text-quiet">
         A coach designs, teaches and writes up. Settings, who teaches here, and removing people are the
-        owner's.
+        owner's. Links that a coach made end when they are removed.
       </p>
       {props.owner && (
-        <p className="mt-2">
+        <p className="mt-2 flex gap-2">
           <Button onClick={invite}>Ask a coach</Button>
+          <ButtonLink look="bare" href="/trail">
+            Who did what
+          </ButtonLink>
         </p>
       )}
       {address && (

@@ -1,11 +1,13 @@
 "use client";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { api } from "@/browser/api";
 import { faultLine } from "@/core/class/faults";
 import { POSITIONS } from "@/core/moves/move";
 import { readSettings, SETTINGS } from "@/core/settings";
 import { SignOut } from "@/features/account/sign-out";
+import { TwoVersions } from "@/features/records/two-versions";
+import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { type MemberLine, Members } from "./members";
@@ -60,14 +62,20 @@ export function SettingsScreen(props: {
   readonly owner: boolean;
 }) {
   const [changes, setChanges] = useState<Tree>(props.stored);
+  const router = useRouter();
+  const record = useRecord<Tree>("/api/settings", "settings", props.stored);
   const read = readSettings(changes);
   const shown = read.ok ? read.value : SETTINGS;
   const put = (path: Path, value: unknown) => setChanges((now) => withValue(now, path, value));
   const save = async () => {
     if (!read.ok) return;
-    const result = await api("PUT", "/api/settings", { settings: changes });
-    if (result.ok) toast.success("The settings are saved.");
-    else toast.error(result.failure.message);
+    tell(await record.store(changes));
+  };
+  const tell = (trouble: Awaited<ReturnType<typeof record.store>>) => {
+    if (trouble === null) {
+      toast.success("The settings are saved.");
+      router.refresh();
+    } else if (trouble !== "met") toast.error(trouble.message);
   };
   return (
     <>
@@ -90,6 +98,9 @@ export function SettingsScreen(props: {
             )}
           </div>
         </div>
+        {record.meets.length > 0 && (
+          <TwoVersions meets={record.meets} onChoose={async (holds) => tell(await record.choose(holds))} />
+        )}
         {!read.ok && (
           <div role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
             {read.error.map((fault) => (

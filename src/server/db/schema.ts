@@ -2,6 +2,7 @@
 import {
   bigint,
   bigserial,
+  boolean,
   index,
   integer,
   json,
@@ -22,6 +23,7 @@ import type { LogField, LogValue } from "../../core/log/entries";
 import type { Move } from "../../core/moves/move";
 import type { ChangeOverTable } from "../../core/parts/change-over";
 import type { Part } from "../../core/parts/part";
+import type { TrailKind } from "../../core/trail/trail";
 import type { FrozenMove } from "../frozen";
 import { instant, user } from "./auth-schema";
 
@@ -125,6 +127,8 @@ export const personLink = pgTable(
     tokenHash: text("token_hash").notNull().unique(),
     createdAt: instant("created_at").notNull().defaultNow(),
     revokedAt: instant("revoked_at"),
+    /** The instructor who made it: it ends when they leave the studio. Null for the person's own. */
+    madeBy: text("made_by").references(() => user.id, { onDelete: "cascade" }),
     /** Links in invitations end by themselves; those that are made by hand don't. */
     expiresAt: instant("expires_at"),
   },
@@ -210,13 +214,39 @@ export const readiness = pgTable("readiness", {
     .references(() => person.id, { onDelete: "cascade" }),
   sealed: text("sealed").notNull(),
   answeredAt: instant("answered_at").notNull().defaultNow(),
+  /** Of the code that the person set: without it the answers can only be deleted. Null: from before codes. */
+  codeHash: text("code_hash"),
 });
 
 /** Where somebody is tonight and whom to call: sealed, and gone when the class is over. */
 export const whereabouts = pgTable(
   "whereabouts",
-  { runId: ofRun(), personId: ofPerson(), sealed: text("sealed").notNull() },
+  {
+    runId: ofRun(),
+    personId: ofPerson(),
+    sealed: text("sealed").notNull(),
+    /** The person lets it be opened throughout the class, not only when they hurt. */
+    anyTime: boolean("any_time").notNull().default(false),
+  },
   (table) => [primaryKey({ columns: [table.runId, table.personId] })],
+);
+
+/** Who did what with people's things, for the owner to read: appended only, kept for a year. */
+export const trail = pgTable(
+  "trail",
+  {
+    id: bigserial("id", { mode: "number" }).primaryKey(),
+    studioId: uuid("studio_id")
+      .notNull()
+      .references(() => studio.id, { onDelete: "cascade" }),
+    at: instant("at").notNull().defaultNow(),
+    kind: text("kind").$type<TrailKind>().notNull(),
+    /** Name of the instructor, or `BY_SELF` for a person with their own link. */
+    actor: text("actor").notNull(),
+    /** Whom it is about; null where nobody, and once they are erased. */
+    personId: uuid("person_id").references(() => person.id, { onDelete: "set null" }),
+  },
+  (table) => [index("trail_studio").on(table.studioId, table.id), index("trail_person").on(table.personId)],
 );
 
 /** The simulated mail: messages as they would have been sent. They hold personal links, so they are sealed. */
@@ -227,7 +257,8 @@ export const outbox = pgTable(
     studioId: uuid("studio_id")
       .notNull()
       .references(() => studio.id, { onDelete: "cascade" }),
-    runId: ofRun(),
+    /** Null for a message that is about no session: that a new link was made. */
+    runId: uuid("run_id").references(() => run.id, { onDelete: "cascade" }),
     personId: ofPerson(),
     recipient: text("recipient").notNull(),
     subject: text("subject").notNull(),
@@ -273,10 +304,12 @@ export const runEvent = pgTable(
     person: text("person"),
     payload: json("payload").$type<RunPayload>().notNull(),
     at: instant("at").notNull(),
+    /** When it came in: `at` may be what a device without a connection says. */
+    arrivedAt: instant("arrived_at").notNull().defaultNow(),
   },
   (table) => [
     primaryKey({ columns: [table.runId, table.seq] }),
     unique("run_event_command").on(table.runId, table.commandId),
-    index("run_event_person").on(table.runId, table.person, table.at),
+    index("run_event_person").on(table.runId, table.person, table.arrivedAt),
   ],
 );

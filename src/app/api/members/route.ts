@@ -6,7 +6,7 @@ import { inviteMember, removeMember } from "@/server/members";
 /** Makes a link by which a coach can join; the address is given this once. */
 export const POST = writing(object({}).noUnknown(), async (who) => {
   onlyOwner(who);
-  return { address: `${env.origin}/join/${await inviteMember(who.studioId)}` };
+  return { address: `${env.origin}/join/${await inviteMember(who.studioId, who.name)}` };
 });
 
 /** Takes a coach out of the studio. */
@@ -14,6 +14,6 @@ export const DELETE = writing(
   object({ userId: string().min(1).max(100).required() }).noUnknown(),
   async (who, _params, { userId }) => {
     onlyOwner(who);
-    await removeMember(who.studioId, userId);
+    await removeMember(who.studioId, userId, who.name);
   },
 );

@@ -1,9 +1,9 @@
 import { reading, uuidParam } from "@/server/http";
-import { outboxFile } from "@/server/invitations";
+import { outboxFile } from "@/server/outbox";
 
 /** One message as a mail file. */
 export const GET = reading(async (who, params) => {
-  const text = await outboxFile(who.studioId, uuidParam(params, "id"));
+  const text = await outboxFile(who.studioId, uuidParam(params, "id"), who.name);
   return new Response(text, {
     headers: {
       "content-type": "message/rfc822",

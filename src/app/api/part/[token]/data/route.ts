@@ -1,10 +1,17 @@
-import { readingPart } from "@/server/http";
+import { object, string } from "yup";
+import type { ReadinessAnswers } from "@/core/readiness/readiness";
+import { readingPart, writingPart } from "@/server/http";
+import type { Participant } from "@/server/links";
 import { personData } from "@/server/person-data";
+import { openReadiness } from "@/server/readiness";
+import { MOST_CODE } from "@/server/secret-code";
 
-/** Everything that is kept about this person, for themselves. */
+const everything = (who: Participant, answers: ReadinessAnswers | null) =>
+  personData(who.studioId, who.personId, { own: true, answers });
+
+/** Everything that is kept about this person but their health answers, which take their code. */
 export const GET = readingPart(async (who) => {
-  const data = await personData(who.studioId, who.personId, true);
-  return new Response(JSON.stringify(data, null, 2), {
+  return new Response(JSON.stringify(await everything(who, null), null, 2), {
     headers: {
       "content-type": "application/json; charset=utf-8",
       "content-disposition": 'attachment; filename="everything-about-me.json"',
@@ -12,3 +19,9 @@ export const GET = readingPart(async (who) => {
     },
   });
 });
+
+/** The same with the health answers, for whoever has the code too. */
+export const POST = writingPart(
+  object({ code: string().max(MOST_CODE).required() }).noUnknown(),
+  async (who, { code }) => everything(who, await openReadiness(who, code)),
+);

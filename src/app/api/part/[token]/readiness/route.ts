@@ -1,9 +1,11 @@
 import { array, boolean, object, string } from "yup";
 import { ADAPT, type Adapt, ASK_FIRST, type AskFirst } from "@/core/readiness/readiness";
 import { writingPart } from "@/server/http";
-import { answerReadiness, forgetReadiness } from "@/server/readiness";
+import { answerReadiness, forgetReadiness, openReadiness } from "@/server/readiness";
+import { LEAST_CODE, MOST_CODE } from "@/server/secret-code";
 
-const body = object({
+const code = string().min(LEAST_CODE, `A code has at least ${LEAST_CODE} signs.`).max(MOST_CODE).required();
+const answers = object({
   askFirst: array()
     .of(
       string<AskFirst>()
@@ -21,10 +23,16 @@ const body = object({
     .max(10)
     .required(),
   shareAskFirst: boolean().required(),
+  code,
 }).noUnknown();
 
-/** A person's answers to the readiness check: sealed, for themselves alone. */
-export const PUT = writingPart(body, (who, answers) => answerReadiness(who.personId, answers));
+/** A person's answers to the readiness check: sealed, and theirs by the code that they set here. */
+export const PUT = writingPart(answers, (who, { code: own, ...given }) => answerReadiness(who, given, own));
 
-/** Takes the answers back; the check is then due again. */
-export const DELETE = writingPart(object({}).noUnknown(), (who) => forgetReadiness(who.personId));
+/** The answers, for whoever has the link and the code. */
+export const POST = writingPart(object({ code }).noUnknown(), async (who, { code: own }) => ({
+  answers: await openReadiness(who, own),
+}));
+
+/** Takes the answers back, with the link alone; the check is then due again. */
+export const DELETE = writingPart(object({}).noUnknown(), forgetReadiness);

@@ -1,5 +1,6 @@
 import { seenBy } from "@/core/live/events";
 import { placeOf, readingPart, runParam } from "@/server/http";
+import { linkWorks } from "@/server/links";
 import { eventStream } from "@/server/live-hub";
 import { eventsAfter } from "@/server/run-events";
 import { needAsked } from "@/server/sessions";
@@ -13,5 +14,6 @@ export const GET = readingPart(async (who, request) => {
     owner: { id: who.personId, address: placeOf(request) },
     load: (seq) => eventsAfter(run, seq),
     show: (events) => seenBy(events, who.doc.id),
+    still: () => linkWorks(who.linkId),
   });
 });

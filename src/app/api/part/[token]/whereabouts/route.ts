@@ -1,4 +1,4 @@
-import { object, string } from "yup";
+import { boolean, object, string } from "yup";
 import { writingPart } from "@/server/http";
 import { leaveWhereabouts } from "@/server/whereabouts";
 
@@ -6,9 +6,10 @@ const body = object({
   run: string().uuid().required(),
   place: string().max(300).defined(),
   contact: string().max(300).defined(),
+  anyTime: boolean(),
 }).noUnknown();
 
 /** Where one is tonight and whom to call; empty texts take it back. */
-export const PUT = writingPart(body, (who, { run, place, contact }) =>
-  leaveWhereabouts(who.studioId, run, who.personId, { place, contact }),
+export const PUT = writingPart(body, (who, { run, place, contact, anyTime }) =>
+  leaveWhereabouts(who.studioId, run, who.personId, { place, contact, anyTime: anyTime ?? false }),
 );

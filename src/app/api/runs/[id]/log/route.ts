@@ -3,12 +3,14 @@ import { logCsv, logJson } from "@/core/log/log-file";
 import { reading, uuidParam, writing } from "@/server/http";
 import { sessionLog, write } from "@/server/log";
 import { written } from "@/server/log-schema";
+import { note } from "@/server/trail";
 
 const body = object({ person: string().uuid().required(), entries: written }).noUnknown();
 
 /** The log as a file: CSV with a line a person and slot, or JSON with everything. */
 export const GET = reading(async (who, params, request) => {
   const log = await sessionLog(who.studioId, uuidParam(params, "id"));
+  await note({ studioId: who.studioId, kind: "log-exported", actor: who.name });
   const csv = new URL(request.url).searchParams.get("form") === "csv";
   const name = `log-${log.startsAt.slice(0, 10)}.${csv ? "csv" : "json"}`;
   return new Response(csv ? `\uFEFF${logCsv(log)}` : JSON.stringify(logJson(log), null, 2), {

@@ -3,6 +3,7 @@ import { placeOf, reading, uuidParam } from "@/server/http";
 import { eventStream } from "@/server/live-hub";
 import { eventsAfter } from "@/server/run-events";
 import { needSession } from "@/server/sessions";
+import { stillSignedIn } from "@/server/who";
 
 /** What happens to a taught class, as it happens. */
 export const GET = reading(async (who, params, request) => {
@@ -14,6 +15,7 @@ export const GET = reading(async (who, params, request) => {
     run: id,
     owner: { id: who.userId, address: placeOf(request) },
     load: (seq) => eventsAfter(id, seq),
+    still: () => stillSignedIn(who),
     show: stage ? seenByAll : (events) => events,
   });
 });

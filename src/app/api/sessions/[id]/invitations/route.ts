@@ -10,5 +10,5 @@ const body = object({
 /** Writes invitations into the (simulated) outbox; `people` null writes to everybody who is asked. */
 export const POST = writing(body, async (who, params, { people }) => {
   await count("outgoing", who.studioId);
-  return { written: await invite(who.studioId, uuidParam(params, "id"), people) };
+  return { written: await invite(who.studioId, uuidParam(params, "id"), people, who) };
 });

@@ -1,0 +1,30 @@
+/** The message that tells a person of a new link to their page. It holds no link: that is handed over by whoever made it. */
+import { eq } from "drizzle-orm";
+import type { Person } from "../core/homes/home";
+import { db, type Tx } from "./db/client";
+import { studio } from "./db/schema";
+import { mailFile } from "./mail";
+import { putMessage } from "./outbox";
+
+/** Composes it; `put` lays it into the outbox in the transaction in which the link is made. */
+export async function linkMessage(studioId: string, { name, email }: Person, by: string) {
+  const [host] = await db().select({ name: studio.name }).from(studio).where(eq(studio.id, studioId));
+  const from = host?.name ?? "Your instructor";
+  const subject = "A new link to your page was made";
+  const text = [
+    `Hello ${name},`,
+    `${by} of ${from} has made a new link that opens your own page. If you didn't ask for one, tell them: they can end it, and so can you, at the foot of your page.`,
+    "Your health answers can't be opened with it: that takes the code that you set.",
+    from,
+  ].join("\n\n");
+  const message = await mailFile({
+    from,
+    to: { name, address: email ?? "no-address@brontle.invalid" },
+    subject,
+    text: `${text}\n`,
+  });
+  return {
+    put: (tx: Tx, personId: string) =>
+      putMessage(tx, { studioId, runId: null, personId, name, email: email ?? null, subject, message }),
+  };
+}
