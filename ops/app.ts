@@ -1,6 +1,7 @@
 /** The application's process: one Next.js server on loopback. */
 import type { ChildProcess } from "node:child_process";
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { readOrigin } from "../src/server/web/guard";
 import { WEB, WORKER } from "./build";
 import { type Place, ROOT, secretsOf } from "./places";
 import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
@@ -9,7 +10,10 @@ import { Stop, say } from "./say";
 export interface AppState {
   readonly pid: number;
   readonly port: number;
+  /** Where it listens. */
   readonly address: string;
+  /** Where people reach it: the same, or what stands before it. */
+  readonly origin: string;
   /** What the running build was made of. */
   readonly mark: string;
 }
@@ -63,6 +67,17 @@ function wantedPort(): number | null {
   return port;
 }
 
+/** The address at which people reach what runs here, where something stands before it. */
+function publicOrigin(): string | null {
+  const text = process.env.BRONTLE_ORIGIN;
+  if (!text) return null;
+  try {
+    return readOrigin(text).origin;
+  } catch (error) {
+    throw new Stop((error as Error).message);
+  }
+}
+
 /** Starts the application and waits until it answers. */
 export async function startApp(
   place: Place,
@@ -73,6 +88,7 @@ export async function startApp(
   if (asked !== null && port !== asked)
     throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
   const address = `http://127.0.0.1:${port}`;
+  const origin = publicOrigin() ?? address;
   say("Starting the application…");
   const env: NodeJS.ProcessEnv = {
     ...process.env,
@@ -83,7 +99,7 @@ export async function startApp(
     BRONTLE_DATABASE_FOLDER: options.databaseFolder,
     BETTER_AUTH_SECRET: secretsOf(place).authSecret,
     BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
-    BRONTLE_ORIGIN: address,
+    BRONTLE_ORIGIN: origin,
     BRONTLE_DEMO: options.demo ? "1" : "0",
     BRONTLE_WORKER: WORKER,
     BRONTLE_JOURNAL: `${place.folder}/journal.log`,
@@ -100,7 +116,7 @@ export async function startApp(
     if (child.pid) await endProcess(child.pid, NEXT, "SIGKILL", 1000);
     throw new Stop(`The application did not start; its words are in ${log}.`);
   }
-  const state: AppState = { pid: child.pid ?? 0, port, address, mark: options.mark };
+  const state: AppState = { pid: child.pid ?? 0, port, address, origin, mark: options.mark };
   writeFileSync(stateFile(place), JSON.stringify(state));
   return { state, child };
 }

@@ -23,8 +23,14 @@ async function isSeeded(databaseUrl: string): Promise<boolean> {
 }
 
 /** Posts JSON as a browser on this address would, and gives the answer with its cookies. */
-async function post(address: string, path: string, body: unknown, cookie = ""): Promise<Response> {
-  const headers = { "content-type": "application/json", origin: address, cookie };
+async function post(
+  address: string,
+  path: string,
+  body: unknown,
+  origin: string,
+  cookie = "",
+): Promise<Response> {
+  const headers = { "content-type": "application/json", origin, cookie };
   const response = await fetch(`${address}${path}`, { method: "POST", headers, body: JSON.stringify(body) });
   if (!response.ok) throw new Error(`${path} answered ${response.status}: ${await response.text()}`);
   return response;
@@ -46,26 +52,31 @@ export function demoClassNames(): string[] {
 export async function importDemo(
   address: string,
   signIn: { name: string; email: string; password: string },
+  origin = address,
 ): Promise<string> {
-  const signedUp = await post(address, "/api/auth/sign-up/email", signIn);
+  const signedUp = await post(address, "/api/auth/sign-up/email", signIn, origin);
   const cookie = signedUp.headers
     .getSetCookie()
     .map((line) => line.split(";")[0])
     .join("; ");
-  await post(address, "/api/people/import", { roster: demoFile("roster.json") }, cookie);
+  await post(address, "/api/people/import", { roster: demoFile("roster.json") }, origin, cookie);
   // The list shows the last edited first; importing backwards puts the first file on top.
   for (const name of demoClassNames().reverse()) {
-    await post(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, cookie);
+    await post(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, origin, cookie);
   }
   return cookie;
 }
 
 /** Fills the demo's database, the first time only; gives the path of one participant's own page. */
-export async function seedDemo(address: string, databaseUrl: string, place: Place): Promise<string> {
+export async function seedDemo(
+  { address, origin }: { readonly address: string; readonly origin: string },
+  databaseUrl: string,
+  place: Place,
+): Promise<string> {
   const fresh = !(await isSeeded(databaseUrl));
   if (fresh) {
     say("Importing the demo's people and classes…");
-    await importDemo(address, DEMO_SIGN_IN);
+    await importDemo(address, DEMO_SIGN_IN, origin);
   }
-  return seedSessions(place, databaseUrl, address, fresh);
+  return seedSessions(place, databaseUrl, origin, fresh);
 }

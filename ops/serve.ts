@@ -29,7 +29,7 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
       say("It runs an older build; ./brontle stop and start again for the newest.");
     const file = `${place.folder}/participant-link`;
     const known = kind === "demo" && existsSync(file) ? `/p/${readFileSync(file, "utf8")}` : "";
-    printAddress(running.address, kind, known);
+    printAddress(running.origin, kind, known);
     return 0;
   }
   const mark = await needBuild();
@@ -47,8 +47,8 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
       mark,
       demo: kind === "demo",
     });
-    const participant = kind === "demo" ? await seedDemo(state.address, postgres.url("brontle"), place) : "";
-    printAddress(state.address, kind, participant);
+    const participant = kind === "demo" ? await seedDemo(state, postgres.url("brontle"), place) : "";
+    printAddress(state.origin, kind, participant);
     if (!stay) {
       startKeeper(place, postgres.port);
       child.unref();

@@ -4,6 +4,9 @@ import { Toaster } from "sonner";
 import { DeviceLook } from "@/features/account/device-look";
 import "./globals.css";
 
+/** Every page is made for its request: its scripts carry the number of that answer. */
+export const dynamic = "force-dynamic";
+
 export const metadata: Metadata = { title: { default: "Brontle", template: "%s · Brontle" } };
 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {

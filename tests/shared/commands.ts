@@ -17,7 +17,7 @@ export function ownCommands(name: string) {
   const data = mkdtempSync(`${tmpdir()}/brontle-${name}-`);
   // The database's own user must be able to reach its data.
   spawnSync("chmod", ["755", data]);
-  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "" };
+  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "", BRONTLE_ORIGIN: "" };
   const brontle = (...args: string[]) =>
     spawnSync(`${ROOT}brontle`, args, { cwd: ROOT, env, encoding: "utf8", input: "" });
 
@@ -60,4 +60,13 @@ export function answers(address: string): Promise<boolean> {
     (reply) => reply.ok,
     () => false,
   );
+}
+
+/** Whether a process runs; one that has ended and whom nobody has asked about yet doesn't. */
+export function runs(pid: number): boolean {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, "utf8") !== "";
+  } catch {
+    return false;
+  }
 }

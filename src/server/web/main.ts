@@ -5,6 +5,7 @@
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
 import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
+import { commonHeaders, isOurHost, makeNonce, mayBeKept, policyOf, readOrigin } from "./guard";
 
 /** Head and body of a request must have arrived within these, ms. */
 const HEAD_WITHIN_MS = 10_000;
@@ -17,6 +18,9 @@ const END_WITHIN_MS = 4000;
 
 const port = Number(process.env.PORT);
 const hostname = "127.0.0.1";
+const local = `${hostname}:${port}`;
+const settings = { origin: readOrigin(process.env.BRONTLE_ORIGIN ?? `http://${local}`), local };
+const common = Object.entries(commonHeaders(settings));
 const proxies = (process.env.BRONTLE_TRUSTED_PROXIES ?? "")
   .split(",")
   .map((address) => address.trim())
@@ -25,15 +29,24 @@ const proxies = (process.env.BRONTLE_TRUSTED_PROXIES ?? "")
 const app = next({ dev: false, dir: process.cwd(), hostname, port });
 const handle = app.getRequestHandler();
 
+function refuse(response: ServerResponse, status: number, message: string): void {
+  const id = crypto.randomUUID().slice(0, 8);
+  const head = { "content-type": "application/json", "x-request-id": id, connection: "close" };
+  response.writeHead(status, head);
+  response.end(JSON.stringify({ error: "malformed", message, request: id }));
+}
+
 function answer(request: IncomingMessage, response: ServerResponse): void {
-  if (!isReadable(request.url)) {
-    const id = crypto.randomUUID().slice(0, 8);
-    const head = { "content-type": "application/json", "x-request-id": id, connection: "close" };
-    response.writeHead(400, head);
-    response.end(JSON.stringify({ error: "malformed", message: "That is no address.", request: id }));
-    return;
-  }
+  for (const [name, value] of common) response.setHeader(name, value);
+  if (!isReadable(request.url)) return refuse(response, 400, "That is no address.");
+  if (!isOurHost(request.headers.host, settings))
+    return refuse(response, 421, "This server isn't known by that name.");
   const { headers, socket } = request;
+  // The framework puts the number that it finds here on the scripts of the page.
+  const policy = policyOf(makeNonce(), settings);
+  headers["content-security-policy"] = policy;
+  response.setHeader("content-security-policy", policy);
+  if (!mayBeKept(request.url ?? "/")) response.setHeader("cache-control", "private, no-store");
   headers[ADDRESS_HEADER] = addressOf(socket.remoteAddress, headers, proxies);
   // From here on nobody needs what others say of themselves.
   for (const name of Object.keys(headers)) if (name.startsWith("x-forwarded-")) delete headers[name];
