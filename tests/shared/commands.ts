@@ -13,11 +13,11 @@ export interface Kept {
 }
 
 /** Commands with a data folder of their own. `end` stops what they started and removes it. */
-export function ownCommands(name: string) {
+export function ownCommands(name: string, more: Readonly<Record<string, string>> = {}) {
   const data = mkdtempSync(`${tmpdir()}/brontle-${name}-`);
   // The database's own user must be able to reach its data.
   spawnSync("chmod", ["755", data]);
-  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "", BRONTLE_ORIGIN: "" };
+  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "", BRONTLE_ORIGIN: "", ...more };
   const brontle = (...args: string[]) =>
     spawnSync(`${ROOT}brontle`, args, { cwd: ROOT, env, encoding: "utf8", input: "" });
 
@@ -43,6 +43,8 @@ export function ownCommands(name: string) {
     return { child, address, output: () => output, ended };
   };
   const appPid = (kind: string) => JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).pid as number;
+  const appPort = (kind: string) =>
+    JSON.parse(readFileSync(`${data}/${kind}/app.json`, "utf8")).port as number;
   const keeperPid = (kind: string) =>
     JSON.parse(readFileSync(`${data}/${kind}/keeper.json`, "utf8")).pid as number;
   const postgresPid = (kind: string) =>
@@ -51,7 +53,7 @@ export function ownCommands(name: string) {
     brontle("stop");
     rmSync(data, { recursive: true, force: true });
   };
-  return { brontle, stay, appPid, keeperPid, postgresPid, end };
+  return { data, brontle, stay, appPid, appPort, keeperPid, postgresPid, end };
 }
 
 /** Whether something answers there. */
