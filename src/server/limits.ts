@@ -12,6 +12,8 @@ const LIMITS = {
   command: { points: 600, seconds: 60 },
   /** Invitations and other things that go out, of one studio. */
   outgoing: { points: 300, seconds: 3600 },
+  /** Passwords that are tried on one account, wherever from; one that is right starts anew. */
+  "sign-in": { points: 20, seconds: 900 },
   /** Codes that are tried on one person's answers: four digits are then a year's work. */
   code: { points: 8, seconds: 3600 },
   /** What is changed by one personal link apart from the class's own entries. */
@@ -19,7 +21,7 @@ const LIMITS = {
 } as const;
 export type Limited = keyof typeof LIMITS;
 /** Tests press faster than people do, but guess no more than anybody. */
-const STRICT: readonly Limited[] = ["wrong-link", "code"];
+const STRICT: readonly Limited[] = ["wrong-link", "code", "sign-in"];
 
 const held = globalThis as typeof globalThis & { brontleLimits?: Map<Limited, RateLimiterPostgres> };
 
@@ -38,6 +40,13 @@ function limiter(name: Limited): RateLimiterPostgres {
   });
   held.brontleLimits.set(name, made);
   return made;
+}
+
+/** Forgets what was counted. */
+export async function forgive(name: Limited, key: string): Promise<void> {
+  await limiter(name)
+    .delete(key)
+    .catch(() => undefined);
 }
 
 /** Counts one; a refusal where there were too many. A count that can't be kept stops nobody. */

@@ -237,6 +237,7 @@ const PAGES = [
   "/moves/new",
   "/settings",
   "/trail",
+  "/account",
 ];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,

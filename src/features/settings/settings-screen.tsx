@@ -8,7 +8,7 @@ import { readSettings, SETTINGS } from "@/core/settings";
 import { SignOut } from "@/features/account/sign-out";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
-import { Button } from "@/ui/button";
+import { Button, ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { type MemberLine, Members } from "./members";
 import { DeviceSettings, TeachingSettings } from "./teaching-settings";
@@ -80,6 +80,9 @@ export function SettingsScreen(props: {
   return (
     <>
       <TopLine here="Settings" places={PLACES}>
+        <ButtonLink look="bare" href="/account">
+          Account
+        </ButtonLink>
         <SignOut name={props.studio} />
       </TopLine>
       <main className="mx-auto max-w-6xl px-6 py-5">

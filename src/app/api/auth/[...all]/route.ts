@@ -1,18 +1,24 @@
+import { beforeAuth } from "@/server/account-guard";
 import { auth } from "@/server/auth";
 import { boundedText, MOST_BYTES, soundJson } from "@/server/body";
 import { edge } from "@/server/http";
+import { instructor } from "@/server/who";
 
-/** What the auth library reads of its own accord is read here first, counted. */
-async function counted(request: Request): Promise<Request> {
-  if (request.method === "GET" || request.method === "HEAD") return request;
-  const text = await boundedText(request, MOST_BYTES.press);
-  const body = text === "" ? "" : JSON.stringify(soundJson(text, MOST_BYTES.press));
-  const headers = new Headers(request.headers);
-  headers.delete("content-length");
-  return new Request(request.url, { method: request.method, headers, body });
-}
-
-/** Sign-in, sign-up and sign-out: the auth library's own handlers. */
-const handler = (request: Request) => edge(request, async () => auth().handler(await counted(request)));
+/** Sign-in, sign-up and sign-out: the auth library's own handlers, with what it reads counted and looked at before. */
+const handler = (request: Request) =>
+  edge(request, async () => {
+    if (request.method === "GET" || request.method === "HEAD") return auth().handler(request);
+    const text = await boundedText(request, MOST_BYTES.press);
+    const body = text === "" ? null : soundJson(text, MOST_BYTES.press);
+    const path = new URL(request.url).pathname.replace(/^\/api\/auth/, "");
+    const who = path.endsWith("-password") ? await instructor() : null;
+    const after = await beforeAuth(path, body, who ? [who.name, who.studioName] : []);
+    const headers = new Headers(request.headers);
+    headers.delete("content-length");
+    const init = { method: request.method, headers, body: body === null ? "" : JSON.stringify(body) };
+    const response = await auth().handler(new Request(request.url, init));
+    await after(response.status);
+    return response;
+  });
 
 export { handler as GET, handler as POST };

@@ -1,0 +1,129 @@
+"use client";
+import { yupResolver } from "@hookform/resolvers/yup";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { toast } from "sonner";
+import { object, string } from "yup";
+import { api } from "@/browser/api";
+import { Button } from "@/ui/button";
+import { Field } from "@/ui/field";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { SignOut } from "./sign-out";
+
+const CHANGE = object({
+  currentPassword: string().required("Your password of now is missing."),
+  newPassword: string().required("The new password is missing.").min(10, "At least 10 characters."),
+});
+
+interface SignInLine {
+  readonly id: string;
+  readonly since: string;
+  readonly device: string;
+  readonly address: string;
+  readonly here: boolean;
+}
+
+/** One's own account: where one is signed in, ending that elsewhere, and the password. */
+export function AccountScreen(props: { readonly name: string; readonly signIns: readonly SignInLine[] }) {
+  const router = useRouter();
+  const others = props.signIns.filter(({ here }) => !here).length;
+  const endOthers = async () => {
+    const reply = await api("POST", "/api/auth/revoke-other-sessions");
+    if (!reply.ok) return toast.error(reply.failure.message);
+    toast.success("You are signed in here alone.");
+    router.refresh();
+  };
+  return (
+    <>
+      <TopLine here="Settings" places={PLACES}>
+        <SignOut name={props.name} />
+      </TopLine>
+      <main className="mx-auto max-w-5xl px-6 py-6">
+        <h1 className="border-b-2 border-ink pb-2 text-2xl font-bold">Account of {props.name}</h1>
+        <div className="mt-4 grid gap-x-12 gap-y-6 md:grid-cols-[1.4fr_1fr]">
+          <section aria-labelledby="sign-ins">
+            <h2 id="sign-ins" className="text-lg font-bold">
+              Where you are signed in
+            </h2>
+            <ul className="mt-1 border-t border-hairline">
+              {props.signIns.map(({ id, since, device, address, here }) => (
+                <li key={id} className="flex justify-between gap-4 border-b border-hairline py-1.5">
+                  <span>
+                    <b>{device}</b> <span className="text-quiet">{address}</span>
+                  </span>
+                  <span className="whitespace-nowrap text-quiet" suppressHydrationWarning>
+                    {here ? <b className="text-ink">here</b> : `since ${since}`}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            <p className="mt-3">
+              {others > 0 ? (
+                <Button onClick={endOthers}>
+                  {others === 1 ? "End the other one" : `End the other ${others}`}
+                </Button>
+              ) : (
+                <span className="text-quiet">
+                  Nowhere else. A sign-in ends by itself after two weeks unused.
+                </span>
+              )}
+            </p>
+          </section>
+          <Password />
+        </div>
+      </main>
+    </>
+  );
+}
+
+/** Another password; whoever was signed in elsewhere with the old one is so no longer. */
+function Password() {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const form = useForm({
+    resolver: yupResolver(CHANGE),
+    defaultValues: { currentPassword: "", newPassword: "" },
+  });
+  const { errors, isSubmitting } = form.formState;
+  const submit = form.handleSubmit(async (values) => {
+    const reply = await api("POST", "/api/auth/change-password", { ...values, revokeOtherSessions: true });
+    setTrouble(reply.ok ? null : reply.failure.message);
+    if (!reply.ok) return;
+    form.reset();
+    toast.success("The password is changed; you are signed in here alone.");
+    router.refresh();
+  });
+  return (
+    <section aria-labelledby="password">
+      <h2 id="password" className="text-lg font-bold">
+        Password
+      </h2>
+      <form onSubmit={submit} noValidate className="mt-2 space-y-3">
+        <Field
+          label="The one of now"
+          type="password"
+          autoComplete="current-password"
+          fault={errors.currentPassword?.message}
+          {...form.register("currentPassword")}
+        />
+        <Field
+          label="A new one"
+          type="password"
+          autoComplete="new-password"
+          hint="At least 10 characters, and none that is tried first."
+          fault={errors.newPassword?.message}
+          {...form.register("newPassword")}
+        />
+        {trouble && (
+          <p role="alert" className="border-l-4 border-rust pl-3 text-rust">
+            {trouble}
+          </p>
+        )}
+        <Button look="solid" type="submit" disabled={isSubmitting}>
+          Change it
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+/** Where an instructor is signed in, as they are told. */
+import { and, desc, eq, gt, sql } from "drizzle-orm";
+import { db } from "./db/client";
+import { session } from "./db/schema";
+import type { Instructor } from "./who";
+
+export interface SignIn {
+  readonly id: string;
+  readonly sinceMs: number;
+  /** Browser and system in a few words, as the browser says. */
+  readonly device: string;
+  readonly address: string;
+  readonly here: boolean;
+}
+
+/** What a browser says of itself, in two words: it says far more than anybody wants to read. */
+export function deviceOf(userAgent: string | null): string {
+  const text = userAgent ?? "";
+  const browser = /(Edg|OPR|Firefox|Chrome|Safari)\//.exec(text)?.[1] ?? "a program";
+  const system = /(Windows|Android|iPhone|iPad|Mac OS X|Linux)/.exec(text)?.[1];
+  const names: Readonly<Record<string, string>> = { Edg: "Edge", OPR: "Opera", "Mac OS X": "Mac" };
+  return [names[browser] ?? browser, system ? `on ${names[system] ?? system}` : ""].filter(Boolean).join(" ");
+}
+
+/** Sign-ins that hold, the last first. */
+export async function signInsOf({ userId, sessionId }: Instructor): Promise<SignIn[]> {
+  const rows = await db()
+    .select({
+      id: session.id,
+      createdAt: session.createdAt,
+      userAgent: session.userAgent,
+      ipAddress: session.ipAddress,
+    })
+    .from(session)
+    .where(and(eq(session.userId, userId), gt(session.expiresAt, sql`now()`)))
+    .orderBy(desc(session.createdAt));
+  return rows.map(({ id, createdAt, userAgent, ipAddress }) => ({
+    id,
+    sinceMs: createdAt.getTime(),
+    device: deviceOf(userAgent),
+    address: ipAddress ?? "",
+    here: id === sessionId,
+  }));
+}
