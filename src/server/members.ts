@@ -88,6 +88,22 @@ export async function removeMember(
   });
 }
 
+/** Leaves a studio as a coach; the links that they made for its people end. An owner stays with theirs. */
+export async function leaveStudio({ userId, name }: Maker, studioId: string): Promise<void> {
+  await transaction(async (tx) => {
+    const [found] = await tx
+      .select({ role: member.role })
+      .from(member)
+      .where(and(eq(member.studioId, studioId), eq(member.userId, userId)))
+      .for("update");
+    if (!found) throw new Refused("not-found", "You don't work in that studio.");
+    if (found.role === "owner") throw new Refused("conflict", "This studio is yours: it can't be left.");
+    await tx.delete(member).where(and(eq(member.studioId, studioId), eq(member.userId, userId)));
+    await endLinksOf(tx, studioId, userId);
+    await noteIn(tx, { studioId, kind: "coach-left", actor: name });
+  });
+}
+
 /** Whether somebody teaches in a studio. */
 export async function isMember(studioId: string, userId: string): Promise<boolean> {
   const rows = await db()

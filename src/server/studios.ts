@@ -1,4 +1,4 @@
-import { desc, eq } from "drizzle-orm";
+import { and, desc, eq } from "drizzle-orm";
 import { faultLine } from "../core/class/faults";
 import { readSettings, SETTINGS, type Settings } from "../core/settings";
 import { db, type Tx, transaction } from "./db/client";
@@ -31,16 +31,29 @@ export interface StudioOfUser {
   readonly role: "owner" | "coach";
 }
 
-/** The studio that a user works in (of several the one joined last), or null. */
-export async function studioOf(userId: string): Promise<StudioOfUser | null> {
-  const [row] = await db()
+/** Every studio that a user works in, the one that they work in now first. */
+export async function studiosOf(userId: string): Promise<StudioOfUser[]> {
+  return db()
     .select({ studioId: studio.id, studioName: studio.name, role: member.role })
     .from(member)
     .innerJoin(studio, eq(studio.id, member.studioId))
     .where(eq(member.userId, userId))
-    .orderBy(desc(member.joinedAt))
-    .limit(1);
-  return row ?? null;
+    .orderBy(desc(member.joinedAt), studio.id);
+}
+
+/** Makes one of a user's studios the one that they work in. */
+export async function chooseStudio(userId: string, studioId: string): Promise<void> {
+  const rows = await db()
+    .update(member)
+    .set({ joinedAt: new Date() })
+    .where(and(eq(member.userId, userId), eq(member.studioId, studioId)))
+    .returning({ studioId: member.studioId });
+  if (rows.length === 0) throw new Refused("not-found", "You don't work in that studio.");
+}
+
+/** The studio that a user works in (of several the one joined last), or null. */
+export async function studioOf(userId: string): Promise<StudioOfUser | null> {
+  return (await studiosOf(userId))[0] ?? null;
 }
 
 async function storedIn(tx: Tx, studioId: string): Promise<Record<string, unknown>> {

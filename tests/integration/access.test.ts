@@ -10,6 +10,7 @@ let owner: Asker;
 let stranger: Asker;
 let coach: Asker & { readonly email: string };
 const ids = {
+  studio: "",
   class: "",
   person: "",
   extra: "",
@@ -45,6 +46,22 @@ const ROUTES: readonly {
   /** What its owner gets; 200 where left out. */
   answer?: number;
 }[] = [
+  {
+    route: "studios",
+    method: "PUT",
+    path: () => "/api/studios",
+    body: () => ({ studioId: ids.studio }),
+    own: false,
+  },
+  {
+    route: "studios",
+    method: "DELETE",
+    path: () => "/api/studios",
+    body: () => ({ studioId: ids.studio }),
+    own: false,
+    // One's own studio can't be left.
+    answer: 409,
+  },
   { route: "clock", method: "GET", path: () => "/api/clock", own: false },
   { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
   { route: "classes/[id]/file", method: "GET", path: () => `/api/classes/${ids.class}/file`, own: true },
@@ -257,6 +274,8 @@ const OPEN_PAGES = ["/", "/sign-in", "/join/[token]", "/p/[token]", "/p/[token]/
 beforeAll(async () => {
   owner = await newStudio("Owner's studio");
   stranger = await newStudio("Stranger's studio");
+  ids.studio =
+    /"studioId\\?":\\?"([0-9a-f-]{36})/.exec((await ask(owner, "GET", "/account")).text)?.[1] ?? "";
   ids.class = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
   ids.person = (await ask(owner, "POST", "/api/people", { person: { name: "Private Person" } })).json.id;
   ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Harbour step") })).json.id;

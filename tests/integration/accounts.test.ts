@@ -50,6 +50,27 @@ describe("a password", () => {
   });
 });
 
+describe("somebody with two studios", () => {
+  test("works in either, leaves the one where they are a coach, and stays with their own", async () => {
+    const [host, me] = [await newStudio("Host studio"), await newStudio("My own studio")];
+    const address = String((await ask(host, "POST", "/api/members", {})).json.address);
+    expect((await ask(me, "POST", "/api/join", { token: address.split("/join/")[1] })).status).toBe(200);
+    const page = async () => (await ask(me, "GET", "/account")).text;
+    const works = async () =>
+      /<b>([^<]+)<\/b>[^b]*<span[^>]*>(?:owner|coach)<\/span>/.exec(await page())?.[1];
+    expect(await works()).toBe("Host studio");
+    const ids = [...(await page()).matchAll(/"studioId\\?":\\?"([0-9a-f-]{36})/g)].map(([, id]) => id);
+    const [hosts, own] = [...new Set(ids)];
+    expect((await ask(me, "PUT", "/api/studios", { studioId: own })).status).toBe(200);
+    expect(await works()).toBe("My own studio");
+    expect((await ask(me, "DELETE", "/api/studios", { studioId: own })).status).toBe(409);
+    expect((await ask(me, "DELETE", "/api/studios", { studioId: hosts })).status).toBe(200);
+    expect((await ask(me, "PUT", "/api/studios", { studioId: hosts })).status).toBe(404);
+    expect(await page()).not.toContain("Host studio");
+    expect((await ask(host, "GET", "/trail")).text).toContain("My own studio left the studio");
+  });
+});
+
 describe("sign-ins", () => {
   test("are listed, and the others end with one press, the one that asks stays", async () => {
     const me = await newStudio("Many screens");

@@ -2,17 +2,22 @@ import type { Metadata } from "next";
 import { shortWhen } from "@/core/live/when";
 import { AccountScreen } from "@/features/account/account-screen";
 import { signInsOf } from "@/server/sign-ins";
-import { settingsOf } from "@/server/studios";
+import { settingsOf, studiosOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
 export const metadata: Metadata = { title: "Account" };
 
 export default async function AccountPage() {
   const who = await requireInstructor();
-  const [signIns, { teaching }] = await Promise.all([signInsOf(who), settingsOf(who.studioId)]);
+  const [signIns, studios, { teaching }] = await Promise.all([
+    signInsOf(who),
+    studiosOf(who.userId),
+    settingsOf(who.studioId),
+  ]);
   return (
     <AccountScreen
       name={who.name}
+      studios={studios}
       signIns={signIns.map(({ sinceMs, ...rest }) => {
         const { day, time } = shortWhen(sinceMs, teaching.timeZone);
         return { ...rest, since: `${day}, ${time}` };

@@ -18,6 +18,7 @@ export const TRAIL = {
   "coach-asked": "made a link for a coach to join",
   "coach-joined": "joined as a coach",
   "coach-removed": "took a coach out of the studio",
+  "coach-left": "left the studio",
   "signed-in": "signed in",
 } as const;
 export type TrailKind = keyof typeof TRAIL;

@@ -24,8 +24,18 @@ interface SignInLine {
   readonly here: boolean;
 }
 
+interface StudioLine {
+  readonly studioId: string;
+  readonly studioName: string;
+  readonly role: "owner" | "coach";
+}
+
 /** One's own account: where one is signed in, ending that elsewhere, and the password. */
-export function AccountScreen(props: { readonly name: string; readonly signIns: readonly SignInLine[] }) {
+export function AccountScreen(props: {
+  readonly name: string;
+  readonly studios: readonly StudioLine[];
+  readonly signIns: readonly SignInLine[];
+}) {
   const router = useRouter();
   const others = props.signIns.filter(({ here }) => !here).length;
   const endOthers = async () => {
@@ -71,9 +81,60 @@ export function AccountScreen(props: { readonly name: string; readonly signIns: 
             </p>
           </section>
           <Password />
+          <Studios studios={props.studios} />
         </div>
       </main>
     </>
+  );
+}
+
+/** The studios that one works in: one at a time, and which one; a coach can leave. */
+function Studios({ studios }: { readonly studios: readonly StudioLine[] }) {
+  const router = useRouter();
+  const send = async (method: "PUT" | "DELETE", studio: StudioLine) => {
+    const reply = await api(method, "/api/studios", { studioId: studio.studioId });
+    if (!reply.ok) return toast.error(reply.failure.message);
+    toast.success(
+      method === "PUT" ? `You work in ${studio.studioName} now.` : `You have left ${studio.studioName}.`,
+    );
+    router.refresh();
+  };
+  return (
+    <section aria-labelledby="studios">
+      <h2 id="studios" className="text-lg font-bold">
+        Studios
+      </h2>
+      <ul className="mt-1 border-t border-hairline">
+        {studios.map((studio, i) => (
+          <li
+            key={studio.studioId}
+            className="flex min-h-11 items-center justify-between gap-4 border-b border-hairline py-1"
+          >
+            <span>
+              <b>{studio.studioName}</b> <span className="text-quiet">{studio.role}</span>
+            </span>
+            <span className="flex items-center gap-2">
+              {i === 0 ? (
+                <b>you work here</b>
+              ) : (
+                <Button aria-label={`Work in ${studio.studioName}`} onClick={() => send("PUT", studio)}>
+                  Work here
+                </Button>
+              )}
+              {studio.role === "coach" && (
+                <Button
+                  look="bare"
+                  aria-label={`Leave ${studio.studioName}`}
+                  onClick={() => send("DELETE", studio)}
+                >
+                  Leave
+                </Button>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

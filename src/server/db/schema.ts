@@ -47,7 +47,7 @@ export const member = pgTable(
       .notNull()
       .references(() => user.id, { onDelete: "cascade" }),
     role: text("role").$type<"owner" | "coach">().notNull(),
-    /** Of several studios an instructor works in the one that they joined last. */
+    /** Of several studios an instructor works in the one that they joined, or chose, last. */
     joinedAt: instant("joined_at").notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.userId] }), index("member_user").on(table.userId)],
