@@ -22,7 +22,7 @@ export function TrailScreen(props: { readonly days: readonly TrailDay[]; readonl
         )}
         {props.days.map(({ day, lines }) => (
           <section key={day} aria-label={day} className="mt-5 grid grid-cols-[7rem_1fr] gap-x-4">
-            <h2 className="font-bold" suppressHydrationWarning>
+            <h2 className="py-1 font-bold" suppressHydrationWarning>
               {day}
             </h2>
             <ol>
