@@ -87,7 +87,9 @@ describe("two who change one record", () => {
     const result = merge<Record<string, unknown>>(
       person,
       without,
-      changed((p) => void (p.name = "P")),
+      changed((p) => {
+        p.name = "P";
+      }),
     );
     expect(result.meets).toEqual([{ path: ["name"], before: "Pia", mine: undefined, theirs: "P" }]);
     const again = settled<Record<string, unknown>>({ before: person, mine: without }, result, "mine");
@@ -95,7 +97,9 @@ describe("two who change one record", () => {
       merge(
         again.before,
         again.mine,
-        changed((p) => void (p.name = "P")),
+        changed((p) => {
+          p.name = "P";
+        }),
       ).value,
     ).not.toHaveProperty("name");
   });

@@ -5,7 +5,7 @@ import type { SessionState } from "../core/live/session";
 import { isTimeZone } from "../core/settings";
 import { findClass } from "./classes";
 import type { SessionRow } from "./content";
-import { db, type Tx, transaction } from "./db/client";
+import { type Tx, transaction } from "./db/client";
 import { classes, person, run, runPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";

@@ -38,9 +38,14 @@ function refuse(response: ServerResponse, status: number, message: string): void
 
 function answer(request: IncomingMessage, response: ServerResponse): void {
   for (const [name, value] of common) response.setHeader(name, value);
-  if (!isReadable(request.url)) return refuse(response, 400, "That is no address.");
-  if (!isOurHost(request.headers.host, settings))
-    return refuse(response, 421, "This server isn't known by that name.");
+  if (!isReadable(request.url)) {
+    refuse(response, 400, "That is no address.");
+    return;
+  }
+  if (!isOurHost(request.headers.host, settings)) {
+    refuse(response, 421, "This server isn't known by that name.");
+    return;
+  }
   const { headers, socket } = request;
   // The framework puts the number that it finds here on the scripts of the page.
   const policy = policyOf(makeNonce(), settings);
