@@ -13,6 +13,7 @@ import { appRuns } from "./app";
 import { postgresPrograms } from "./packages";
 import { type DataKind, type Place, placeOf, ROOT, secretsOf } from "./places";
 import { needDatabase, type Postgres, startPostgres, stopPostgres } from "./postgres";
+import { settleKey } from "./rotate";
 import { runQuietly } from "./run";
 import { Stop, say } from "./say";
 
@@ -115,6 +116,7 @@ export async function backup(kind: DataKind, folder: string): Promise<Manifest> 
   const to = fromHere(folder);
   if (existsSync(to)) throw new Stop(`${to} is there already: name a folder that isn't.`);
   return withDatabase(place, async (server) => {
+    await settleKey(place, server.url(NAME));
     mkdirSync(to, { recursive: true, mode: 0o700 });
     try {
       const dump = `${to}/${DUMP}`;

@@ -1,6 +1,7 @@
-/** demo, start, stop and test (and `keep`, which the others start for themselves). Errors are sentences on standard error with exit code 1. */
+/** demo, start, stop, backup, restore, rotate and test (and `keep`, which the others start for themselves). Errors are sentences on standard error with exit code 1. */
 import { backupCommand } from "./backup";
 import { keep } from "./keeper";
+import { rotateCommand } from "./rotate";
 import { Stop, say } from "./say";
 import { serve, stop } from "./serve";
 import { test } from "./test";
@@ -11,6 +12,7 @@ async function main(): Promise<number> {
   const stay = args.includes("--stay") || process.stdin.isTTY === true || process.stdout.isTTY === true;
   if (command === "test") return test(args);
   if (command === "backup" || command === "restore") return backupCommand(command, args);
+  if (command === "rotate") return rotateCommand(args);
   if (command === "keep") return keep(args[0] === "demo" ? "demo" : "own", Number(args[1]));
   const unknown = args.find((arg) => arg !== "--stay" || command === "stop");
   if (unknown !== undefined) throw new Stop(`${command} doesn't know ${unknown}.`);

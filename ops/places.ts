@@ -1,6 +1,6 @@
 /** Where things are kept. */
 import { createHash, randomBytes } from "node:crypto";
-import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
 import { dirname, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 
@@ -28,21 +28,31 @@ export interface Secrets {
   readonly authSecret: string;
   /** What private answers are sealed under. */
   readonly sealSecret: string;
+  /** While the key is changed: the one that it is changed to. */
+  readonly nextSealSecret?: string;
+}
+
+const secretsFile = (place: Place) => `${place.folder}/secrets.json`;
+
+/** Writes secrets so that a reader finds the former ones or these, whole, and after a loss of power too. */
+export function keepSecrets(place: Place, secrets: Secrets): void {
+  const half = `${secretsFile(place)}.half`;
+  writeFileSync(half, JSON.stringify(secrets), { mode: 0o600, flush: true });
+  chmodSync(half, 0o600);
+  renameSync(half, secretsFile(place));
 }
 
 /** The secrets of a place: made once, readable by their owner alone. */
 export function secretsOf(place: Place): Secrets {
-  const file = `${place.folder}/secrets.json`;
+  const file = secretsFile(place);
   const found: Partial<Secrets> = existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : {};
   const all: Secrets = {
     databasePassword: found.databasePassword ?? randomBytes(24).toString("base64url"),
     authSecret: found.authSecret ?? randomBytes(32).toString("base64url"),
     sealSecret: found.sealSecret ?? randomBytes(32).toString("base64url"),
   };
-  if (JSON.stringify(found) !== JSON.stringify(all)) {
-    writeFileSync(file, JSON.stringify(all), { mode: 0o600 });
-    chmodSync(file, 0o600);
-  }
+  if (found.nextSealSecret) return { ...all, nextSealSecret: found.nextSealSecret };
+  if (JSON.stringify(found) !== JSON.stringify(all)) keepSecrets(place, all);
   return all;
 }
 

@@ -6,6 +6,7 @@ import { needBuild, sourceMark } from "./build";
 import { keepDatabase, startKeeper, stopKeeper } from "./keeper";
 import { type DataKind, placeOf, ROOT } from "./places";
 import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
+import { settleKey } from "./rotate";
 import { say } from "./say";
 import { DEMO_SIGN_IN, seedDemo } from "./seed";
 import { DEMO_CODE } from "./seed-sessions";
@@ -41,6 +42,7 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
   try {
     await needDatabase(postgres, "brontle");
     await migrateDatabase(postgres.url("brontle"), `${ROOT}/drizzle`);
+    await settleKey(place, postgres.url("brontle"));
     const { state, child } = await startApp(place, {
       databaseUrl: postgres.url("brontle"),
       databaseFolder: postgres.dataFolder,

@@ -4,6 +4,7 @@ import { db, type Tx } from "./db/client";
 import { outbox } from "./db/schema";
 import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
+import { aboutMessage } from "./seal-key";
 import { noteIn } from "./trail";
 
 export interface Message {
@@ -28,7 +29,7 @@ export async function putMessage(tx: Tx, { name, email, message, ...row }: Messa
   if (!made) throw new Error("the message was not stored");
   await tx
     .update(outbox)
-    .set({ sealed: seal(message, `outbox ${made.id}`) })
+    .set({ sealed: seal(message, aboutMessage(made.id)) })
     .where(eq(outbox.id, made.id));
 }
 
@@ -61,7 +62,7 @@ export async function outboxFile(studioId: string, id: string, by: string | null
     .select({ sealed: outbox.sealed, personId: outbox.personId })
     .from(outbox)
     .where(and(eq(outbox.studioId, studioId), eq(outbox.id, id)));
-  const message = row ? unseal<string>(row.sealed, `outbox ${id}`) : null;
+  const message = row ? unseal<string>(row.sealed, aboutMessage(id)) : null;
   if (!row || message === null) throw new Refused("not-found", "There is no such message here.");
   if (by) await noteIn(db(), { studioId, kind: "message-read", actor: by, personId: row.personId });
   return message;

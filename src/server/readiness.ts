@@ -12,10 +12,9 @@ import { count } from "./limits";
 import type { Participant } from "./links";
 import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
+import { aboutReadiness } from "./seal-key";
 import { hashCode, isCode } from "./secret-code";
 import { note, noteIn } from "./trail";
-
-const about = (personId: string) => `readiness ${personId}`;
 
 /** Whose answers they are. */
 type Whose = Pick<Participant, "personId" | "studioId">;
@@ -40,7 +39,7 @@ export async function answerReadiness(
 ): Promise<void> {
   const [before] = await db().select().from(readiness).where(eq(readiness.personId, personId));
   if (before) await needCode(personId, code, before.codeHash);
-  const sealed = seal(answers, about(personId));
+  const sealed = seal(answers, aboutReadiness(personId));
   const answeredAt = new Date();
   const codeHash = before?.codeHash ?? (await hashCode(code));
   await transaction(async (tx) => {
@@ -65,7 +64,7 @@ export async function openReadiness({ personId, studioId }: Whose, code: string)
   const [row] = await db().select().from(readiness).where(eq(readiness.personId, personId));
   if (!row) throw new Refused("not-found", "Nothing was answered yet.");
   await needCode(personId, code, row.codeHash);
-  const answers = unseal<ReadinessAnswers>(row.sealed, about(personId));
+  const answers = unseal<ReadinessAnswers>(row.sealed, aboutReadiness(personId));
   if (!answers)
     throw new Refused("not-found", "These answers can't be opened any more: delete them and answer anew.");
   await note({ studioId, kind: "answers-opened", actor: BY_PERSON, personId });
@@ -119,7 +118,7 @@ export async function readinessSeen(
   const nowMs = Date.now();
   return new Map(
     rows.map(({ id, sealed, answeredAt }) => {
-      const answers = sealed ? unseal<ReadinessAnswers>(sealed, about(id)) : null;
+      const answers = sealed ? unseal<ReadinessAnswers>(sealed, aboutReadiness(id)) : null;
       return [
         id,
         {

@@ -7,6 +7,7 @@ import { person, run, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
 import { hurtsNow } from "./run-events";
 import { seal, unseal } from "./seal";
+import { aboutWhereabouts } from "./seal-key";
 import { needAsked, needSession } from "./sessions";
 import { note } from "./trail";
 
@@ -24,8 +25,6 @@ function isOver({ state, startsAt, startedAt }: Pick<RunRow, "state" | "startsAt
   if (state === "ended" || state === "cancelled") return true;
   return isLongPast(startsAt.getTime(), startedAt?.getTime() ?? null, Date.now());
 }
-
-const about = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;
 
 /** Leaves (or with empty texts takes back) where one is, for a session that isn't over. */
 export async function leaveWhereabouts(
@@ -45,7 +44,7 @@ export async function leaveWhereabouts(
     return;
   }
   const anyTime = left.anyTime ?? false;
-  const sealed = seal({ place, contact }, about(runId, personId));
+  const sealed = seal({ place, contact }, aboutWhereabouts(runId, personId));
   await db()
     .insert(whereabouts)
     .values({ runId, personId, sealed, anyTime })
@@ -62,7 +61,7 @@ export async function ownWhereaboutsIn(
     .select()
     .from(whereabouts)
     .where(and(eq(whereabouts.runId, runId), eq(whereabouts.personId, personId)));
-  const left = row ? unseal<Whereabouts>(row.sealed, about(runId, personId)) : null;
+  const left = row ? unseal<Whereabouts>(row.sealed, aboutWhereabouts(runId, personId)) : null;
   return row && left ? { ...left, anyTime: row.anyTime } : null;
 }
 
@@ -97,5 +96,5 @@ export async function whereaboutsOf(
   if (!row.anyTime && !(await hurtsNow(runId, rosterId)))
     throw new Refused("conflict", "Where they are can be opened when they hurt, or where they allowed it.");
   await note({ studioId, kind: "whereabouts-read", actor: by, personId: row.personId });
-  return unseal<Whereabouts>(row.sealed, about(runId, row.personId));
+  return unseal<Whereabouts>(row.sealed, aboutWhereabouts(runId, row.personId));
 }
