@@ -90,6 +90,7 @@ export async function startApp(
   const address = `http://127.0.0.1:${port}`;
   const origin = publicOrigin() ?? address;
   say("Starting the application…");
+  const ready = `${place.folder}/app.ready`;
   const env: NodeJS.ProcessEnv = {
     ...process.env,
     NODE_ENV: "production",
@@ -102,18 +103,22 @@ export async function startApp(
     BRONTLE_ORIGIN: origin,
     BRONTLE_DEMO: options.demo ? "1" : "0",
     BRONTLE_WORKER: WORKER,
+    BRONTLE_READY_FILE: ready,
     BRONTLE_JOURNAL: `${place.folder}/journal.log`,
     BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",
   };
   const log = `${place.folder}/app.log`;
+  rmSync(ready, { force: true });
   const child = startApart(process.execPath, [WEB], log, { cwd: ROOT, env });
   let dead = false;
   child.on("exit", () => {
     dead = true;
   });
-  const up = await waitUntil(async () => dead || (await healthy(address)), 60_000);
+  const up = await waitUntil(async () => dead || (existsSync(ready) && (await healthy(address))), 60_000);
   if (!up || dead) {
     if (child.pid) await endProcess(child.pid, NEXT, "SIGKILL", 1000);
+    // Another took the port between the look and the start: the next free one.
+    if (dead && asked === null && (await freePort(port)) !== port) return startApp(place, options);
     throw new Stop(`The application did not start; its words are in ${log}.`);
   }
   const state: AppState = { pid: child.pid ?? 0, port, address, origin, mark: options.mark };

@@ -1,4 +1,4 @@
-/** Ending under load: within five seconds, with every stream closed and all that was acknowledged kept. */
+/** Starting beside another, and ending under load: within five seconds, with all that was acknowledged kept. */
 import { afterAll, expect, test } from "vitest";
 import { demoSignIn, ownCommands, runs } from "../shared/commands";
 
@@ -72,4 +72,23 @@ test("with open streams and writes under way the application ends by itself, and
   );
   expect(acknowledged.filter((name) => !kept.includes(`${name},`) && !kept.includes(`${name}"`))).toEqual([]);
   expect(acknowledged.length).toBeGreaterThanOrEqual(10);
+});
+
+test("two that start at the same moment get an address each, and each is its own", {
+  timeout: 120_000,
+}, async () => {
+  const other = ownCommands("beside");
+  own.brontle("stop");
+  try {
+    const both = await Promise.all([own.stay("demo"), other.stay("start")]);
+    expect(new Set(both.map(({ address }) => address)).size).toBe(2);
+    const pages = await Promise.all(
+      both.map(({ address }) => fetch(`${address}/sign-in`).then((reply) => reply.text())),
+    );
+    expect(pages.map((page) => page.includes("Harbour Steps"))).toEqual([true, false]);
+    for (const { child } of both) child.kill("SIGINT");
+    expect(await Promise.all(both.map(({ ended }) => ended))).toEqual([0, 0]);
+  } finally {
+    other.end();
+  }
 });

@@ -61,9 +61,14 @@ export function SettingsScreen(props: {
   readonly members: readonly MemberLine[];
   readonly owner: boolean;
 }) {
-  const [changes, setChanges] = useState<Tree>(props.stored);
   const router = useRouter();
   const record = useRecord<Tree>("/api/settings", "settings", props.stored);
+  const [changes, setChanges] = useState<Tree>(props.stored);
+  const [turn, setTurn] = useState(record.turn);
+  if (turn !== record.turn) {
+    setTurn(record.turn);
+    setChanges(record.now);
+  }
   const read = readSettings(changes);
   const shown = read.ok ? read.value : SETTINGS;
   const put = (path: Path, value: unknown) => setChanges((now) => withValue(now, path, value));

@@ -2,6 +2,7 @@
  * The web process: the framework's request handler behind an HTTP server of our own, which decides what is
  * let in at all, how long anybody may take to say what they want, and how all of it ends.
  */
+import { writeFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
 import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
@@ -81,4 +82,12 @@ function end(): void {
 
 await app.prepare();
 for (const signal of ["SIGTERM", "SIGINT"] as const) process.on(signal, end);
-server.listen(port, hostname);
+server.on("error", (error) => {
+  process.stderr.write(`${error.message}\n`);
+  process.exit(1);
+});
+// Whoever started this process looks for the file: an answer at the address might be another's.
+server.listen(port, hostname, () => {
+  const file = process.env.BRONTLE_READY_FILE;
+  if (file) writeFileSync(file, String(process.pid));
+});

@@ -1,0 +1,123 @@
+/** What belongs to a participant: answers behind their code, and a home that two change at once. */
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, expect, test } from "vitest";
+import { newClass } from "../../src/core/class/new-class";
+import { accessible, demoStudio, named, open, see, seeText, useSession } from "../shared/app";
+import { type Browser, openBrowser, setSize } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+import { partPath } from "../shared/live";
+
+const WHO = "Gil Sorrento-Bay";
+let teacher: Browser;
+let phone: Browser;
+let path = "";
+
+beforeAll(async () => {
+  const studio = await demoStudio();
+  const asker = { cookie: studio.cookie, origin: ADDRESS };
+  teacher = await openBrowser();
+  phone = await openBrowser(390, 844);
+  await setSize(phone.driver, 390, 844);
+  await useSession(teacher.driver, studio.cookie);
+  const doc = {
+    ...newClass("Steps", "form"),
+    blocks: [
+      {
+        id: "b",
+        title: "Steps",
+        rounds: 1,
+        slots: [{ id: "a", move: "march-on-the-spot", dose: { seconds: 60 } }],
+      },
+    ],
+  };
+  const { id: classId } = (await ask(asker, "POST", "/api/classes", { doc })).json as { id: string };
+  const run = ((await ask(asker, "POST", "/api/runs", { classId })).json as { id: string }).id;
+  path = await partPath(studio.cookie, run, WHO);
+});
+afterAll(async () => {
+  for (const browser of [teacher, phone]) await browser?.close();
+});
+
+const code = () =>
+  see(phone.driver, "the box for the code", async () => {
+    for (const box of await phone.driver.findElements(By.css("input[type=password]")))
+      if (await box.isDisplayed()) return box;
+    return null;
+  });
+const ticked = async () => {
+  const out: string[] = [];
+  for (const box of await phone.driver.findElements(By.css("input[type=checkbox]:checked")))
+    out.push(await (await box.findElement(By.xpath("ancestor::label"))).getText());
+  return out;
+};
+const tick = async (words: string) => (await named(phone.driver, "label", words)).click();
+
+test("health answers open with their code alone, and without it can only be deleted", async () => {
+  await open(phone.driver, path);
+  await seeText(phone.driver, "First: a few questions");
+  await tick("A sore joint or a sore back");
+  await (await code()).sendKeys("gull-7");
+  await (await named(phone.driver, "button", "Keep my answers")).click();
+  await seeText(phone.driver, "Your health answers");
+  // Whoever opens the link anew has no answer on the page, and none with another code.
+  await open(phone.driver, path);
+  await (await named(phone.driver, "summary", "Your health answers")).click();
+  await accessible(phone.driver);
+  expect(await phone.driver.getPageSource()).not.toContain("sore joint");
+  await (await code()).sendKeys("gull-8");
+  await (await named(phone.driver, "button", "Open my answers")).click();
+  await seeText(phone.driver, "not the code");
+  expect(await phone.driver.getPageSource()).not.toContain("sore joint");
+  await (await code()).sendKeys(Key.BACK_SPACE, "7");
+  await (await named(phone.driver, "button", "Open my answers")).click();
+  await seeText(phone.driver, "A sore joint or a sore back");
+  expect(await ticked()).toContain("A sore joint or a sore back");
+  await accessible(phone.driver);
+
+  await open(phone.driver, path);
+  await (await named(phone.driver, "summary", "Your health answers")).click();
+  await (await named(phone.driver, "button", "Delete my answers")).click();
+  await seeText(phone.driver, "First: a few questions");
+  await see(phone.driver, "questions without an answer", async () => (await ticked()).length === 0);
+});
+
+const ceilingOf = async (browser: Browser) =>
+  (await browser.driver.findElement(By.css("input[name=ceiling]"))).getAttribute("value");
+const setCeiling = async (browser: Browser, cm: string) => {
+  const field = await browser.driver.findElement(By.css("input[name=ceiling]"));
+  await field.sendKeys(Key.chord(Key.CONTROL, "a"), cm);
+  await (await named(browser.driver, "button", "Save")).click();
+};
+const openHome = async () => {
+  await open(teacher.driver, "/people");
+  await (await named(teacher.driver, "a", WHO)).click();
+  await seeText(teacher.driver, "Ceiling, cm");
+};
+
+test("a home that both have open shows both versions where they meet, and holds what is chosen", async () => {
+  await openHome();
+  await open(phone.driver, `${path.split("?")[0]}/home`);
+  await seeText(phone.driver, "What you have at home");
+  await setCeiling(phone, "231");
+  await seeText(phone.driver, "It counts from the next class on");
+  // The instructor's form is older: what the participant said isn't written over.
+  await setCeiling(teacher, "251");
+  await seeText(teacher.driver, "Somebody else changed the same");
+  await accessible(teacher.driver);
+  expect(await (await named(teacher.driver, "section", "Two versions")).getText()).toMatch(/231\s+251/);
+  await (await named(teacher.driver, "button", "Keep yours")).click();
+  await seeText(teacher.driver, `${WHO} is saved.`);
+  // Now the phone's is the older one. It takes theirs, shows it, and doesn't send its own again.
+  await setCeiling(phone, "222");
+  await seeText(phone.driver, "Somebody else changed the same");
+  await accessible(phone.driver);
+  const box = await (await named(phone.driver, "section", "Two versions")).getRect();
+  const scrolled = Number(await phone.driver.executeScript("return window.scrollY"));
+  expect(box.y + 1).toBeGreaterThanOrEqual(scrolled);
+  await (await named(phone.driver, "button", "Keep theirs")).click();
+  await see(phone.driver, "their ceiling in the form", async () => (await ceilingOf(phone)) === "251");
+  await (await named(phone.driver, "button", "Save")).click();
+  await seeText(phone.driver, "It counts from the next class on");
+  await openHome();
+  expect(await ceilingOf(teacher)).toBe("251");
+});
