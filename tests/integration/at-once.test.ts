@@ -147,7 +147,15 @@ describe("the running application, while somebody holds a class", () => {
       ask(owner, "POST", `/api/runs/${run}/events`, { id: crypto.randomUUID(), kind, payload: {}, seen: 0 });
     // As many as there are connections wait for that row; the others for a connection.
     const waiting = Array.from({ length: MOST_CONNECTIONS + 4 }, () => press("pause"));
-    await new Promise((resolve) => setTimeout(resolve, 800));
+    const held = async () => {
+      const { rows } = await outside.query(
+        "select count(distinct pid)::int as n from pg_locks where not granted",
+      );
+      return rows[0].n as number;
+    };
+    const until = performance.now() + 3000;
+    while ((await held()) < MOST_CONNECTIONS && performance.now() < until)
+      await new Promise((resolve) => setTimeout(resolve, 20));
     const from = performance.now();
     const health = await fetch(`${ADDRESS}/api/health`);
     expect(performance.now() - from).toBeLessThan(2000);
