@@ -107,6 +107,17 @@ test("a home that both have open shows both versions where they meet, and holds 
   expect(await (await named(teacher.driver, "section", "Two versions")).getText()).toMatch(/231\s+251/);
   await (await named(teacher.driver, "button", "Keep yours")).click();
   await seeText(teacher.driver, `${WHO} is saved.`);
+  // Now the phone's is the older one. It takes theirs, shows it, and doesn't send its own again.
+  await setCeiling(phone, "222");
+  await seeText(phone.driver, "Somebody else changed the same");
+  await accessible(phone.driver);
+  const box = await (await named(phone.driver, "section", "Two versions")).getRect();
+  const scrolled = Number(await phone.driver.executeScript("return window.scrollY"));
+  expect(box.y + 1).toBeGreaterThanOrEqual(scrolled);
+  await (await named(phone.driver, "button", "Keep theirs")).click();
+  await see(phone.driver, "their ceiling in the form", async () => (await ceilingOf(phone)) === "251");
+  await (await named(phone.driver, "button", "Save")).click();
+  await seeText(phone.driver, "It counts from the next class on");
   await openHome();
   expect(await ceilingOf(teacher)).toBe("251");
 });

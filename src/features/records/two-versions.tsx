@@ -1,4 +1,5 @@
 "use client";
+import { useEffect, useRef } from "react";
 import type { Meeting } from "@/core/merge";
 import { Button } from "@/ui/button";
 
@@ -31,8 +32,14 @@ export function TwoVersions(props: {
   readonly meets: readonly Meeting[];
   readonly onChoose: (holds: "mine" | "theirs") => void;
 }) {
+  const here = useRef<HTMLElement>(null);
+  // It may stand far above what was pressed, on a phone above the screen.
+  // (An effect gives nothing back: newer browsers answer scrolling with a promise.)
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   return (
-    <section role="alert" aria-label="Two versions" className="my-3 border-l-4 border-rust pl-3">
+    <section ref={here} role="alert" aria-label="Two versions" className="my-3 border-l-4 border-rust pl-3">
       <p className="text-rust">
         Somebody else changed the same while this was open. Nothing is stored yet; all that doesn't meet is
         kept from both.
