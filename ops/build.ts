@@ -56,7 +56,7 @@ export async function needBuild(): Promise<string> {
   const next = `${ROOT}/node_modules/next/dist/bin/next`;
   const { code, output } = await runQuietly(process.execPath, [next, "build"], { cwd: ROOT, env });
   if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
-  await buildBeside("work/worker.ts", WORKER);
+  await buildBeside("jobs/worker.ts", WORKER);
   await buildBeside("web/main.ts", WEB);
   writeFileSync(STAMP, mark);
   return mark;

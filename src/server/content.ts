@@ -12,9 +12,9 @@ import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import type { Tx } from "./db/client";
 import { classes, person, run, runPerson } from "./db/schema";
+import { onThread } from "./jobs/pool";
 import { Refused } from "./refused";
 import { settingsIn } from "./studios";
-import { onThread } from "./work/pool";
 
 export type RunRow = typeof run.$inferSelect;
 

@@ -6,13 +6,14 @@ import { scoreOf } from "../core/score/score";
 import { calendarFile } from "./calendar";
 import { type RunRow, sessionDoc } from "./content";
 import { db, transaction } from "./db/client";
-import { person, runPerson, studio } from "./db/schema";
+import { person, runPerson } from "./db/schema";
 import { env } from "./env";
 import { addLink, type Maker } from "./links";
 import { mailFile } from "./mail";
 import { putMessage } from "./outbox";
 import { Refused } from "./refused";
 import { askedTo, needAsked, needSession } from "./sessions";
+import { studioName } from "./studios";
 import { note } from "./trail";
 
 /** A link in an invitation opens until so long after the class. */
@@ -58,8 +59,7 @@ export async function invite(
   if (row.state === "ended") throw new Refused("conflict", "This class is over.");
   const all = await askedTo(studioId, id);
   const chosen = people === null ? all : all.filter((entry) => people.includes(entry.id));
-  const [host] = await db().select({ name: studio.name }).from(studio).where(eq(studio.id, studioId));
-  const name = host?.name ?? "Your instructor";
+  const name = await studioName(studioId);
   const { title } = await planSeconds(row);
   const cancelled = row.state === "cancelled";
   const subject = cancelled
@@ -86,7 +86,7 @@ export async function invite(
         ].join("\n\n");
     const message = await mailFile({
       from: name,
-      to: { name: entry.name, address: entry.email ?? "no-address@brontle.invalid" },
+      to: { name: entry.name, address: entry.email },
       subject,
       text: `${text}\n`,
       calendar: {

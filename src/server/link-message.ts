@@ -1,15 +1,13 @@
 /** The message that tells a person of a new link to their page. It holds no link: that is handed over by whoever made it. */
-import { eq } from "drizzle-orm";
 import type { Person } from "../core/homes/home";
-import { db, type Tx } from "./db/client";
-import { studio } from "./db/schema";
+import type { Tx } from "./db/client";
 import { mailFile } from "./mail";
 import { putMessage } from "./outbox";
+import { studioName } from "./studios";
 
 /** Composes it; `put` lays it into the outbox in the transaction in which the link is made. */
 export async function linkMessage(studioId: string, { name, email }: Person, by: string) {
-  const [host] = await db().select({ name: studio.name }).from(studio).where(eq(studio.id, studioId));
-  const from = host?.name ?? "Your instructor";
+  const from = await studioName(studioId);
   const subject = "A new link to your page was made";
   const text = [
     `Hello ${name},`,
@@ -19,7 +17,7 @@ export async function linkMessage(studioId: string, { name, email }: Person, by:
   ].join("\n\n");
   const message = await mailFile({
     from,
-    to: { name, address: email ?? "no-address@brontle.invalid" },
+    to: { name, address: email ?? null },
     subject,
     text: `${text}\n`,
   });

@@ -2,7 +2,6 @@
  * Personal links: a participant's way in without an account. The token is long and random, only its
  * hash is stored, it opens that person's own pages and nothing else, and it can be revoked or renewed.
  */
-import { createHash, randomBytes } from "node:crypto";
 import { and, desc, eq, gt, inArray, isNull, ne, or, sql } from "drizzle-orm";
 import type { Person } from "../core/homes/home";
 import { ownView } from "../core/homes/own-view";
@@ -12,14 +11,8 @@ import { person, personLink, studio, user } from "./db/schema";
 import { linkMessage } from "./link-message";
 import { findPerson } from "./people";
 import { Refused } from "./refused";
+import { hashOf, isToken, newToken } from "./tokens";
 import { noteIn } from "./trail";
-
-/** 32 random bytes: nobody guesses one. */
-const TOKEN_BYTES = 32;
-
-function hashOf(token: string): string {
-  return createHash("sha256").update(token).digest("hex");
-}
 
 /** The instructor who makes something; null: a command of the installation's own. */
 export interface Maker {
@@ -35,7 +28,7 @@ async function makeIn(
   by: Maker | null,
   expiresAt: Date | null,
 ): Promise<string> {
-  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  const token = newToken();
   await tx
     .insert(personLink)
     .values({ personId, tokenHash: hashOf(token), expiresAt, madeBy: by?.userId ?? null });
@@ -174,7 +167,7 @@ export interface Participant {
 
 /** The person of a token, or null where it is unknown or revoked. */
 export async function participantOf(token: string): Promise<Participant | null> {
-  if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return null;
+  if (!isToken(token)) return null;
   const [row] = await db()
     .select({
       linkId: personLink.id,

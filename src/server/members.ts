@@ -1,17 +1,13 @@
 /** Two or more instructors in one studio: the owner asks coaches by a link that is used once. */
-import { createHash, randomBytes } from "node:crypto";
 import { and, asc, eq, gt, isNull, sql } from "drizzle-orm";
 import { db, transaction } from "./db/client";
 import { member, memberInvite, studio, user } from "./db/schema";
 import { endLinksOf, type Maker } from "./links";
 import { Refused } from "./refused";
+import { hashOf, isToken, newToken } from "./tokens";
 import { note, noteIn } from "./trail";
 
 const DAYS = 7;
-
-function hashOf(token: string): string {
-  return createHash("sha256").update(token).digest("hex");
-}
 
 export interface Member {
   readonly userId: string;
@@ -32,7 +28,7 @@ export async function listMembers(studioId: string): Promise<Member[]> {
 
 /** Makes a link by which one coach can join within a week; gives the token, this once. */
 export async function inviteMember(studioId: string, by: string | null = null): Promise<string> {
-  const token = randomBytes(32).toString("base64url");
+  const token = newToken();
   const expiresAt = new Date(Date.now() + DAYS * 86_400_000);
   await db()
     .insert(memberInvite)
@@ -45,7 +41,7 @@ const open = and(isNull(memberInvite.usedAt), gt(memberInvite.expiresAt, sql`now
 
 /** The studio that a token leads to, or null. */
 export async function inviteOf(token: string): Promise<{ studioId: string; studioName: string } | null> {
-  if (!/^[A-Za-z0-9_-]{43}$/.test(token)) return null;
+  if (!isToken(token)) return null;
   const [row] = await db()
     .select({ studioId: studio.id, studioName: studio.name })
     .from(memberInvite)

@@ -5,7 +5,7 @@ import { outbox } from "./db/schema";
 import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
 import { aboutMessage } from "./seal-key";
-import { noteIn } from "./trail";
+import { note } from "./trail";
 
 export interface Message {
   readonly studioId: string;
@@ -64,7 +64,7 @@ export async function outboxFile(studioId: string, id: string, by: string | null
     .where(and(eq(outbox.studioId, studioId), eq(outbox.id, id)));
   const message = row ? unseal<string>(row.sealed, aboutMessage(id)) : null;
   if (!row || message === null) throw new Refused("not-found", "There is no such message here.");
-  if (by) await noteIn(db(), { studioId, kind: "message-read", actor: by, personId: row.personId });
+  if (by) await note({ studioId, kind: "message-read", actor: by, personId: row.personId });
   return message;
 }
 

@@ -56,6 +56,12 @@ export async function studioOf(userId: string): Promise<StudioOfUser | null> {
   return (await studiosOf(userId))[0] ?? null;
 }
 
+/** What a studio calls itself, for letters. */
+export async function studioName(studioId: string): Promise<string> {
+  const [row] = await db().select({ name: studio.name }).from(studio).where(eq(studio.id, studioId));
+  return row?.name ?? "Your instructor";
+}
+
 async function storedIn(tx: Tx, studioId: string): Promise<Record<string, unknown>> {
   const [row] = await tx.select({ settings: studio.settings }).from(studio).where(eq(studio.id, studioId));
   return row?.settings ?? {};

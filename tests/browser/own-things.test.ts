@@ -2,19 +2,21 @@
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
+import type { Person } from "../../src/core/homes/home";
 import { accessible, demoStudio, named, open, see, seeText, useSession } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { ADDRESS, type Asker, ask } from "../shared/http";
 import { partPath } from "../shared/live";
 
 const WHO = "Gil Sorrento-Bay";
 let teacher: Browser;
 let phone: Browser;
 let path = "";
+let asker: Asker;
 
 beforeAll(async () => {
   const studio = await demoStudio();
-  const asker = { cookie: studio.cookie, origin: ADDRESS };
+  asker = { cookie: studio.cookie, origin: ADDRESS };
   teacher = await openBrowser();
   phone = await openBrowser(390, 844);
   await setSize(phone.driver, 390, 844);
@@ -52,13 +54,35 @@ const ticked = async () => {
 };
 const tick = async (words: string) => (await named(phone.driver, "label", words)).click();
 
-test("health answers open with their code alone, and without it can only be deleted", async () => {
+/** The person as the studio has them stored, and where. */
+const stored = async () => {
+  const page = (await ask(asker, "GET", "/people")).text;
+  const id = new RegExp(`/people/([0-9a-f-]{36})[^>]*>${WHO}`).exec(page)?.[1] ?? "";
+  const { person } = (await ask(asker, "GET", `/api/people/${id}/data`)).json as unknown as {
+    person: Person;
+  };
+  return { id, person };
+};
+
+test("answering adds limits to the home as it stands, whatever the instructor changed meanwhile", async () => {
   await open(phone.driver, path);
   await seeText(phone.driver, "First: a few questions");
+  const { id, person } = await stored();
+  const changed = { ...person, space: { ...person.space, lengthM: 4.5 } };
+  expect((await ask(asker, "PUT", `/api/people/${id}`, { person: changed, before: person })).status).toBe(
+    200,
+  );
   await tick("A sore joint or a sore back");
+  await tick("nothing overhead");
   await (await code()).sendKeys("gull-7");
   await (await named(phone.driver, "button", "Keep my answers")).click();
   await seeText(phone.driver, "Your health answers");
+  const after = (await stored()).person;
+  expect(after.limits).toEqual(expect.arrayContaining([...(person.limits ?? []), "no-overhead"]));
+  expect(after.space?.lengthM).toBe(4.5);
+});
+
+test("health answers open with their code alone, and without it can only be deleted", async () => {
   // Whoever opens the link anew has no answer on the page, and none with another code.
   await open(phone.driver, path);
   await (await named(phone.driver, "summary", "Your health answers")).click();

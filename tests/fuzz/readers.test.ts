@@ -35,121 +35,13 @@ import { shapePieces } from "../../src/core/shape/shape-json";
 import { arbClass } from "../../src/core/testing/arbitraries";
 import { fuzz } from "../shared/fuzz";
 import { mutated, pick, torn } from "../shared/mutate";
+import { FULL, OWN_MOVE } from "./full";
 
 const json = (path: string) => JSON.parse(readFileSync(new URL(`../../${path}`, import.meta.url), "utf8"));
 const files = (folder: string) =>
   readdirSync(new URL(`../../${folder}`, import.meta.url))
     .filter((name) => name.endsWith(".json") && !name.includes("expected"))
     .map((name) => json(`${folder}/${name}`));
-
-const own = {
-  id: "rope-pull",
-  name: "Rope pull",
-  repSeconds: 2,
-  pattern: "pull-horizontal",
-  position: "standing",
-  sides: "both",
-  impact: "none",
-  muscles: { primary: ["upper-back"], secondary: ["biceps"] },
-  needs: [[{ as: "towel" }], [{ as: "hand-weight", count: 2, equal: true, kg: [1, 20] }]],
-  loads: [],
-  cues: ["Pull", "Breathe"],
-  faults: ["Shrugging", "Leaning"],
-  cautions: ["Mind the door"],
-  links: [{ to: "bent-row", kind: "swap" }],
-};
-
-/** One of everything a document may hold. */
-const FULL = {
-  format: "brontle.class",
-  version: 1,
-  title: "Everything",
-  stance: "strength",
-  promise: { minutes: 30, moves: 4, focus: ["full"], kit: ["dumbbell"] },
-  moves: [own],
-  acknowledged: [{ code: "gap-short", where: { slot: "a" }, reason: "held", of: "x" }],
-  overruled: [{ slot: "a", person: "p1", move: "bodyweight-squat" }],
-  blocks: [
-    {
-      id: "w",
-      title: "Warm",
-      role: "warmup",
-      slots: [{ id: "w1", move: "march-on-the-spot", dose: { seconds: 60 } }],
-    },
-    {
-      id: "m",
-      title: "Main",
-      brief: 20,
-      demo: 10,
-      demoAt: "slot",
-      prepare: 5,
-      rounds: 3,
-      rest: 15,
-      longRest: { min: 30, plan: 45, max: 60 },
-      after: 30,
-      restMove: "march-on-the-spot",
-      locked: ["rest"],
-      stacked: true,
-      slots: [
-        {
-          id: "a",
-          move: "goblet-squat",
-          dose: [{ reps: 8, tempo: "3-0-1-0" }, { reps: { min: 8, max: 12 } }, { reps: 10, repSeconds: 2.5 }],
-          load: [{ rir: 3 }, { target: "heavy" }, { kg: 12 }],
-          marks: { flat: { move: "bodyweight-squat", note: "slow" }, sharp: { reps: 14 } },
-          cue: "Tall",
-          call: "Weights up",
-          together: "b",
-        },
-        {
-          id: "b",
-          move: "rope-pull",
-          dose: { seconds: 40 },
-          sides: "swap",
-          firstSide: "right",
-          rounds: [1, 3],
-        },
-        {
-          id: "c",
-          move: "split-squat",
-          dose: { reps: 6, within: 60 },
-          sides: "inTurn",
-          sideChange: 5,
-          count: "each",
-        },
-        {
-          id: "d",
-          move: { name: "Own way", repSeconds: 2 },
-          dose: { ladder: { from: 1, to: 5, hold: 1 } },
-          pinned: true,
-        },
-        { id: "e", move: "plank", dose: { hold: 30 }, marks: { flat: { seconds: 20 } } },
-        { id: "f", move: "press-up", dose: { toLimit: 40 }, rest: 20 },
-      ],
-    },
-    {
-      id: "k",
-      title: "Cap",
-      role: "finisher",
-      cap: 300,
-      slots: [{ id: "k1", move: "step-jack", dose: { reps: 10 } }],
-    },
-    {
-      id: "s",
-      title: "Sets",
-      loop: "station",
-      rounds: { min: 2, max: 4 },
-      slots: [{ id: "s1", move: "bent-row", dose: { reps: 10 } }],
-    },
-    { id: "t", title: "Talk", role: "talk", brief: 60 },
-    {
-      id: "c0",
-      title: "Cool",
-      role: "cooldown",
-      slots: [{ id: "c1", move: "calf-stretch", dose: { hold: 60 } }],
-    },
-  ],
-};
 
 const roster = json("demo/roster.json") as { people: Person[] };
 const CLASSES: readonly unknown[] = [
@@ -367,7 +259,7 @@ describe("damaged people", () => {
 describe("damaged tables of the studio", () => {
   test("own moves are told with their faults, or can be used", { timeout: 600_000 }, () => {
     const moves = [
-      own,
+      OWN_MOVE,
       ...LIBRARY.slice(0, 12).map((move) => ({ ...move, id: `${move.id}-own`, name: `${move.name} own` })),
     ];
     const doc = {

@@ -9,6 +9,7 @@ import { api } from "@/browser/api";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { Trouble } from "@/ui/trouble";
 import { SignOut } from "./sign-out";
 
 const CHANGE = object({
@@ -176,11 +177,7 @@ function Password() {
           fault={errors.newPassword?.message}
           {...form.register("newPassword")}
         />
-        {trouble && (
-          <p role="alert" className="border-l-4 border-rust pl-3 text-rust">
-            {trouble}
-          </p>
-        )}
+        <Trouble>{trouble}</Trouble>
         <Button look="solid" type="submit" disabled={isSubmitting}>
           Change it
         </Button>

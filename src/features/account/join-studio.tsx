@@ -3,6 +3,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
 import { Button } from "@/ui/button";
+import { Trouble } from "@/ui/trouble";
 
 /** One press for somebody who is signed in: from then on they teach in this studio. */
 export function JoinStudio(props: {
@@ -26,11 +27,7 @@ export function JoinStudio(props: {
       <Button look="solid" className="px-5 py-2.5" onClick={join}>
         Teach in {props.studio}
       </Button>
-      {trouble && (
-        <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
-          {trouble}
-        </p>
-      )}
+      <Trouble className="mt-3">{trouble}</Trouble>
     </>
   );
 }

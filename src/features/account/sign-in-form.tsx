@@ -7,6 +7,7 @@ import { object, string } from "yup";
 import { api } from "@/browser/api";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
+import { Trouble } from "@/ui/trouble";
 
 const SIGN_IN = object({
   name: string().default(""),
@@ -70,11 +71,7 @@ export function SignInForm({
         fault={errors.password?.message}
         {...form.register("password")}
       />
-      {trouble && (
-        <p role="alert" className="border-l-4 border-rust pl-3 text-rust">
-          {trouble}
-        </p>
-      )}
+      <Trouble>{trouble}</Trouble>
       <div className="flex items-center gap-3">
         <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
           {joining ? "Make the studio" : "Sign in"}

@@ -12,6 +12,7 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
+import { CodeForm } from "./code-form";
 import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
 import type { OwnPage } from "./own-page";
 import { whenText } from "./own-words";
@@ -90,16 +91,12 @@ function Locked(props: {
 }) {
   const router = useRouter();
   const path = `/api/part/${props.token}/readiness`;
-  const [code, setCode] = useState("");
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const open = async (event: FormEvent) => {
-    event.preventDefault();
-    setBusy(true);
+  const open = async (code: string) => {
     const reply = await api<{ answers: ReadinessAnswers }>("POST", path, { code });
-    setBusy(false);
-    setTrouble(reply.ok ? null : reply.failure.message);
-    if (reply.ok) props.onOpen({ answers: reply.value.answers, code });
+    if (!reply.ok) return reply.failure;
+    props.onOpen({ answers: reply.value.answers, code });
+    return null;
   };
   const forget = async () => {
     const reply = await api("DELETE", path);
@@ -109,26 +106,15 @@ function Locked(props: {
     router.refresh();
   };
   return (
-    <form onSubmit={open}>
-      <CodeField
-        label="Your code"
-        hint="The one that you chose when you answered."
-        value={code}
-        onChange={setCode}
-      />
-      {trouble && (
-        <p role="alert" className="mt-2">
-          {trouble}
-        </p>
-      )}
-      <Send busy={busy}>Open my answers</Send>
+    <CodeForm hint="The one that you chose when you answered." send="Open my answers" onCode={open}>
       <button type="button" className="mt-3 underline underline-offset-4" onClick={forget}>
         Delete my answers
       </button>
+      {trouble && <p role="alert">{trouble}</p>}
       <p className="mt-1 text-base text-quiet">
         A forgotten code can't be found again, not by your instructor either: delete them and answer anew.
       </p>
-    </form>
+    </CodeForm>
   );
 }
 
@@ -160,7 +146,10 @@ function Questions(
     const changed = JSON.stringify(ordered) !== JSON.stringify(person.limits ?? []);
     const home =
       answered.ok && changed
-        ? await api("PUT", `/api/part/${token}/home`, { person: { ...person, limits: ordered } })
+        ? await api("PUT", `/api/part/${token}/home`, {
+            person: { ...person, limits: ordered },
+            before: person,
+          })
         : answered;
     setBusy(false);
     setTrouble(home.ok ? null : home.failure.message);

@@ -1,8 +1,8 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { api } from "@/browser/api";
-import { CodeField, Send } from "./form-parts";
+import { CodeForm } from "./code-form";
 import type { OwnPage } from "./own-page";
 import { whenText } from "./own-words";
 
@@ -61,36 +61,21 @@ function OtherLinks(props: {
 
 /** The file with the health answers in it, which takes the code. */
 function WithAnswers({ token }: { readonly token: string }) {
-  const [code, setCode] = useState("");
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const take = async (event: FormEvent) => {
-    event.preventDefault();
-    setBusy(true);
+  const take = async (code: string) => {
     const reply = await api<unknown>("POST", `/api/part/${token}/data`, { code });
-    setBusy(false);
-    setTrouble(reply.ok ? null : reply.failure.message);
-    if (!reply.ok) return;
+    if (!reply.ok) return reply.failure;
     const file = new Blob([JSON.stringify(reply.value, null, 2)], { type: "application/json" });
     const link = document.createElement("a");
     link.href = URL.createObjectURL(file);
     link.download = "everything-about-me.json";
     link.click();
     URL.revokeObjectURL(link.href);
+    return null;
   };
   return (
     <details className="mt-2">
       <summary className="cursor-pointer py-1.5">With your health answers</summary>
-      <form onSubmit={take}>
-        <CodeField
-          label="Your code"
-          hint="Your answers are in the file only with it."
-          value={code}
-          onChange={setCode}
-        />
-        {trouble && <p role="alert">{trouble}</p>}
-        <Send busy={busy}>Take out the file</Send>
-      </form>
+      <CodeForm hint="Your answers are in the file only with it." send="Take out the file" onCode={take} />
     </details>
   );
 }

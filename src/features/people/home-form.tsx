@@ -7,6 +7,7 @@ import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
 import { checkPerson } from "@/core/homes/roster";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
+import { Trouble } from "@/ui/trouble";
 import { AddKit, addedItem, GYM, HOUSEHOLD } from "./add-kit";
 import { KitLine } from "./kit-line";
 import { KnownFields } from "./known-fields";
@@ -84,11 +85,7 @@ export function HomeForm(props: {
           </Button>
         </div>
       </div>
-      {trouble && (
-        <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
-          {trouble}
-        </p>
-      )}
+      <Trouble className="mt-3">{trouble}</Trouble>
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_17rem]">
         <section aria-labelledby="kit-heading">
           <h2 id="kit-heading" className="text-lg font-bold">

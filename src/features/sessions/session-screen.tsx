@@ -10,6 +10,7 @@ import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { SquareCode } from "@/ui/square-code";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { Trouble } from "@/ui/trouble";
 import { type AskedLine, AskedPeople } from "./asked-people";
 import { WhenFields } from "./when-fields";
 
@@ -102,11 +103,7 @@ export function SessionScreen(props: Props) {
             {props.classId && <ButtonLink href={`/classes/${props.classId}`}>The class</ButtonLink>}
           </div>
         </div>
-        {trouble && panel === null && (
-          <p role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
-            {trouble}
-          </p>
-        )}
+        {panel === null && <Trouble className="mt-3">{trouble}</Trouble>}
         {state === "ended" ? (
           props.children
         ) : (

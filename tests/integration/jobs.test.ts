@@ -3,7 +3,7 @@ import { afterEach, describe, expect, test } from "vitest";
 import type { ClassDoc } from "../../src/core/class/document";
 import { workOut } from "../../src/core/live/work-out";
 import { CHANGE_OVER } from "../../src/core/parts/change-over";
-import { onThread } from "../../src/server/work/pool";
+import { onThread } from "../../src/server/jobs/pool";
 import { squats } from "../shared/sessions";
 
 afterEach(() => {
