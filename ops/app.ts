@@ -3,7 +3,7 @@ import type { ChildProcess } from "node:child_process";
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { readOrigin } from "../src/server/web/guard";
 import { WEB, WORKER } from "./build";
-import { type Place, ROOT, secretsOf } from "./places";
+import { mailFolder, type Place, ROOT, secretsOf } from "./places";
 import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
 import { Stop, say } from "./say";
 
@@ -98,9 +98,9 @@ export async function startApp(
     PORT: String(port),
     BRONTLE_DATABASE_URL: options.databaseUrl,
     BRONTLE_DATABASE_FOLDER: options.databaseFolder,
-    BETTER_AUTH_SECRET: secretsOf(place).authSecret,
     BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
     BRONTLE_ORIGIN: origin,
+    BRONTLE_MAIL_FOLDER: mailFolder(place),
     BRONTLE_DEMO: options.demo ? "1" : "0",
     BRONTLE_WORKER: WORKER,
     BRONTLE_READY_FILE: ready,

@@ -1,8 +1,10 @@
-/** demo, start, stop, backup, restore, rotate and test (and `keep`, which the others start for themselves). Errors are sentences on standard error with exit code 1. */
+/** demo, start, stop, mail, second-factor-off, backup, restore, rotate and test (and `keep`, which the others start for themselves). Errors are sentences on standard error with exit code 1. */
 import { backupCommand } from "./backup";
 import { keep } from "./keeper";
+import { mailCommand } from "./mail";
 import { rotateCommand } from "./rotate";
 import { Stop, say } from "./say";
+import { secondFactorOff } from "./second-factor";
 import { serve, stop } from "./serve";
 import { test } from "./test";
 
@@ -13,6 +15,8 @@ async function main(): Promise<number> {
   if (command === "test") return test(args);
   if (command === "backup" || command === "restore") return backupCommand(command, args);
   if (command === "rotate") return rotateCommand(args);
+  if (command === "mail") return mailCommand(args);
+  if (command === "second-factor-off") return secondFactorOff(args);
   if (command === "keep") return keep(args[0] === "demo" ? "demo" : "own", Number(args[1]));
   const unknown = args.find((arg) => arg !== "--stay" || command === "stop");
   if (unknown !== undefined) throw new Stop(`${command} doesn't know ${unknown}.`);

@@ -23,10 +23,14 @@ export function placeOf(kind: Place["kind"], name: string = kind): Place {
   return { kind, folder };
 }
 
+/** Where messages about the accounts of a place are written, for whoever runs it. */
+export function mailFolder(place: Place): string {
+  return process.env.BRONTLE_MAIL_FOLDER || `${place.folder}/mail`;
+}
+
 export interface Secrets {
   readonly databasePassword: string;
-  readonly authSecret: string;
-  /** What private answers are sealed under. */
+  /** What private answers are sealed under, and what the secret of sign-ins is made of. */
   readonly sealSecret: string;
   /** While the key is changed: the one that it is changed to. */
   readonly nextSealSecret?: string;
@@ -48,7 +52,6 @@ export function secretsOf(place: Place): Secrets {
   const found: Partial<Secrets> = existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : {};
   const all: Secrets = {
     databasePassword: found.databasePassword ?? randomBytes(24).toString("base64url"),
-    authSecret: found.authSecret ?? randomBytes(32).toString("base64url"),
     sealSecret: found.sealSecret ?? randomBytes(32).toString("base64url"),
   };
   if (found.nextSealSecret) return { ...all, nextSealSecret: found.nextSealSecret };

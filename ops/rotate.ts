@@ -5,15 +5,17 @@
  */
 import { randomBytes } from "node:crypto";
 import { writeFileSync } from "node:fs";
+import { symmetricDecrypt, symmetricEncrypt } from "better-auth/crypto";
 import { and, eq, sql } from "drizzle-orm";
 import { drizzle, type NodePgDatabase } from "drizzle-orm/node-postgres";
 import { Client } from "pg";
 import { migrateDatabase } from "../src/server/db/migrate";
-import { outbox, readiness, session, whereabouts } from "../src/server/db/schema";
+import { outbox, readiness, session, twoFactor, whereabouts } from "../src/server/db/schema";
 import {
   aboutMessage,
   aboutReadiness,
   aboutWhereabouts,
+  authSecretOf,
   keyName,
   sealUnder,
   unsealUnder,
@@ -25,20 +27,44 @@ import { Stop, say } from "./say";
 
 type Connection = Pick<NodePgDatabase, "select" | "update" | "delete" | "execute">;
 
-/** One sealed value: what it is bound to, and how a newly sealed one takes its place. */
+/** One sealed value: how it is opened under a secret, and how it takes its place sealed under another. */
 interface Sealed {
   readonly what: string;
-  readonly sealed: string;
-  readonly about: string;
-  readonly put: (sealed: string) => Promise<unknown>;
+  /** Null where this secret doesn't open it. */
+  readonly open: (sealSecret: string) => Promise<string | null>;
+  readonly put: (sealSecret: string, text: string) => Promise<unknown>;
 }
 
-const HOLDERS = ["outbox", "readiness", "whereabouts"];
+/** A value that was sealed by `seal-key.ts`, bound to what it is about. */
+function sealedValue(
+  what: string,
+  sealed: string,
+  about: string,
+  put: (sealed: string) => Promise<unknown>,
+): Sealed {
+  return {
+    what,
+    open: async (sealSecret) => unsealUnder(sealSecret, sealed, about),
+    put: (sealSecret, text) => put(sealUnder(sealSecret, text, about)),
+  };
+}
+
+/** A value that the auth library encrypted under the secret of sign-ins. */
+function authValue(what: string, sealed: string, put: (sealed: string) => Promise<unknown>): Sealed {
+  return {
+    what,
+    open: (sealSecret) => symmetricDecrypt({ key: authSecretOf(sealSecret), data: sealed }).catch(() => null),
+    put: async (sealSecret, text) =>
+      put(await symmetricEncrypt({ key: authSecretOf(sealSecret), data: text })),
+  };
+}
+
+const HOLDERS = ["outbox", "readiness", "two_factor", "whereabouts"];
 
 async function sealedIn(db: Connection): Promise<Sealed[]> {
   const columns = await db.execute<{ name: string }>(
-    sql`select table_name as name from information_schema.columns
-        where table_schema = 'public' and column_name = 'sealed' order by 1`,
+    sql`select distinct table_name as name from information_schema.columns
+        where table_schema = 'public' and column_name like 'sealed%' order by 1`,
   );
   const names = columns.rows.map(({ name }) => name);
   if (names.join() !== HOLDERS.join())
@@ -46,30 +72,34 @@ async function sealedIn(db: Connection): Promise<Sealed[]> {
   const answers = await db.select().from(readiness);
   const places = await db.select().from(whereabouts);
   const messages = await db.select({ id: outbox.id, sealed: outbox.sealed }).from(outbox);
+  const factors = await db.select().from(twoFactor);
   return [
-    ...answers.map(({ personId, sealed }) => ({
-      what: "health answers",
-      sealed,
-      about: aboutReadiness(personId),
-      put: (next: string) =>
+    ...answers.map(({ personId, sealed }) =>
+      sealedValue("health answers", sealed, aboutReadiness(personId), (next) =>
         db.update(readiness).set({ sealed: next }).where(eq(readiness.personId, personId)),
-    })),
-    ...places.map(({ runId, personId, sealed }) => ({
-      what: "a place",
-      sealed,
-      about: aboutWhereabouts(runId, personId),
-      put: (next: string) =>
+      ),
+    ),
+    ...places.map(({ runId, personId, sealed }) =>
+      sealedValue("a place", sealed, aboutWhereabouts(runId, personId), (next) =>
         db
           .update(whereabouts)
           .set({ sealed: next })
           .where(and(eq(whereabouts.runId, runId), eq(whereabouts.personId, personId))),
-    })),
-    ...messages.map(({ id, sealed }) => ({
-      what: "a message",
-      sealed,
-      about: aboutMessage(id),
-      put: (next: string) => db.update(outbox).set({ sealed: next }).where(eq(outbox.id, id)),
-    })),
+      ),
+    ),
+    ...messages.map(({ id, sealed }) =>
+      sealedValue("a message", sealed, aboutMessage(id), (next) =>
+        db.update(outbox).set({ sealed: next }).where(eq(outbox.id, id)),
+      ),
+    ),
+    ...factors.flatMap(({ id, secret, backupCodes }) => [
+      authValue("a second factor", secret, (next) =>
+        db.update(twoFactor).set({ secret: next }).where(eq(twoFactor.id, id)),
+      ),
+      authValue("spare codes", backupCodes, (next) =>
+        db.update(twoFactor).set({ backupCodes: next }).where(eq(twoFactor.id, id)),
+      ),
+    ]),
   ];
 }
 
@@ -88,7 +118,7 @@ export async function settleKey(place: Place, url: string): Promise<void> {
   const { nextSealSecret, ...secrets } = secretsOf(place);
   if (!nextSealSecret) return;
   const [first] = await connected(url, sealedIn);
-  const changed = !first || unsealUnder(nextSealSecret, first.sealed, first.about) !== null;
+  const changed = !first || (await first.open(nextSealSecret)) !== null;
   keepSecrets(place, { ...secrets, sealSecret: changed ? nextSealSecret : secrets.sealSecret });
 }
 
@@ -113,11 +143,11 @@ export async function rotate(
     const values = await connected(url, (db) =>
       db.transaction(async (tx) => {
         const all = await sealedIn(tx);
-        for (const { what, sealed, about, put } of all) {
-          const text = unsealUnder(secrets.sealSecret, sealed, about);
+        for (const { what, open, put } of all) {
+          const text = await open(secrets.sealSecret);
           if (text === null)
             throw new Stop(`The key ${from} doesn't open ${what} that is there. Nothing was changed.`);
-          await put(sealUnder(next, text, about));
+          await put(next, text);
         }
         await tx.delete(session);
         return all.length;
@@ -126,8 +156,7 @@ export async function rotate(
       await settleKey(place, url);
       throw error;
     });
-    const authSecret = randomBytes(32).toString("base64url");
-    keepSecrets(place, { databasePassword: secrets.databasePassword, authSecret, sealSecret: next });
+    keepSecrets(place, { databasePassword: secrets.databasePassword, sealSecret: next });
     return { values, from, to, former };
   } finally {
     if (server.started) await stopPostgres(server);

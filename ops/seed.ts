@@ -1,9 +1,10 @@
 /** The demo studio: its instructor, and the open files in demo/ imported as a user would. */
 import { readdirSync, readFileSync } from "node:fs";
 import { Client } from "pg";
-import { type Place, ROOT } from "./places";
+import { mailFolder, type Place, ROOT } from "./places";
 import { say } from "./say";
 import { seedSessions } from "./seed-sessions";
+import { type NewAccount, postAs, signUp } from "./sign-up";
 
 export const DEMO_SIGN_IN = {
   name: "Harbour Steps",
@@ -22,20 +23,6 @@ async function isSeeded(databaseUrl: string): Promise<boolean> {
   }
 }
 
-/** Posts JSON as a browser on this address would, and gives the answer with its cookies. */
-async function post(
-  address: string,
-  path: string,
-  body: unknown,
-  origin: string,
-  cookie = "",
-): Promise<Response> {
-  const headers = { "content-type": "application/json", origin, cookie };
-  const response = await fetch(`${address}${path}`, { method: "POST", headers, body: JSON.stringify(body) });
-  if (!response.ok) throw new Error(`${path} answered ${response.status}: ${await response.text()}`);
-  return response;
-}
-
 /** Reads a JSON file of the demo folder. */
 export function demoFile(name: string): unknown {
   return JSON.parse(readFileSync(`${ROOT}/demo/${name}`, "utf8"));
@@ -51,18 +38,15 @@ export function demoClassNames(): string[] {
 /** Makes an account and imports the demo's files into its studio; gives the session's cookie. */
 export async function importDemo(
   address: string,
-  signIn: { name: string; email: string; password: string },
+  signIn: NewAccount,
+  mail: string,
   origin = address,
 ): Promise<string> {
-  const signedUp = await post(address, "/api/auth/sign-up/email", signIn, origin);
-  const cookie = signedUp.headers
-    .getSetCookie()
-    .map((line) => line.split(";")[0])
-    .join("; ");
-  await post(address, "/api/people/import", { roster: demoFile("roster.json") }, origin, cookie);
+  const cookie = await signUp(address, signIn, mail, origin);
+  await postAs(address, "/api/people/import", { roster: demoFile("roster.json") }, origin, cookie);
   // The list shows the last edited first; importing backwards puts the first file on top.
   for (const name of demoClassNames().reverse()) {
-    await post(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, origin, cookie);
+    await postAs(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, origin, cookie);
   }
   return cookie;
 }
@@ -76,7 +60,7 @@ export async function seedDemo(
   const fresh = !(await isSeeded(databaseUrl));
   if (fresh) {
     say("Importing the demo's people and classes…");
-    await importDemo(address, DEMO_SIGN_IN, origin);
+    await importDemo(address, DEMO_SIGN_IN, mailFolder(place), origin);
   }
   return seedSessions(place, databaseUrl, origin, fresh);
 }

@@ -6,7 +6,7 @@ import { startApp, stopApp } from "./app";
 import { needBuild, WORKER } from "./build";
 import { checkLocks } from "./check-locks";
 import { needChromium } from "./packages";
-import { placeOf, ROOT } from "./places";
+import { mailFolder, placeOf, ROOT } from "./places";
 import { needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { runLoudly } from "./run";
 import { say } from "./say";
@@ -152,8 +152,8 @@ async function withServers(
       BRONTLE_DATABASE_URL: postgres.url("integration"),
       BRONTLE_TEST_ADMIN_URL: postgres.url("postgres"),
       BRONTLE_SEAL_SECRET: "only-for-tests-only-for-tests-only",
-      BETTER_AUTH_SECRET: "only-for-tests-only-for-tests-only",
       BRONTLE_ORIGIN: state.address,
+      BRONTLE_MAIL_FOLDER: mailFolder(place),
     };
     for (const part of ["integration", "browser"] as const)
       if (wants(part)) await vitest(part, plan, env, place.folder, count);

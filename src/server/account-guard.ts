@@ -1,39 +1,73 @@
-/** What is asked of an account's requests before the auth library sees them: how often, and which passwords. */
-import { createHash } from "node:crypto";
+/**
+ * What is asked of an account's requests before the auth library sees them (how often, and which passwords),
+ * and what of its answers is written into the trail and said in our words.
+ */
+import { accountWords } from "./account-words";
+import { addressMark } from "./address-mark";
 import { count, forgive } from "./limits";
 import { needUncommon } from "./passwords";
+import { noteAtStudios } from "./studios";
+
+/** Who asks, where somebody is signed in. */
+export interface AccountOwner {
+  readonly userId: string;
+  /** What a password of theirs may not be made of. */
+  readonly own: readonly string[];
+}
 
 const textOf = (body: unknown, key: string): string => {
   const value = (body as Readonly<Record<string, unknown>> | null)?.[key];
   return typeof value === "string" ? value : "";
 };
 
-/** Under what an account is counted: its address tells nobody anything in the table of counts. */
-const keyOf = (email: string) =>
-  createHash("sha256").update(email.trim().toLowerCase()).digest("hex").slice(0, 32);
+/** What sends a message to the address that it names. */
+const MAILS = ["/sign-up/email", "/request-password-reset", "/send-verification-email"];
 
-/**
- * Lets a request of an account pass, or refuses it. Gives what is to be done with the answer's status.
- *
- * @param path the end of the address, behind `/api/auth`
- * @param own what is known of who asks, that a password may not be made of
- */
-export async function beforeAuth(
+/** Lets a request of an account pass, or refuses it. @param path the end of the address, behind `/api/auth` */
+export async function beforeAuth(path: string, body: unknown, who: AccountOwner | null): Promise<void> {
+  if (path === "/sign-up/email")
+    needUncommon(textOf(body, "password"), [textOf(body, "email"), textOf(body, "name")]);
+  if (path === "/change-password" || path === "/reset-password" || path === "/set-password")
+    needUncommon(textOf(body, "newPassword"), who?.own ?? []);
+  if (MAILS.includes(path)) await count("account-mail", addressMark(textOf(body, "email")));
+  if (path === "/sign-in/email") await count("sign-in", addressMark(textOf(body, "email")));
+}
+
+type Answer = {
+  readonly code?: unknown;
+  readonly message?: unknown;
+  readonly user?: { readonly id?: unknown };
+};
+
+async function jsonOf(response: Response): Promise<Answer | null> {
+  if (!response.headers.get("content-type")?.includes("json")) return null;
+  return (await response
+    .clone()
+    .json()
+    .catch(() => null)) as Answer | null;
+}
+
+/** Writes down what was done; gives the answer with a refusal in our words. */
+export async function afterAuth(
   path: string,
   body: unknown,
-  own: readonly string[],
-): Promise<(status: number) => Promise<void>> {
-  const nothing = async () => undefined;
-  if (path === "/sign-up/email") {
-    needUncommon(textOf(body, "password"), [textOf(body, "email"), textOf(body, "name")]);
-    return nothing;
+  who: AccountOwner | null,
+  response: Response,
+): Promise<Response> {
+  const answer = await jsonOf(response);
+  if (response.status >= 400) {
+    if (!answer) return response;
+    const headers = new Headers(response.headers);
+    headers.delete("content-length");
+    const told = { ...answer, message: accountWords(answer.code, answer.message) };
+    return new Response(JSON.stringify(told), { status: response.status, headers });
   }
-  if (path === "/change-password" || path === "/reset-password" || path === "/set-password") {
-    needUncommon(textOf(body, "newPassword"), own);
-    return nothing;
-  }
-  if (path !== "/sign-in/email") return nothing;
-  const key = keyOf(textOf(body, "email"));
-  await count("sign-in", key);
-  return (status) => (status === 200 ? forgive("sign-in", key) : nothing());
+  const userId = answer?.user?.id;
+  if (path === "/sign-in/email") await forgive("sign-in", addressMark(textOf(body, "email")));
+  const signsIn = path === "/sign-in/email" || (path.startsWith("/two-factor/verify") && !who);
+  // Where a second factor is still to come the answer names nobody.
+  if (signsIn && typeof userId === "string") await noteAtStudios(userId, "signed-in");
+  if (who && path === "/two-factor/verify-totp") await noteAtStudios(who.userId, "second-factor-on");
+  if (who && path === "/two-factor/disable") await noteAtStudios(who.userId, "second-factor-off");
+  return response;
 }

@@ -11,12 +11,13 @@ export const env = {
   get databaseUrl() {
     return required("BRONTLE_DATABASE_URL");
   },
-  get authSecret() {
-    return required("BETTER_AUTH_SECRET");
-  },
   /** What private answers are sealed under; another secret opens none of them. */
   get sealSecret() {
     return required("BRONTLE_SEAL_SECRET");
+  },
+  /** Where messages about accounts are written. */
+  get mailFolder() {
+    return required("BRONTLE_MAIL_FOLDER");
   },
   /** Scheme, host and port under which the application is reached. */
   get origin() {

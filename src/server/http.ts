@@ -201,7 +201,7 @@ export function writingPart<S extends Schema>(
 ) {
   return async (request: Request, context: Context) =>
     guardedPart(request, (await context.params).token, async (who) => {
-      if (!uncounted) await count("part", who.personId);
+      if (!uncounted) await count("part", who.linkId);
       const body = await readBody(request, schema, size);
       return NextResponse.json((await handle(who, body)) ?? { ok: true });
     });

@@ -14,6 +14,8 @@ const LIMITS = {
   outgoing: { points: 300, seconds: 3600 },
   /** Passwords that are tried on one account, wherever from; one that is right starts anew. */
   "sign-in": { points: 20, seconds: 900 },
+  /** Messages about one account: nobody's mail is filled by others. */
+  "account-mail": { points: 5, seconds: 3600 },
   /** Codes that are tried on one person's answers: four digits are then a year's work. */
   code: { points: 8, seconds: 3600 },
   /** What is changed by one personal link apart from the class's own entries. */
@@ -21,7 +23,7 @@ const LIMITS = {
 } as const;
 export type Limited = keyof typeof LIMITS;
 /** Tests press faster than people do, but guess no more than anybody. */
-const STRICT: readonly Limited[] = ["wrong-link", "code", "sign-in"];
+const STRICT: readonly Limited[] = ["wrong-link", "code", "sign-in", "account-mail"];
 
 const held = globalThis as typeof globalThis & { brontleLimits?: Map<Limited, RateLimiterPostgres> };
 

@@ -42,6 +42,14 @@ export function keyName(sealSecret: string): string {
   return createHmac("sha256", sealSecret).update("brontle name of the seal's key").digest("hex").slice(0, 16);
 }
 
+/**
+ * The secret of sign-ins: cookies are signed with it, second factors encrypted. Made of the same secret, so
+ * that one key opens whatever a backup holds.
+ */
+export function authSecretOf(sealSecret: string): string {
+  return Buffer.from(hkdfSync("sha256", sealSecret, "", "brontle sign-ins", 32)).toString("base64url");
+}
+
 /** What each seal is bound to. */
 export const aboutReadiness = (personId: string) => `readiness ${personId}`;
 export const aboutWhereabouts = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;

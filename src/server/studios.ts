@@ -1,6 +1,7 @@
 import { and, desc, eq } from "drizzle-orm";
 import { faultLine } from "../core/class/faults";
 import { readSettings, SETTINGS, type Settings } from "../core/settings";
+import type { TrailKind } from "../core/trail/trail";
 import { db, type Tx, transaction } from "./db/client";
 import { member, studio, user } from "./db/schema";
 import { mergedWith } from "./merging";
@@ -15,14 +16,20 @@ export async function createStudioFor(userId: string, name: string): Promise<voi
   });
 }
 
-/** Writes into the trail of every studio that somebody works in that they signed in. */
-export async function noteSignIn(userId: string): Promise<void> {
+/** What of an instructor's account stands in the trail. */
+type AccountKind = Extract<
+  TrailKind,
+  "signed-in" | "password-replaced" | "second-factor-on" | "second-factor-off"
+>;
+
+/** Writes what somebody did with their account into the trail of every studio that they work in. */
+export async function noteAtStudios(userId: string, kind: AccountKind): Promise<void> {
   const rows = await db()
     .select({ studioId: member.studioId, actor: user.name })
     .from(member)
     .innerJoin(user, eq(user.id, member.userId))
     .where(eq(member.userId, userId));
-  for (const row of rows) await note({ ...row, kind: "signed-in" });
+  for (const row of rows) await note({ ...row, kind });
 }
 
 export interface StudioOfUser {

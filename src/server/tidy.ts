@@ -1,11 +1,15 @@
-/** What goes by itself when its time is over: where people were, and classes that nobody ended. */
-import { and, eq, inArray, lte, sql } from "drizzle-orm";
+/**
+ * What goes by itself when its time is over: where people were, classes that nobody ended, accounts that
+ * nobody proved, mail about accounts.
+ */
+import { and, eq, inArray, lte, notExists, notInArray, sql } from "drizzle-orm";
 import { forgottenEnd } from "../core/live/forgotten";
 import { scoreOfKept } from "../core/live/run-score";
 import { OPEN_HOURS } from "../core/live/session";
+import { forgetMail } from "./account-mail";
 import { frozenContent } from "./content";
 import { db } from "./db/client";
-import { classEdit, classes, run, whereabouts } from "./db/schema";
+import { classEdit, classes, member, run, studio, user, whereabouts } from "./db/schema";
 import { journal } from "./journal";
 import { databaseNow, eventsAfter, takeCommand } from "./run-events";
 import { forgetTrail } from "./trail";
@@ -54,11 +58,38 @@ async function forgetEdits(): Promise<void> {
     .where(lte(classEdit.revision, sql`${newest} - ${EDITS_KEPT.revisions}`));
 }
 
+/** Days after which an account whose address nobody has proven goes, with the studio that was made for it. */
+const UNPROVEN_DAYS = 7;
+
+async function forgetUnproven(): Promise<void> {
+  const old = db()
+    .select({ id: user.id })
+    .from(user)
+    .where(
+      and(
+        eq(user.emailVerified, false),
+        lte(user.createdAt, sql`now() - make_interval(days => ${UNPROVEN_DAYS})`),
+      ),
+    );
+  // Nobody has been in there: a studio with somebody else in it is not theirs alone.
+  const others = db()
+    .select({ one: sql`1` })
+    .from(member)
+    .where(and(eq(member.studioId, studio.id), notInArray(member.userId, old)));
+  const own = db().select({ id: member.studioId }).from(member).where(inArray(member.userId, old));
+  await db()
+    .delete(studio)
+    .where(and(inArray(studio.id, own), notExists(others)));
+  await db().delete(user).where(inArray(user.id, old));
+}
+
 /** Does all of it. */
 export async function tidy(): Promise<void> {
   await forgetWhereabouts();
   await forgetEdits();
   await forgetTrail();
+  await forgetUnproven();
+  await forgetMail(await databaseNow());
   await endForgotten();
 }
 

@@ -63,6 +63,7 @@ const ROUTES: readonly {
     answer: 409,
   },
   { route: "clock", method: "GET", path: () => "/api/clock", own: false },
+  { route: "sign-ins", method: "DELETE", path: () => "/api/sign-ins", own: false },
   { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
   { route: "classes/[id]/file", method: "GET", path: () => `/api/classes/${ids.class}/file`, own: true },
   {
@@ -269,7 +270,7 @@ const OWN_PAGES = [
   () => `/sessions/${ids.ended}`,
 ];
 /** Pages that are found without signing in: the way in, and what a secret link leads to. */
-const OPEN_PAGES = ["/", "/sign-in", "/join/[token]", "/p/[token]", "/p/[token]/home"];
+const OPEN_PAGES = ["/", "/sign-in", "/reset/[token]", "/join/[token]", "/p/[token]", "/p/[token]/home"];
 
 beforeAll(async () => {
   owner = await newStudio("Owner's studio");

@@ -77,7 +77,9 @@ describe("sign-ins", () => {
     const [second, third] = [await signIn(me), await signIn(me)];
     const page = (await ask(third, "GET", "/account")).text;
     expect(page).toContain("End the other 2");
-    expect((await ask(third, "POST", "/api/auth/revoke-other-sessions", {})).status).toBe(200);
+    // The library's own way would have to know tokens that the database doesn't have.
+    expect((await ask(third, "POST", "/api/auth/revoke-other-sessions", {})).status).toBe(404);
+    expect((await ask(third, "DELETE", "/api/sign-ins", {})).status).toBe(200);
     expect([await isIn(me), await isIn(second), await isIn(third)]).toEqual([false, false, true]);
   });
 

@@ -1,8 +1,9 @@
 /** The commands themselves: started, found again, killed in every way, stopped. */
 import { afterAll, expect, test } from "vitest";
+import { signUp } from "../../ops/sign-up";
 import { answers, ownCommands, runs } from "../shared/commands";
 
-const { brontle, stay, appPid, keeperPid, postgresPid, end } = ownCommands("life");
+const { data, brontle, stay, appPid, keeperPid, postgresPid, end } = ownCommands("life");
 
 afterAll(end);
 
@@ -25,14 +26,8 @@ test("start has no demo content; it ends with an error when the application dies
   timeout: 180_000,
 }, async () => {
   const first = await stay("start");
-  const signUp = { name: "Own", email: "own@studio.example", password: "a-long-enough-password" };
-  const headers = { "content-type": "application/json", origin: first.address };
-  const made = await fetch(`${first.address}/api/auth/sign-up/email`, {
-    method: "POST",
-    headers,
-    body: JSON.stringify(signUp),
-  });
-  expect(made.status).toBe(200);
+  const account = { name: "Own", email: "own@studio.example", password: "a-long-enough-password" };
+  await signUp(first.address, account, `${data}/own/mail`);
   const page = await fetch(`${first.address}/sign-in`).then((reply) => reply.text());
   expect(page).not.toContain("Harbour Steps");
   process.kill(appPid("own"), "SIGKILL");
@@ -48,10 +43,10 @@ test("start has no demo content; it ends with an error when the application dies
   const third = brontle("start");
   expect(third.status, third.stderr).toBe(0);
   const address = /http:\/\/127\.0\.0\.1:\d+/.exec(third.stdout)?.[0] ?? "";
-  const body = JSON.stringify({ email: signUp.email, password: signUp.password });
+  const body = JSON.stringify({ email: account.email, password: account.password });
   const again = await fetch(`${address}/api/auth/sign-in/email`, {
     method: "POST",
-    headers: { ...headers, origin: address },
+    headers: { "content-type": "application/json", origin: address },
     body,
   });
   expect(again.status).toBe(200);

@@ -1,4 +1,5 @@
 /** What goes by itself when its time is over, on a real database. */
+import { mkdirSync, readdirSync, utimesSync, writeFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { scoreOfKept } from "../../src/core/live/run-score";
 import { OPEN_HOURS } from "../../src/core/live/session";
@@ -124,5 +125,60 @@ describe("ids of edits that were taken", () => {
     // The one that is still known counts once.
     const again = await applyEdits(who(), old, 3, [second]);
     expect(again.revision).toBe(3);
+  });
+});
+
+describe("accounts", () => {
+  const made = async (email: string, days: number, proven: boolean) => {
+    const id = crypto.randomUUID();
+    await client.query(
+      `insert into "user" (id, name, email, email_verified, created_at) values ($1, $2, $2, $3, now() - make_interval(days => $4))`,
+      [id, email, proven, days],
+    );
+    const { rows } = await client.query("insert into studio (name) values ($1) returning id", [email]);
+    await client.query("insert into member (studio_id, user_id, role) values ($1, $2, 'owner')", [
+      rows[0].id,
+      id,
+    ]);
+    return rows[0].id as string;
+  };
+  const left = async () => {
+    const users = await client.query(`select email from "user" where email like '%@tidy.example' order by 1`);
+    const studios = await client.query("select name from studio where name like '%@tidy.example' order by 1");
+    return [users.rows.map(({ email }) => email), studios.rows.map(({ name }) => name)];
+  };
+
+  test("that nobody proved within a week go with their studio; others stay", async () => {
+    await made("new@tidy.example", 6, false);
+    await made("old@tidy.example", 8, false);
+    await made("proven@tidy.example", 800, true);
+    // Somebody else works in the studio of one that goes: it stays theirs.
+    const shared = await made("shared@tidy.example", 8, false);
+    await client.query(
+      `insert into member (studio_id, user_id, role) select $1, id, 'coach' from "user" where email = 'proven@tidy.example'`,
+      [shared],
+    );
+    await tidy();
+    expect(await left()).toEqual([
+      ["new@tidy.example", "proven@tidy.example"],
+      ["new@tidy.example", "proven@tidy.example", "shared@tidy.example"],
+    ]);
+  });
+
+  test("have messages for a day, whatever else lies in the folder stays", async () => {
+    const folder = process.env.BRONTLE_MAIL_FOLDER ?? "";
+    mkdirSync(folder, { recursive: true });
+    const aged = (name: string, hours: number) => {
+      writeFileSync(`${folder}/${name}`, "");
+      const at = Date.now() / 1000 - hours * 3600;
+      utimesSync(`${folder}/${name}`, at, at);
+    };
+    aged("tidy-old.eml", 25);
+    aged("tidy-half.eml.half", 25);
+    aged("tidy-new.eml", 23);
+    aged("tidy-readme.txt", 9999);
+    await tidy();
+    const names = readdirSync(folder).filter((name) => name.startsWith("tidy-"));
+    expect(names.sort()).toEqual(["tidy-new.eml", "tidy-readme.txt"]);
   });
 });

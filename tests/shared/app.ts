@@ -3,7 +3,7 @@ import AxeBuilder from "@axe-core/webdriverjs";
 import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import { expect } from "vitest";
 import { importDemo } from "../../ops/seed";
-import { ADDRESS } from "./http";
+import { ADDRESS, MAIL } from "./http";
 
 export interface DemoStudio {
   readonly email: string;
@@ -18,7 +18,7 @@ export async function demoStudio(): Promise<DemoStudio> {
     email: `${crypto.randomUUID()}@studio.example`,
     password: "a-long-enough-password",
   };
-  return { ...signIn, cookie: await importDemo(ADDRESS, signIn) };
+  return { ...signIn, cookie: await importDemo(ADDRESS, signIn, MAIL) };
 }
 
 /** Puts a session into the browser: sign-in is limited, and tested where it belongs. */
@@ -99,8 +99,21 @@ export async function tabTo(driver: WebDriver, text: string): Promise<void> {
   throw new Error(`no way to "${text}" with the Tab key`);
 }
 
-/** No finding of axe on the page as it is now. */
+/** What the content policy has refused since the page was opened: styles and scripts that stood in its text. */
+export function refusedByPolicy(driver: WebDriver): Promise<string[]> {
+  return driver.executeAsyncScript(`
+    const done = arguments[0];
+    const seen = [];
+    const take = (reports) => seen.push(...reports.map(({ body }) =>
+      body.effectiveDirective + " " + body.blockedURL + " " + (body.sample || "") + " " + body.sourceFile));
+    const watcher = new ReportingObserver(take, { types: ["csp-violation"], buffered: true });
+    watcher.observe();
+    setTimeout(() => { take(watcher.takeRecords()); done(seen); }, 50);`);
+}
+
+/** No finding of axe on the page as it is now, and nothing that the content policy refused. */
 export async function accessible(driver: WebDriver): Promise<void> {
+  expect(await refusedByPolicy(driver)).toEqual([]);
   const { violations } = await new AxeBuilder(driver).analyze();
   const found = violations.map(
     ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 140)).join(" | ")}`,

@@ -2,6 +2,10 @@
 import { type ChildProcess, spawn, spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
+import { cookieOf } from "../../ops/sign-up";
+
+/** The demo's own, which its sign-in page shows. */
+export const DEMO_PASSWORD = "storm-lantern-42";
 
 const ROOT = new URL("../../", import.meta.url).pathname;
 
@@ -17,7 +21,14 @@ export function ownCommands(name: string, more: Readonly<Record<string, string>>
   const data = mkdtempSync(`${tmpdir()}/brontle-${name}-`);
   // The database's own user must be able to reach its data.
   spawnSync("chmod", ["755", data]);
-  const env = { ...process.env, BRONTLE_DATA: data, BRONTLE_PORT: "", BRONTLE_ORIGIN: "", ...more };
+  const env = {
+    ...process.env,
+    BRONTLE_DATA: data,
+    BRONTLE_PORT: "",
+    BRONTLE_ORIGIN: "",
+    BRONTLE_MAIL_FOLDER: "",
+    ...more,
+  };
   const brontle = (...args: string[]) =>
     spawnSync(`${ROOT}brontle`, args, { cwd: ROOT, env, encoding: "utf8", input: "" });
 
@@ -69,9 +80,9 @@ export async function demoSignIn(address: string): Promise<string> {
   const reply = await fetch(`${address}/api/auth/sign-in/email`, {
     method: "POST",
     headers: { origin: address, "content-type": "application/json" },
-    body: JSON.stringify({ email: "coach@harboursteps.example", password: "storm-lantern-42" }),
+    body: JSON.stringify({ email: "coach@harboursteps.example", password: DEMO_PASSWORD }),
   });
-  return (reply.headers.getSetCookie()[0] ?? "").split(";")[0] ?? "";
+  return cookieOf(reply);
 }
 
 /** Whether a process runs; one that has ended and whom nobody has asked about yet doesn't. */

@@ -1,5 +1,10 @@
 /** Requests to the running application as a browser on its address would send them. */
+import { signUp } from "../../ops/sign-up";
+
 export const ADDRESS = process.env.BRONTLE_TEST_ADDRESS ?? "http://127.0.0.1:4173";
+
+/** Where the running application writes messages about accounts. */
+export const MAIL = process.env.BRONTLE_MAIL_FOLDER ?? "";
 
 export interface Asker {
   readonly cookie: string;
@@ -39,11 +44,6 @@ export async function newStudio(
 ): Promise<Asker & { readonly email: string; readonly password: string }> {
   const email = `${crypto.randomUUID()}@studio.example`;
   const password = "a-long-enough-password";
-  const reply = await ask(NOBODY, "POST", "/api/auth/sign-up/email", { name, email, password });
-  if (reply.status !== 200) throw new Error(`sign-up answered ${reply.status}: ${reply.text}`);
-  const cookie = reply.headers
-    .getSetCookie()
-    .map((line) => line.split(";")[0])
-    .join("; ");
+  const cookie = await signUp(ADDRESS, { name, email, password }, MAIL);
   return { cookie, origin: ADDRESS, email, password };
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { shortWhen } from "@/core/live/when";
 import { AccountScreen } from "@/features/account/account-screen";
-import { signInsOf } from "@/server/sign-ins";
+import { hasSecondFactor, signInsOf } from "@/server/sign-ins";
 import { settingsOf, studiosOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
@@ -9,8 +9,9 @@ export const metadata: Metadata = { title: "Account" };
 
 export default async function AccountPage() {
   const who = await requireInstructor();
-  const [signIns, studios, { teaching }] = await Promise.all([
+  const [signIns, secondFactor, studios, { teaching }] = await Promise.all([
     signInsOf(who),
+    hasSecondFactor(who.userId),
     studiosOf(who.userId),
     settingsOf(who.studioId),
   ]);
@@ -18,6 +19,7 @@ export default async function AccountPage() {
     <AccountScreen
       name={who.name}
       studios={studios}
+      secondFactor={secondFactor}
       signIns={signIns.map(({ sinceMs, ...rest }) => {
         const { day, time } = shortWhen(sinceMs, teaching.timeZone);
         return { ...rest, since: `${day}, ${time}` };

@@ -11,13 +11,13 @@ const DEMO = { email: "coach@harboursteps.example", password: "storm-lantern-42"
 
 /** A small drawing: bars of work, gaps of rest. */
 const BARS = [
-  ["a", 38],
-  ["b", 0],
-  ["c", 62],
-  ["d", 0],
-  ["e", 84],
-  ["f", 0],
-  ["g", 50],
+  ["a", "h-[38%] flex-[3] bg-pine"],
+  ["b", "flex-1"],
+  ["c", "h-[62%] flex-[3] bg-pine"],
+  ["d", "flex-1"],
+  ["e", "h-[84%] flex-[3] bg-pine"],
+  ["f", "flex-1"],
+  ["g", "h-1/2 flex-[3] bg-pine"],
 ] as const;
 
 /** Where to go afterwards: a page of ours, or the classes. */
@@ -25,10 +25,19 @@ function pageAfter(then: unknown): string {
   return typeof then === "string" && /^\/[a-z]+(\/[a-z0-9-]+)*$/.test(then) ? then : "/classes";
 }
 
+/** What the link in a mail led to, in a sentence. */
+function newsOf({ proven, error }: Readonly<Record<string, string | string[] | undefined>>): string | null {
+  if (error === "TOKEN_EXPIRED")
+    return "That link's time is over. Sign in, and a new message goes out to your address.";
+  if (error) return "That link opens nothing. Sign in, and a new message goes out where one is needed.";
+  return proven ? "The address is yours: sign in." : null;
+}
+
 export default async function SignInPage(props: {
-  readonly searchParams: Promise<{ readonly then?: string | string[] }>;
+  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
 }) {
-  const then = pageAfter((await props.searchParams).then);
+  const asked = await props.searchParams;
+  const then = pageAfter(asked.then);
   if (await instructor()) redirect(then);
   return (
     <main className="mx-auto grid min-h-screen max-w-5xl items-center gap-16 px-8 md:grid-cols-[1fr_380px]">
@@ -39,11 +48,7 @@ export default async function SignInPage(props: {
         </p>
         <div aria-hidden className="mt-10 flex h-16 max-w-md items-end border-b border-dashed border-quiet">
           {BARS.map(([key, height]) => (
-            <span
-              key={key}
-              style={{ height: `${height}%` }}
-              className={height ? "flex-[3] bg-pine" : "flex-1"}
-            />
+            <span key={key} className={height} />
           ))}
         </div>
       </div>
@@ -54,7 +59,7 @@ export default async function SignInPage(props: {
             filled in.
           </p>
         )}
-        <SignInForm demo={env.demo ? DEMO : null} then={then} />
+        <SignInForm demo={env.demo ? DEMO : null} then={then} news={newsOf(asked)} />
       </section>
     </main>
   );

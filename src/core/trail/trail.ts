@@ -20,6 +20,9 @@ export const TRAIL = {
   "coach-removed": "took a coach out of the studio",
   "coach-left": "left the studio",
   "signed-in": "signed in",
+  "password-replaced": "replaced a forgotten password by mail",
+  "second-factor-on": "turned a second factor on",
+  "second-factor-off": "turned the second factor off",
 } as const;
 export type TrailKind = keyof typeof TRAIL;
 export const TRAIL_KINDS = Object.keys(TRAIL) as TrailKind[];

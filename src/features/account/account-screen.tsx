@@ -10,6 +10,7 @@ import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Trouble } from "@/ui/trouble";
+import { SecondFactor } from "./second-factor";
 import { SignOut } from "./sign-out";
 
 const CHANGE = object({
@@ -36,11 +37,12 @@ export function AccountScreen(props: {
   readonly name: string;
   readonly studios: readonly StudioLine[];
   readonly signIns: readonly SignInLine[];
+  readonly secondFactor: boolean;
 }) {
   const router = useRouter();
   const others = props.signIns.filter(({ here }) => !here).length;
   const endOthers = async () => {
-    const reply = await api("POST", "/api/auth/revoke-other-sessions");
+    const reply = await api("DELETE", "/api/sign-ins", {});
     if (!reply.ok) return toast.error(reply.failure.message);
     toast.success("You are signed in here alone.");
     router.refresh();
@@ -83,6 +85,7 @@ export function AccountScreen(props: {
           </section>
           <Password />
           <Studios studios={props.studios} />
+          <SecondFactor on={props.secondFactor} />
         </div>
       </main>
     </>

@@ -8,6 +8,9 @@ import { api } from "@/browser/api";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
+import { ForgottenForm } from "./forgotten-form";
+import { MailSent } from "./mail-sent";
+import { SecondFactorForm } from "./second-factor-form";
 
 const SIGN_IN = object({
   name: string().default(""),
@@ -19,35 +22,70 @@ const SIGN_UP = SIGN_IN.shape({
   password: string().required("A password is missing.").min(10, "At least 10 characters."),
 });
 
-/** Signing in, or making a studio of one's own. */
-export function SignInForm({
-  demo,
-  then = "/classes",
-}: {
+interface SignInProps {
   /** Where to go afterwards. */
   readonly then?: string;
   readonly demo: { readonly email: string; readonly password: string } | null;
-}) {
+  /** What is to be said above the form, from the link that led here. */
+  readonly news?: string | null;
+}
+
+type Step = { readonly at: "form" | "code" } | { readonly at: "sent" | "forgotten"; readonly email: string };
+
+/** Signing in, making a studio of one's own, or asking for another password. */
+export function SignInForm({ demo, then = "/classes", news = null }: SignInProps) {
   const router = useRouter();
+  const [step, setStep] = useState<Step>({ at: "form" });
+  const back = () => setStep({ at: "form" });
+  const enter = () => {
+    router.push(then);
+    router.refresh();
+  };
+  if (step.at === "code") return <SecondFactorForm onIn={enter} onBack={back} />;
+  if (step.at === "forgotten") return <ForgottenForm email={step.email} onBack={back} />;
+  if (step.at === "sent")
+    return (
+      <MailSent email={step.email} onBack={back}>
+        Open the link in it to say that the address is yours, then sign in.
+      </MailSent>
+    );
+  return <PasswordForm demo={demo} then={then} news={news} onIn={enter} onStep={setStep} />;
+}
+
+function PasswordForm(
+  props: Required<SignInProps> & { readonly onIn: () => void; readonly onStep: (step: Step) => void },
+) {
   const [joining, setJoining] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({
     resolver: yupResolver(joining ? SIGN_UP : SIGN_IN),
-    defaultValues: { name: "", email: demo?.email ?? "", password: demo?.password ?? "" },
+    defaultValues: { name: "", email: props.demo?.email ?? "", password: props.demo?.password ?? "" },
   });
   const { errors, isSubmitting } = form.formState;
+  const signUp = async (values: { name: string; email: string; password: string }) => {
+    const callbackURL = `/sign-in?proven=yes&then=${encodeURIComponent(props.then)}`;
+    const result = await api("POST", "/api/auth/sign-up/email", { ...values, callbackURL });
+    if (result.ok) props.onStep({ at: "sent", email: values.email });
+    else setTrouble(result.failure.message);
+  };
+  const signIn = async ({ email, password }: { email: string; password: string }) => {
+    const body = {
+      email,
+      password,
+      callbackURL: `/sign-in?proven=yes&then=${encodeURIComponent(props.then)}`,
+    };
+    const result = await api<{ twoFactorRedirect?: boolean }>("POST", "/api/auth/sign-in/email", body);
+    if (!result.ok) setTrouble(result.failure.message);
+    else if (result.value.twoFactorRedirect) props.onStep({ at: "code" });
+    else props.onIn();
+  };
   const submit = form.handleSubmit(async (values) => {
     setTrouble(null);
-    const path = joining ? "/api/auth/sign-up/email" : "/api/auth/sign-in/email";
-    const body = joining ? values : { email: values.email, password: values.password };
-    const result = await api("POST", path, body);
-    if (result.ok) {
-      router.push(then);
-      router.refresh();
-    } else setTrouble(result.failure.message);
+    await (joining ? signUp(values) : signIn(values));
   });
   return (
     <form onSubmit={submit} noValidate className="space-y-4">
+      {props.news && <p className="border-l-4 border-pine pl-3">{props.news}</p>}
       {joining && (
         <Field
           label="Studio"
@@ -80,6 +118,15 @@ export function SignInForm({
           {joining ? "I have an account" : "New here: make a studio"}
         </Button>
       </div>
+      {!joining && (
+        <Button
+          look="bare"
+          className="-ml-3"
+          onClick={() => props.onStep({ at: "forgotten", email: form.getValues("email") })}
+        >
+          I forgot the password
+        </Button>
+      )}
     </form>
   );
 }

@@ -1,5 +1,5 @@
 "use client";
-import { useDeferredValue, useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { type Block, type BlockRole, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
 import {
@@ -13,6 +13,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import { expandedSeconds } from "@/core/score/expand";
 import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useWidth } from "@/ui/use-width";
 import { BlockChoices } from "./block-choices";
 import { NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
@@ -33,6 +34,8 @@ const SELDOM = ["prepare", "demo", "brief", "after"];
 export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
+  const title = useRef<HTMLInputElement>(null);
+  useWidth(title, Math.max(6, block.title.length + 0.5));
   const numbers = useMemo(() => sentenceNumbers(block), [block]);
   const times = blockTimes(desk.score).get(block.id);
   const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
@@ -45,7 +48,8 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
         <input
           aria-label="Block title"
           className="border-b-2 border-transparent bg-transparent font-bold hover:border-hairline focus:border-ink focus:outline-none"
-          style={{ width: `${Math.max(6, block.title.length + 0.5)}ch` }}
+          ref={title}
+          size={Math.max(6, block.title.length)}
           value={block.title}
           maxLength={120}
           onChange={(event) => set("title", block.title, event.target.value)}

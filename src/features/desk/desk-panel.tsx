@@ -5,6 +5,7 @@ import { FindingsPanel } from "@/features/review/findings-panel";
 import { SayPanel } from "@/features/review/say-panel";
 import { ShapePanel, type Whose } from "@/features/review/shape-panel";
 import type { Room } from "@/features/room/use-parts";
+import { Unstyled } from "@/ui/unstyled";
 import type { Desk } from "./use-desk";
 import type { Review } from "./use-review";
 import { WhoDoesWhat } from "./who-does-what";
@@ -38,44 +39,48 @@ export function DeskPanel(props: {
         onValueChange={(value) => props.onTab(value as PanelTab)}
         className="flex min-h-0 flex-1 flex-col"
       >
-        <Tabs.List aria-label="Panels" className="flex gap-2.5 border-b border-hairline px-4 pt-2.5">
-          {PANEL_TABS.map((tab) => (
-            <Tabs.Trigger
-              key={tab}
-              value={tab}
-              className="whitespace-nowrap border-b-2 border-transparent pb-1 text-sm text-quiet data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
-            >
-              {words[tab]}
-            </Tabs.Trigger>
-          ))}
+        <Tabs.List asChild aria-label="Panels">
+          <Unstyled className="flex gap-2.5 border-b border-hairline px-4 pt-2.5 outline-none">
+            {PANEL_TABS.map((tab) => (
+              <Tabs.Trigger
+                key={tab}
+                value={tab}
+                className="whitespace-nowrap border-b-2 border-transparent pb-1 text-sm text-quiet data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
+              >
+                {words[tab]}
+              </Tabs.Trigger>
+            ))}
+          </Unstyled>
         </Tabs.List>
-        <Tabs.Content value={props.tab} tabIndex={0} className="min-h-0 flex-1 overflow-auto px-4 pb-4 pt-2">
-          <h2 className="sr-only">{words[props.tab]}</h2>
-          {props.tab === "who" && (
-            <WhoDoesWhat doc={room.doc} slotId={props.slotId} parts={room.parts} people={room.people} />
-          )}
-          {props.tab === "findings" && (
-            <FindingsPanel
-              doc={desk.doc}
-              findings={room.findings}
-              chosen={review.chosen}
-              onChoose={review.choose}
-              onPreview={review.show}
-              onEdit={desk.edit}
-            />
-          )}
-          {props.tab === "shape" && (
-            <ShapePanel room={room} whose={whose} onWhose={setWhose} onCurve={onCurve} />
-          )}
-          {props.tab === "say" && (
-            <SayPanel
-              doc={desk.doc}
-              room={room}
-              slotId={props.slotId}
-              blockId={desk.selection.block}
-              onEdit={desk.edit}
-            />
-          )}
+        <Tabs.Content asChild value={props.tab} tabIndex={0}>
+          <Unstyled className="min-h-0 flex-1 overflow-auto px-4 pb-4 pt-2">
+            <h2 className="sr-only">{words[props.tab]}</h2>
+            {props.tab === "who" && (
+              <WhoDoesWhat doc={room.doc} slotId={props.slotId} parts={room.parts} people={room.people} />
+            )}
+            {props.tab === "findings" && (
+              <FindingsPanel
+                doc={desk.doc}
+                findings={room.findings}
+                chosen={review.chosen}
+                onChoose={review.choose}
+                onPreview={review.show}
+                onEdit={desk.edit}
+              />
+            )}
+            {props.tab === "shape" && (
+              <ShapePanel room={room} whose={whose} onWhose={setWhose} onCurve={onCurve} />
+            )}
+            {props.tab === "say" && (
+              <SayPanel
+                doc={desk.doc}
+                room={room}
+                slotId={props.slotId}
+                blockId={desk.selection.block}
+                onEdit={desk.edit}
+              />
+            )}
+          </Unstyled>
         </Tabs.Content>
       </Tabs.Root>
     </aside>

@@ -2,6 +2,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { SentenceNumber } from "@/core/class/sentence";
 import { parseSpan, type Span, spanText } from "@/core/class/span";
+import { useWidth } from "@/ui/use-width";
 
 /** A number of the sentence, edited in place: typed, or moved with the arrow keys (Shift: by more). */
 export function NumberField(props: {
@@ -39,6 +40,7 @@ export function NumberField(props: {
       input.current?.select();
     }
   };
+  useWidth(input, Math.max(1, shown.length) + 0.9);
   return (
     <input
       ref={input}
@@ -53,7 +55,7 @@ export function NumberField(props: {
       aria-invalid={bad || undefined}
       data-number={number.key}
       value={shown}
-      style={{ width: `${Math.max(1, shown.length) + 0.9}ch` }}
+      size={Math.max(1, shown.length)}
       className="mx-0.5 border-b-2 border-pine bg-transparent p-0 text-center leading-tight font-bold focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
       onChange={(event) => type(event.target.value)}
       onKeyDown={keys}

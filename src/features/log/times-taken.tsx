@@ -62,17 +62,19 @@ export function TimesTaken(props: {
             <div key={id} className="contents">
               <span className="truncate">{title}</span>
               <span aria-hidden className="relative block h-5 border-b border-dashed border-quiet">
-                <span
-                  className="absolute bottom-0 left-0 h-full bg-pine"
-                  style={{ width: percent(Math.min(took, plan)) }}
-                />
-                {took > plan && (
-                  <span
-                    className="absolute bottom-0 h-full border-2 border-pine"
-                    style={{ left: percent(plan), width: percent(took - plan) }}
-                  />
-                )}
-                <span className="absolute -bottom-1 h-7 w-0.5 bg-ink" style={{ left: percent(plan) }} />
+                <svg aria-hidden className="absolute -bottom-1 left-0 h-7 w-full overflow-visible">
+                  <rect y="4" width={percent(Math.min(took, plan))} height="20" className="fill-pine" />
+                  {took > plan && (
+                    <rect
+                      x={percent(plan)}
+                      y="5"
+                      width={percent(took - plan)}
+                      height="18"
+                      className="fill-none stroke-pine stroke-2"
+                    />
+                  )}
+                  <rect x={percent(plan)} width="2" height="28" className="fill-ink" />
+                </svg>
               </span>
               <span className="tabular-nums">
                 <b>{clockText(Math.round(took))}</b>

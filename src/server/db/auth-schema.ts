@@ -10,6 +10,7 @@ export const user = pgTable("user", {
   email: text("email").notNull().unique(),
   emailVerified: boolean("email_verified").notNull().default(false),
   image: text("image"),
+  twoFactorEnabled: boolean("two_factor_enabled").notNull().default(false),
   createdAt: instant("created_at").notNull().defaultNow(),
   updatedAt: instant("updated_at").notNull().defaultNow(),
 });
@@ -19,6 +20,7 @@ export const session = pgTable(
   {
     id: text("id").primaryKey(),
     expiresAt: instant("expires_at").notNull(),
+    /** The hash of what signs in: see `auth-adapter.ts`. */
     token: text("token").notNull().unique(),
     createdAt: instant("created_at").notNull().defaultNow(),
     updatedAt: instant("updated_at").notNull().defaultNow(),
@@ -52,6 +54,20 @@ export const account = pgTable(
   },
   (table) => [index("account_user").on(table.userId)],
 );
+
+/** Second factors: secret and spare codes are sealed, see `auth-adapter.ts`. */
+export const twoFactor = pgTable("two_factor", {
+  id: text("id").primaryKey(),
+  secret: text("sealed").notNull(),
+  backupCodes: text("sealed_codes").notNull(),
+  userId: text("user_id")
+    .notNull()
+    .unique()
+    .references(() => user.id, { onDelete: "cascade" }),
+  verified: boolean("verified").notNull().default(true),
+  failedVerificationCount: integer("failed_verification_count").notNull().default(0),
+  lockedUntil: instant("locked_until"),
+});
 
 export const verification = pgTable("verification", {
   id: text("id").primaryKey(),

@@ -45,6 +45,12 @@ describe("what answers say", () => {
     expect(scripts).toBe(`script-src 'self' 'nonce-${a}' 'strict-dynamic'`);
   });
 
+  test("styles too, and those of packages by their hash: none because it stands in the page", () => {
+    const policy = policyOf("n", at("https://classes.example"), ["'sha256-abc='"]);
+    expect(policy).toContain("style-src 'self' 'nonce-n' 'sha256-abc=';");
+    expect(policy).not.toContain("unsafe");
+  });
+
   test("a year of safe connections only where the address is one", () => {
     expect(commonHeaders(at("https://classes.example"))).toHaveProperty("strict-transport-security");
     expect(commonHeaders(at("http://127.0.0.1:4173"))).not.toHaveProperty("strict-transport-security");

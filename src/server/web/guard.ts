@@ -40,12 +40,15 @@ export function makeNonce(): string {
   return randomBytes(16).toString("base64");
 }
 
-/** The content policy of one answer: scripts of ours and with its number, everything else from here alone. */
-export function policyOf(nonce: string, { origin }: WebSettings): string {
+/**
+ * The content policy of one answer: scripts and styles of ours and with its number, everything else from here
+ * alone. `styles`: hashes of what packages write into the page themselves.
+ */
+export function policyOf(nonce: string, { origin }: WebSettings, styles: readonly string[] = []): string {
   return [
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'`,
-    "style-src 'self' 'unsafe-inline'",
+    `style-src ${["'self'", `'nonce-${nonce}'`, ...styles].join(" ")}`,
     "img-src 'self' data: blob:",
     "font-src 'self'",
     "connect-src 'self'",

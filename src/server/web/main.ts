@@ -7,6 +7,7 @@ import { createServer, type IncomingMessage, type ServerResponse } from "node:ht
 import next from "next";
 import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
 import { commonHeaders, isOurHost, makeNonce, mayBeKept, policyOf, readOrigin } from "./guard";
+import { packageStyles } from "./package-styles";
 
 /** Head and body of a request must have arrived within these, ms. */
 const HEAD_WITHIN_MS = 10_000;
@@ -27,6 +28,7 @@ const proxies = (process.env.BRONTLE_TRUSTED_PROXIES ?? "")
   .map((address) => address.trim())
   .filter(Boolean);
 
+const styles = packageStyles(process.cwd());
 const app = next({ dev: false, dir: process.cwd(), hostname, port });
 const handle = app.getRequestHandler();
 
@@ -49,7 +51,7 @@ function answer(request: IncomingMessage, response: ServerResponse): void {
   }
   const { headers, socket } = request;
   // The framework puts the number that it finds here on the scripts of the page.
-  const policy = policyOf(makeNonce(), settings);
+  const policy = policyOf(makeNonce(), settings, styles);
   headers["content-security-policy"] = policy;
   response.setHeader("content-security-policy", policy);
   if (!mayBeKept(request.url ?? "/")) response.setHeader("cache-control", "private, no-store");

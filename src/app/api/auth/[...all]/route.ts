@@ -1,8 +1,14 @@
-import { beforeAuth } from "@/server/account-guard";
+import { type AccountOwner, afterAuth, beforeAuth } from "@/server/account-guard";
 import { auth } from "@/server/auth";
 import { boundedText, MOST_BYTES, soundJson } from "@/server/body";
 import { edge } from "@/server/http";
 import { instructor } from "@/server/who";
+
+async function ownerOf(path: string): Promise<AccountOwner | null> {
+  if (!path.endsWith("-password") && !path.startsWith("/two-factor/")) return null;
+  const who = await instructor();
+  return who && { userId: who.userId, own: [who.name, who.studioName] };
+}
 
 /** Sign-in, sign-up and sign-out: the auth library's own handlers, with what it reads counted and looked at before. */
 const handler = (request: Request) =>
@@ -11,14 +17,12 @@ const handler = (request: Request) =>
     const text = await boundedText(request, MOST_BYTES.press);
     const body = text === "" ? null : soundJson(text, MOST_BYTES.press);
     const path = new URL(request.url).pathname.replace(/^\/api\/auth/, "");
-    const who = path.endsWith("-password") ? await instructor() : null;
-    const after = await beforeAuth(path, body, who ? [who.name, who.studioName] : []);
+    const who = await ownerOf(path);
+    await beforeAuth(path, body, who);
     const headers = new Headers(request.headers);
     headers.delete("content-length");
     const init = { method: request.method, headers, body: body === null ? "" : JSON.stringify(body) };
-    const response = await auth().handler(new Request(request.url, init));
-    await after(response.status);
-    return response;
+    return afterAuth(path, body, who, await auth().handler(new Request(request.url, init)));
   });
 
 export { handler as GET, handler as POST };
