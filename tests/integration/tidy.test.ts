@@ -1,5 +1,6 @@
 /** What goes by itself when its time is over, on a real database. */
-import { mkdirSync, readdirSync, utimesSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readdirSync, rmSync, utimesSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
 import { describe, expect, test } from "vitest";
 import { scoreOfKept } from "../../src/core/live/run-score";
 import { OPEN_HOURS } from "../../src/core/live/session";
@@ -166,8 +167,8 @@ describe("accounts", () => {
   });
 
   test("have messages for a day, whatever else lies in the folder stays", async () => {
-    const folder = process.env.BRONTLE_MAIL_FOLDER ?? "";
-    mkdirSync(folder, { recursive: true });
+    const folder = mkdtempSync(`${tmpdir()}/brontle-mail-`);
+    process.env.BRONTLE_MAIL_FOLDER = folder;
     const aged = (name: string, hours: number) => {
       writeFileSync(`${folder}/${name}`, "");
       const at = Date.now() / 1000 - hours * 3600;
@@ -180,5 +181,6 @@ describe("accounts", () => {
     await tidy();
     const names = readdirSync(folder).filter((name) => name.startsWith("tidy-"));
     expect(names.sort()).toEqual(["tidy-new.eml", "tidy-readme.txt"]);
+    rmSync(folder, { recursive: true, force: true });
   });
 });
