@@ -4,7 +4,8 @@
  */
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { eq } from "drizzle-orm";
-import type { RunEvent, RunEventKind, RunPayload } from "../src/core/live/events";
+import type { RunEventKind } from "../src/core/live/event-kinds";
+import { happening, personOf, type RunEvent, type Said } from "../src/core/live/events";
 import { runState } from "../src/core/live/fold";
 import { scoreOfKept } from "../src/core/live/run-score";
 import { fieldsIn, instantIn } from "../src/core/live/when";
@@ -44,7 +45,7 @@ const ABSENT = ["quill", "vik", "rhea", "liesl"];
 const CAME: Readonly<Record<string, number>> = { jory: 6.2, mads: 3.1, ines: -0.5 };
 
 /** What was pressed, minutes after the start. */
-const PRESSED: readonly (readonly [minutes: number, kind: RunEventKind, payload: RunPayload])[] = [
+const PRESSED: readonly (readonly [minutes: number, ...said: Said<RunEventKind>])[] = [
   [7.5, "mark", { person: "aiko", mark: "flat" }],
   [9.2, "extend", { seconds: 10 }],
   [11.4, "pause", {}],
@@ -93,43 +94,34 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
     const score = scoreOfKept(content);
     const zero = startsAt.getTime() + 40_000;
     const there = [...rows.keys()].filter((name) => !ABSENT.includes(name));
-    const happened: [atMs: number, kind: RunEventKind, payload: RunPayload][] = [
-      ...there.map((name, i): [number, RunEventKind, RunPayload] => [
-        zero + (CAME[name] ?? -6 + i * 0.22) * MINUTE,
-        "join",
-        { person: name },
-      ]),
-      [zero - 5000, "start", { countInMs: 5000, version: content.version }],
-      ...PRESSED.map(([minutes, kind, payload]): [number, RunEventKind, RunPayload] => [
-        zero + minutes * MINUTE,
-        kind,
-        payload,
-      ]),
+    const happened: { readonly atMs: number; readonly said: Said<RunEventKind> }[] = [
+      ...there.map((name, i) => ({
+        atMs: zero + (CAME[name] ?? -6 + i * 0.22) * MINUTE,
+        said: ["join", { person: name }] as const,
+      })),
+      { atMs: zero - 5000, said: ["start", { countInMs: 5000, version: content.version }] },
+      ...PRESSED.map(([minutes, ...said]) => ({ atMs: zero + minutes * MINUTE, said })),
     ];
-    happened.sort((a, b) => a[0] - b[0]);
+    happened.sort((a, b) => a.atMs - b.atMs);
     const events: RunEvent[] = [];
-    const put = (atMs: number, kind: RunEventKind, payload: RunPayload) => {
+    const put = (atMs: number, said: Said<RunEventKind>) => {
       const then = runState(score, events, atMs);
       const slot = score.segments[then.index]?.slot;
+      const { kind, payload } = happening(said);
       const where = (kind === "hurt" || kind === "uncomfortable") && slot ? { slot } : {};
-      events.push({
-        id: crypto.randomUUID(),
-        seq: events.length + 1,
-        atMs: Math.round(atMs),
-        kind,
-        payload: { ...payload, ...where },
-      });
+      const event = { kind, payload: { ...payload, ...where } } as RunEvent;
+      events.push({ ...event, id: crypto.randomUUID(), seq: events.length + 1, atMs: Math.round(atMs) });
     };
-    for (const [atMs, kind, payload] of happened) put(atMs, kind, payload);
-    const end = runState(score, events, happened.at(-1)?.[0] ?? zero).projectedEndMs ?? zero;
-    put(end + 12_000, "end", {});
+    for (const { atMs, said } of happened) put(atMs, said);
+    const end = runState(score, events, happened.at(-1)?.atMs ?? zero).projectedEndMs ?? zero;
+    put(end + 12_000, ["end"]);
     await tx.insert(runEvent).values(
       events.map((event) => ({
         runId: id,
         seq: event.seq,
         commandId: event.id,
         kind: event.kind,
-        person: event.payload.person ?? null,
+        person: personOf(event),
         payload: event.payload,
         at: new Date(event.atMs),
       })),

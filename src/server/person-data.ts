@@ -2,7 +2,7 @@
 import { type AnyColumn, and, eq, inArray, like, or, sql } from "drizzle-orm";
 import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
-import { ERASED } from "../core/live/events";
+import { factsOf } from "../core/live/event-kinds";
 import type { Part } from "../core/parts/part";
 import type { ReadinessAnswers } from "../core/readiness/readiness";
 import { db, type Tx, transaction } from "./db/client";
@@ -84,7 +84,7 @@ async function dataInSession(tx: Tx, id: string, { personId, rosterId }: Named) 
     part: session?.parts?.find((part) => part.person === rosterId) ?? null,
     changedMoves: session?.swaps.filter((swap) => swap.person === rosterId) ?? [],
     choices: session?.doc?.overruled?.filter((entry) => entry.person === rosterId) ?? [],
-    events,
+    events: events.map((event) => ({ ...event, what: factsOf(event.kind).words })),
     entries,
   };
 }
@@ -195,7 +195,7 @@ async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
     // The numbers of the events stay without a gap; what they said of the person goes.
     await tx
       .update(runEvent)
-      .set({ kind: ERASED, person: null, payload: {} })
+      .set({ kind: "erased", person: null, payload: {} })
       .where(and(eq(runEvent.runId, id), eq(runEvent.person, rosterId)));
   }
 }

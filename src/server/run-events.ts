@@ -1,6 +1,8 @@
 /** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
-import { ERASED, type RunCommand, type RunEvent } from "../core/live/events";
+import type { EntryKind } from "../core/live/event-kinds";
+import { factsOf } from "../core/live/event-kinds";
+import { personOf, type RunCommand, type RunEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
 import { isLongPast } from "../core/live/session";
 import type { Swap } from "../core/live/swaps";
@@ -23,13 +25,9 @@ export function databaseNow(): Promise<Ms> {
   return nowIn(db());
 }
 
-const asEvent = ({ seq, commandId, kind, payload, at }: typeof runEvent.$inferSelect): RunEvent => ({
-  seq,
-  id: commandId,
-  kind,
-  payload,
-  atMs: at.getTime(),
-});
+/** Kind and payload were checked together before they were stored. */
+const asEvent = ({ seq, commandId, kind, payload, at }: typeof runEvent.$inferSelect): RunEvent =>
+  ({ seq, id: commandId, kind, payload, atMs: at.getTime() }) as RunEvent;
 
 async function eventsOf(tx: Tx, runId: string, after = 0): Promise<RunEvent[]> {
   const rows = await tx
@@ -62,14 +60,16 @@ async function takenAs(tx: Tx, runId: string, commandId: string): Promise<RunEve
 
 /**
  * A command that comes again counts once; one with an id that another one had is refused, since nobody could
- * tell which of them counted. `version` is added when it is taken; an erased person's entry is any.
+ * tell which of them counted. What the server adds when it takes one is left out; an erased person's entry is any.
  */
 function sameOrRefused(taken: RunEvent, command: RunCommand): void {
-  if (taken.kind === ERASED) return;
-  const { version: _added, ...payload } = taken.payload;
-  const sorted = (value: object) =>
-    JSON.stringify(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
-  if (taken.kind !== command.kind || sorted(payload) !== sorted(command.payload))
+  if (taken.kind === "erased") return;
+  const sent = ({ kind, payload }: RunCommand) => {
+    const fields = factsOf(kind).payload;
+    const own = Object.entries(payload).filter(([name]) => !fields[name]?.ours);
+    return JSON.stringify(own.sort(([a], [b]) => (a < b ? -1 : 1)));
+  };
+  if (taken.kind !== command.kind || sent(taken) !== sent(command))
     throw new Refused("conflict", "Something else was sent under this number before: it is not done.");
 }
 
@@ -110,7 +110,7 @@ async function append(
     seq: event.seq,
     commandId: command.id,
     kind: command.kind,
-    person: command.payload.person ?? null,
+    person: personOf(command),
     payload: command.payload,
     at: new Date(atMs),
   });
@@ -131,10 +131,13 @@ export async function announce(
     ...(change.swap ? { swap: change.swap } : {}),
   });
   const last = await lastOf(tx, row.id);
-  const payload = change.swap
-    ? { version, ...change.swap }
-    : { version, ...(change.person ? { person: change.person.rosterId } : {}) };
-  const command = { id: commandId, kind: change.swap ? ("swap" as const) : ("part" as const), payload };
+  const command: RunCommand = change.swap
+    ? { id: commandId, kind: "swap", payload: { version, ...change.swap } }
+    : {
+        id: commandId,
+        kind: "part",
+        payload: { version, ...(change.person ? { person: change.person.rosterId } : {}) },
+      };
   await append(tx, row.id, command, last, await nowIn(tx));
 }
 
@@ -166,8 +169,12 @@ export function hurtsNow(runId: string, who: string): Promise<boolean> {
  * Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs.
  * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
  */
-export async function takeEntry(id: string, command: RunCommand, offlineAtMs: Ms | null): Promise<void> {
-  const who = command.payload.person ?? "";
+export async function takeEntry(
+  id: string,
+  command: RunCommand<EntryKind>,
+  offlineAtMs: Ms | null,
+): Promise<void> {
+  const who = command.payload.person;
   await transaction(async (tx) => {
     const [row] = await tx.select({ state: run.state }).from(run).where(eq(run.id, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
@@ -232,8 +239,9 @@ export async function takeCommand(
     // Nobody's page shows it any more: people would miss it.
     if (starts && isLongPast(row.startsAt.getTime(), null, await nowIn(tx)))
       throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
-    const version = starts ? await freeze(tx, row) : null;
-    const full = version === null ? command : { ...command, payload: { ...command.payload, version } };
+    const full = starts
+      ? { ...command, payload: { ...command.payload, version: await freeze(tx, row) } }
+      : command;
     const nowMs = await nowIn(tx);
     const event = await append(tx, id, full, last, nowMs, offlineAtMs);
     const at = new Date(event.atMs);
@@ -253,7 +261,9 @@ export async function swapMove(studioId: string, id: string, commandId: string, 
   await transaction(async (tx) => {
     const row = await lockRun(tx, studioId, id);
     const taken = await takenAs(tx, id, commandId);
-    if (taken) return sameOrRefused(taken, { id: commandId, kind: "swap", payload: { ...swap } });
+    // Which version it made is known once it is taken.
+    const version = taken?.kind === "swap" ? taken.payload.version : 0;
+    if (taken) return sameOrRefused(taken, { id: commandId, kind: "swap", payload: { ...swap, version } });
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     if (swap.person === undefined) return announce(tx, row, { swap }, commandId);

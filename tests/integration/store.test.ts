@@ -2,7 +2,8 @@ import { Client } from "pg";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import type { Edit } from "../../src/core/class/edits";
 import { newClass } from "../../src/core/class/new-class";
-import type { RunEventKind } from "../../src/core/live/events";
+import type { CommandKind } from "../../src/core/live/event-kinds";
+import type { RunCommand } from "../../src/core/live/events";
 import { applyEdits, createClass, deleteClass, findClass, listClasses } from "../../src/server/classes";
 import { createPerson, findPerson, importRoster, listPeople, updatePerson } from "../../src/server/people";
 import { eventsAfter, takeCommand } from "../../src/server/run-events";
@@ -154,11 +155,8 @@ describe("people", () => {
 });
 
 describe("taught classes", () => {
-  const command = (kind: RunEventKind, id = crypto.randomUUID()) => ({
-    id,
-    kind,
-    payload: kind === "extend" ? { seconds: 10 } : {},
-  });
+  const command = (kind: CommandKind, id = crypto.randomUUID()) =>
+    ({ id, kind, payload: kind === "extend" ? { seconds: 10 } : {} }) as RunCommand;
   const begin = async () => teachNow(mine, await createClass(mine, newClass("Taught", "density")));
 
   test("are frozen by their start: edits before it reach them, edits after it don't", async () => {

@@ -1,7 +1,8 @@
 import { Client } from "pg";
 import { afterAll, beforeAll } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
-import type { CommandKind, RunPayload } from "../../src/core/live/events";
+import type { CommandKind } from "../../src/core/live/event-kinds";
+import type { RunCommand } from "../../src/core/live/events";
 import { createClass } from "../../src/server/classes";
 import { createPerson, findPerson } from "../../src/server/people";
 import { takeCommand } from "../../src/server/run-events";
@@ -44,8 +45,8 @@ export async function session(people: readonly string[], state: "planned" | "ope
   return planSession(mine, { classId, startsAt: new Date(), timeZone: "Atlantic/Reykjavik", people, state });
 }
 export const someone = (name: string, more: object = {}) => createPerson(mine, { name, ...more });
-export const command = (run: string, kind: CommandKind, payload: RunPayload = {}, seen = 1e6) =>
-  takeCommand(mine, run, { id: crypto.randomUUID(), kind, payload }, seen, null);
+export const command = (run: string, kind: CommandKind, payload: object = {}, seen = 1e6) =>
+  takeCommand(mine, run, { id: crypto.randomUUID(), kind, payload } as RunCommand, seen, null);
 export const rosterId = async (id: string) => (await findPerson(mine, id))?.doc.id ?? "";
 export async function slotOf(run: string, person: string, slot = "s4") {
   const { content } = await sessionContent(mine, run);

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import { LIBRARY } from "../moves/library";
 import { classOf } from "../testing/classes";
 import { events, T0 } from "../testing/events";
+import { happening } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
 import { runState } from "./fold";
 import { scoreOfKept } from "./run-score";
@@ -31,7 +32,7 @@ describe("the ways to finish earlier", () => {
           );
           const before = runState(score, list, nowMs).projectedEndMs;
           for (const way of finishWays(score, list, nowMs)) {
-            const pressed = { id: "p", seq: 9, atMs: nowMs, kind: way.kind, payload: way.payload };
+            const pressed = { id: "p", seq: 9, atMs: nowMs, ...happening(way.says) };
             const after = runState(score, [...list, pressed], nowMs).projectedEndMs;
             expect(after).toBe(way.endMs);
             expect(way.savesMs).toBe((before ?? 0) - way.endMs);
@@ -47,13 +48,17 @@ describe("the ways to finish earlier", () => {
 
   test("shorten rests by what is missing to the wanted end, or by a quarter where none is wanted", () => {
     const rests = (list: ReturnType<typeof events>) =>
-      finishWays(score, list, T0).find(({ kind }) => kind === "shorten-rests");
+      finishWays(score, list, T0).find(({ says: [kind] }) => kind === "shorten-rests");
     const late = events([...started], [0, "land-at", { finishAtMs: T0 + score.totalMs - 30_000 }]);
-    expect(rests(late)).toMatchObject({ payload: { seconds: 30 }, lands: true, savesMs: 30_000 });
+    expect(rests(late)).toMatchObject({
+      says: ["shorten-rests", { seconds: 30 }],
+      lands: true,
+      savesMs: 30_000,
+    });
     const early = events([...started], [0, "land-at", { finishAtMs: T0 + score.totalMs + 30_000 }]);
     expect(rests(early)).toBeUndefined();
     // Three rests and two longer ones, and three in the finisher: 3 × 20 + 2 × 60 + 3 × 10.
-    expect(rests(events([...started]))?.payload.seconds).toBe(Math.ceil(210 / 4));
+    expect(rests(events([...started]))?.says[1]).toEqual({ seconds: Math.ceil(210 / 4) });
   });
 
   test("are none before the start and after the end", () => {

@@ -1,12 +1,15 @@
 /** Finishing on time: what each way would come to, before it is taken. */
 import type { Ms } from "../units";
-import { type ClockKind, MOST_SHORTEN_SECONDS, type RunEvent, type RunPayload } from "./events";
+import { type ClockKind, MOST_SHORTEN_SECONDS } from "./event-kinds";
+import { happening, type RunEvent, type Said } from "./events";
 import { type RunState, runState } from "./fold";
 import type { RunScore } from "./run-score";
 
+/** What ends a class earlier. */
+export type FinishKind = Extract<ClockKind, "drop-round" | "shorten-rests" | "drop-finisher">;
+
 export interface FinishWay {
-  readonly kind: ClockKind;
-  readonly payload: RunPayload;
+  readonly says: Said<FinishKind>;
   /** When the class would then end. */
   readonly endMs: Ms;
   readonly savesMs: Ms;
@@ -34,23 +37,18 @@ export function finishWays(score: RunScore, events: readonly RunEvent[], nowMs: 
   if (end === null) return [];
   const wanted = state.finishAtMs;
   const over = wanted === null ? restsLeftMs(score, state) * SHARE_OF_RESTS : end - wanted;
-  const options: readonly { kind: ClockKind; payload: RunPayload }[] = [
-    { kind: "drop-round", payload: {} },
+  const options: readonly Said<FinishKind>[] = [
+    ["drop-round"],
     ...(over > 0
-      ? [
-          {
-            kind: "shorten-rests" as const,
-            payload: { seconds: Math.min(MOST_SHORTEN_SECONDS, Math.ceil(over / 1000)) },
-          },
-        ]
+      ? [["shorten-rests", { seconds: Math.min(MOST_SHORTEN_SECONDS, Math.ceil(over / 1000)) }] as const]
       : []),
-    { kind: "drop-finisher", payload: {} },
+    ["drop-finisher"],
   ];
-  return options.flatMap(({ kind, payload }) => {
-    const next: RunEvent = { id: "", seq: state.seq + 1, atMs: nowMs, kind, payload };
+  return options.flatMap((says) => {
+    const next: RunEvent = { id: "", seq: state.seq + 1, atMs: nowMs, ...happening(says) };
     const endMs = runState(score, [...events, next], nowMs).projectedEndMs;
     if (endMs === null || endMs >= end) return [];
-    return [{ kind, payload, endMs, savesMs: end - endMs, lands: wanted === null || endMs <= wanted }];
+    return [{ says, endMs, savesMs: end - endMs, lands: wanted === null || endMs <= wanted }];
   });
 }
 

@@ -4,6 +4,7 @@
  * nothing adds up errors and pause, skip and late join need no code of their own.
  */
 import type { Ms } from "../units";
+import type { ClockKind } from "./event-kinds";
 import { movesClock, type RunEvent, secondsOf } from "./events";
 import type { RunScore } from "./run-score";
 import { dropFinisher, dropRound, shortenRests } from "./to-come";
@@ -113,7 +114,75 @@ function lastPieceIndex(score: RunScore, anchor: Anchor): number | null {
   return null;
 }
 
-/** One event applied. An event that means nothing in this state (pause when paused) changes nothing. */
+/** Whether something can still be changed: the class runs, or is held. */
+const isLive = ({ phase }: Anchor) => phase === "running" || phase === "paused";
+
+/** What is to come, changed. */
+function changed(anchor: Anchor, change: (lengths: readonly Ms[]) => readonly Ms[]): Anchor {
+  return isLive(anchor) ? { ...anchor, lengths: change(anchor.lengths) } : anchor;
+}
+
+type Step<K extends ClockKind> = (score: RunScore, anchor: Anchor, event: RunEvent<K>) => Anchor;
+
+/**
+ * What each kind does to the clock, which has been moved on to the event's time. One that means nothing in
+ * this state (pause when paused) gives the same anchor.
+ */
+const STEPS: { readonly [K in ClockKind]: Step<K> } = {
+  start: (score, anchor, { payload, atMs }) => {
+    if (anchor.phase !== "ready") return anchor;
+    const countInMs = payload.countInMs ?? 0;
+    return {
+      ...anchor,
+      phase: "running",
+      atMs,
+      intoMs: -countInMs,
+      startedAtMs: atMs,
+      plannedEndMs: atMs + countInMs + score.totalMs,
+    };
+  },
+  pause: (_score, anchor, { atMs }) =>
+    anchor.phase === "running" ? { ...anchor, phase: "paused", atMs } : anchor,
+  resume: (_score, anchor, { atMs }) =>
+    anchor.phase === "paused" ? { ...anchor, phase: "running", atMs } : anchor,
+  skip: (score, anchor) => {
+    if (!isLive(anchor)) return anchor;
+    // A count-in is skipped by itself: what follows it is the first segment.
+    if (anchor.intoMs < 0) return goTo(anchor, anchor.index);
+    return goTo(anchor, aliveFrom(anchor, Math.min(score.run.length, anchor.index + 1), 1));
+  },
+  back: (score, anchor) => {
+    if (!isLive(anchor)) return anchor;
+    const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < score.run.length;
+    const to = toStart ? anchor.index : aliveFrom(anchor, anchor.index - 1, -1);
+    return goTo(anchor, to < 0 ? aliveFrom(anchor, 0, 1) : to);
+  },
+  repeat: (score, anchor) => {
+    const to = isLive(anchor) && anchor.intoMs >= 0 ? lastPieceIndex(score, anchor) : null;
+    return to === null ? anchor : goTo(anchor, to);
+  },
+  extend: (score, anchor, event) =>
+    isLive(anchor) && anchor.index < score.run.length
+      ? { ...anchor, extraMs: anchor.extraMs + secondsOf(event) * 1000 }
+      : anchor,
+  shorten: (score, anchor, event) => {
+    if (!isLive(anchor) || anchor.index >= score.run.length) return anchor;
+    const left = (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - Math.max(0, anchor.intoMs);
+    const by = Math.min(Math.max(0, left), secondsOf(event) * 1000);
+    return { ...anchor, extraMs: anchor.extraMs - by };
+  },
+  "shorten-rests": (score, anchor, event) =>
+    changed(anchor, (lengths) => shortenRests(score, lengths, anchor.index, secondsOf(event) * 1000)),
+  "drop-round": (score, anchor) => changed(anchor, (lengths) => dropRound(score, lengths, anchor.index)),
+  "drop-finisher": (score, anchor) =>
+    changed(anchor, (lengths) => dropFinisher(score, lengths, anchor.index)),
+  "land-at": (_score, anchor, { payload }) =>
+    anchor.phase === "ended" ? anchor : { ...anchor, finishAtMs: payload.finishAtMs },
+  end: (_score, anchor, { atMs }) =>
+    anchor.phase === "ended" ? anchor : { ...anchor, phase: "ended", atMs },
+};
+
+/** One event applied; what people enter never moves the clock. */
 export function applyEvent(
   score: RunScore,
   before: Anchor,
@@ -121,66 +190,8 @@ export function applyEvent(
   onLeave?: (index: number, atMs: Ms) => void,
 ): Anchor {
   if (!movesClock(event)) return before;
-  const anchor = advance(score, before, event.atMs, onLeave);
-  const last = score.run.length;
-  const live = anchor.phase === "running" || anchor.phase === "paused";
-  const changed = (lengths: readonly Ms[]) => (live ? { ...anchor, lengths } : anchor);
-  switch (event.kind) {
-    case "start": {
-      if (anchor.phase !== "ready") return anchor;
-      const countInMs = event.payload.countInMs ?? 0;
-      return {
-        ...anchor,
-        phase: "running",
-        atMs: event.atMs,
-        intoMs: -countInMs,
-        startedAtMs: event.atMs,
-        plannedEndMs: event.atMs + countInMs + score.totalMs,
-      };
-    }
-    case "pause":
-      return anchor.phase === "running" ? { ...anchor, phase: "paused", atMs: event.atMs } : anchor;
-    case "resume":
-      return anchor.phase === "paused" ? { ...anchor, phase: "running", atMs: event.atMs } : anchor;
-    case "skip":
-      if (!live) return anchor;
-      // A count-in is skipped by itself: what follows it is the first segment.
-      return anchor.intoMs < 0
-        ? goTo(anchor, anchor.index)
-        : goTo(anchor, aliveFrom(anchor, Math.min(last, anchor.index + 1), 1));
-    case "back": {
-      if (!live) return anchor;
-      const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < last;
-      const to = toStart ? anchor.index : aliveFrom(anchor, anchor.index - 1, -1);
-      return goTo(anchor, to < 0 ? aliveFrom(anchor, 0, 1) : to);
-    }
-    case "repeat": {
-      const to = live && anchor.intoMs >= 0 ? lastPieceIndex(score, anchor) : null;
-      return to === null ? anchor : goTo(anchor, to);
-    }
-    case "extend":
-      if (!live || anchor.index >= last) return anchor;
-      return { ...anchor, extraMs: anchor.extraMs + secondsOf(event) * 1000 };
-    case "shorten": {
-      if (!live || anchor.index >= last) return anchor;
-      const left = (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - Math.max(0, anchor.intoMs);
-      const by = Math.min(Math.max(0, left), secondsOf(event) * 1000);
-      return { ...anchor, extraMs: anchor.extraMs - by };
-    }
-    case "shorten-rests":
-      return changed(shortenRests(score, anchor.lengths, anchor.index, secondsOf(event) * 1000));
-    case "drop-round":
-      return changed(dropRound(score, anchor.lengths, anchor.index));
-    case "drop-finisher":
-      return changed(dropFinisher(score, anchor.lengths, anchor.index));
-    case "land-at":
-      return anchor.phase === "ended" ? anchor : { ...anchor, finishAtMs: event.payload.finishAtMs ?? null };
-    case "end":
-      return anchor.phase === "ended" ? anchor : { ...anchor, phase: "ended", atMs: event.atMs };
-    default:
-      // What people enter never moves the clock.
-      return anchor;
-  }
+  const step = STEPS[event.kind] as Step<ClockKind>;
+  return step(score, advance(score, before, event.atMs, onLeave), event);
 }
 
 function phaseOf(anchor: Anchor, last: number): RunPhase {

@@ -3,7 +3,6 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { classOf } from "../testing/classes";
 import { type AnEvent, events, T0 } from "../testing/events";
-import type { RunEventKind } from "./events";
 import { easesIn, lateByMs, lateStart } from "./late";
 import { runScore } from "./run-score";
 
@@ -15,8 +14,12 @@ const doc = classOf([
 ]);
 const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
 
-const with_ = (...list: [afterMs: number, kind: RunEventKind, person?: string][]) =>
-  events(...list.map(([after, kind, person]): AnEvent => [after, kind, person ? { person } : {}]));
+const with_ = (
+  ...list: (readonly [afterMs: number, "join" | "leave", string] | readonly [number, "start"])[]
+) =>
+  events(
+    ...list.map((each): AnEvent => (each[1] === "start" ? each : [each[0], each[1], { person: each[2] }])),
+  );
 
 describe("who comes late", () => {
   test("is somebody who first joins more than a minute after the first second", () => {

@@ -1,7 +1,7 @@
 /** Who comes late: a short warm-up of their own, and an easier first round. */
 import { type ClassDoc, slotsOf } from "../class/document";
 import type { Ms } from "../units";
-import type { RunEvent } from "./events";
+import { isOf, type RunEvent } from "./events";
 import { runState } from "./fold";
 import { nextLivePiece, type RunScore } from "./run-score";
 
@@ -20,12 +20,12 @@ export interface LateStart {
 }
 
 function firstJoin(events: readonly RunEvent[], person: string): RunEvent | undefined {
-  return events.find(({ kind, payload }) => kind === "join" && payload.person === person);
+  return events.filter(isOf("join")).find(({ payload }) => payload.person === person);
 }
 
 /** When the class's second 0 was, or null before the start. */
 export function begunAtMs(events: readonly RunEvent[]): Ms | null {
-  const start = events.find((event) => event.kind === "start");
+  const start = events.find(isOf("start"));
   return start ? start.atMs + (start.payload.countInMs ?? 0) : null;
 }
 

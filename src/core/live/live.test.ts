@@ -4,16 +4,11 @@ import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
-import { events, T0 } from "../testing/events";
+import { type AnEvent, events, T0 } from "../testing/events";
 import { estimateClock } from "./clock";
 import { cuesBetween } from "./cues";
-import {
-  MOST_EXTEND_SECONDS,
-  mostSeconds,
-  RUN_EVENT_KINDS,
-  type RunEvent,
-  type RunEventKind,
-} from "./events";
+import { factsOf, MOST_EXTEND_SECONDS, RUN_EVENT_KINDS, type RunEventKind } from "./event-kinds";
+import type { RunCommand, RunEvent } from "./events";
 import { BACK_GRACE_MS, runState } from "./fold";
 import { mergeCommand } from "./merge";
 import { type RunScore, runScore } from "./run-score";
@@ -87,14 +82,7 @@ describe("the fold", () => {
     .map((list) => {
       const sorted = list
         .sort((a, b) => a[0] - b[0])
-        .map(
-          ([at, kind]) =>
-            [at, kind, kind === "extend" ? { seconds: 1 } : {}] as [
-              number,
-              RunEventKind,
-              RunEvent["payload"],
-            ],
-        );
+        .map(([at, kind]) => [at, kind, kind === "extend" ? { seconds: 1 } : {}] as unknown as AnEvent);
       return events([0, "start", { countInMs: 500 }], ...sorted);
     });
 
@@ -170,7 +158,7 @@ describe("the fold", () => {
     expect(runState(score, events([0, "start"], [5, "extend", { seconds: -9 }]), T0 + 9).lengthMs).toBe(
       30_000,
     );
-    expect(RUN_EVENT_KINDS.filter((kind) => mostSeconds(kind) > 0)).toEqual([
+    expect(RUN_EVENT_KINDS.filter((kind) => "seconds" in factsOf(kind).payload)).toEqual([
       "extend",
       "shorten",
       "shorten-rests",
@@ -285,7 +273,7 @@ describe("cues", () => {
 
 describe("merging and the clock", () => {
   const taken = events([0, "start"], [9000, "skip"]);
-  const command = (kind: RunEventKind, id = "new") => ({ id, kind, payload: {} });
+  const command = (kind: RunEventKind, id = "new") => ({ id, kind, payload: {} }) as RunCommand;
   test("sent twice counts once; a second skip on an old state is refused; a pause is not", () => {
     expect(mergeCommand(command("skip", "e1"), taken, 0)).toBe("again");
     expect(mergeCommand(command("skip"), taken, 1)).toBe("refused");

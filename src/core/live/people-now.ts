@@ -1,7 +1,8 @@
 /** Who is here and how they are: the fold of what participants enter. */
 import type { Mark } from "../homes/home";
 import type { Ms } from "../units";
-import type { RunEvent } from "./events";
+import { factsOf, type PersonKind } from "./event-kinds";
+import { personOf, type RunEvent } from "./events";
 
 export interface Hurt {
   readonly person: string;
@@ -22,42 +23,43 @@ export interface PeopleNow {
   readonly done: ReadonlyMap<string, readonly string[]>;
 }
 
+interface Room {
+  readonly here: Set<string>;
+  readonly marks: Map<string, Mark>;
+  readonly done: Map<string, string[]>;
+  hurt: Hurt[];
+  readonly uncomfortable: Hurt[];
+}
+
+const saidAt = ({ payload, atMs }: RunEvent<"hurt" | "uncomfortable">): Hurt => ({
+  person: payload.person,
+  slot: payload.slot ?? null,
+  atMs,
+});
+
+/** What each kind that tells of one person does to the room. */
+const TURNS: { readonly [K in PersonKind]: (room: Room, event: RunEvent<K>) => void } = {
+  join: ({ here }, { payload }) => here.add(payload.person),
+  leave: ({ here }, { payload }) => here.delete(payload.person),
+  mark: ({ marks }, { payload }) => marks.set(payload.person, payload.mark),
+  done: ({ done }, { payload: { person, slot } }) => {
+    if (slot !== undefined) done.set(person, [...(done.get(person) ?? []), slot]);
+  },
+  hurt: ({ hurt }, event) => hurt.push(saidAt(event)),
+  "hurt-seen": (room, { payload }) => {
+    room.hurt = room.hurt.filter(({ person }) => person !== payload.person);
+  },
+  uncomfortable: ({ uncomfortable }, event) => uncomfortable.unshift(saidAt(event)),
+  // Who does what, not how they are.
+  part: () => undefined,
+};
+
 /** The state after these events, in their order. Pure, like the clock's. */
 export function peopleNow(events: readonly RunEvent[]): PeopleNow {
-  const here = new Set<string>();
-  const marks = new Map<string, Mark>();
-  const done = new Map<string, string[]>();
-  let hurt: Hurt[] = [];
-  const uncomfortable: Hurt[] = [];
-  for (const { kind, payload, atMs } of events) {
-    const { person } = payload;
-    if (person === undefined) continue;
-    const entry = { person, slot: payload.slot ?? null, atMs };
-    switch (kind) {
-      case "join":
-        here.add(person);
-        break;
-      case "leave":
-        here.delete(person);
-        break;
-      case "mark":
-        if (payload.mark) marks.set(person, payload.mark);
-        break;
-      case "done":
-        if (payload.slot) done.set(person, [...(done.get(person) ?? []), payload.slot]);
-        break;
-      case "hurt":
-        hurt.push(entry);
-        break;
-      case "hurt-seen":
-        hurt = hurt.filter((other) => other.person !== person);
-        break;
-      case "uncomfortable":
-        uncomfortable.unshift(entry);
-        break;
-      default:
-        break;
-    }
+  const room: Room = { here: new Set(), marks: new Map(), done: new Map(), hurt: [], uncomfortable: [] };
+  for (const event of events) {
+    if (factsOf(event.kind).seenBy !== "person" || personOf(event) === null) continue;
+    (TURNS[event.kind as PersonKind] as (room: Room, event: RunEvent) => void)(room, event);
   }
-  return { here: [...here], marks, hurt, uncomfortable, done };
+  return { ...room, here: [...room.here] };
 }

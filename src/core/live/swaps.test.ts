@@ -5,6 +5,7 @@ import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
+import type { RunEventKind } from "./event-kinds";
 import { contentVersion, type RunEvent, seenBy, seenByAll } from "./events";
 import { withSwaps } from "./swaps";
 import { threeWays } from "./three-ways";
@@ -90,13 +91,8 @@ describe("another move while teaching", () => {
 });
 
 describe("what is seen of the events", () => {
-  const event = (kind: RunEvent["kind"], payload: RunEvent["payload"], seq: number): RunEvent => ({
-    id: String(seq),
-    seq,
-    atMs: seq,
-    kind,
-    payload,
-  });
+  const event = (kind: RunEventKind, payload: object, seq: number) =>
+    ({ id: String(seq), seq, atMs: seq, kind, payload }) as RunEvent;
   const events = [
     event("start", { version: 2 }, 1),
     event("note", { text: "P limps" }, 2),

@@ -7,8 +7,9 @@ import { expandedSeconds } from "../score/expand";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { classOf } from "../testing/classes";
-import { events, T0 } from "../testing/events";
-import type { RunEvent, RunEventKind } from "./events";
+import { arbEvents, events, T0 } from "../testing/events";
+import { CLOCK_KINDS } from "./event-kinds";
+import { happening, type RunEvent } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
 import { runState } from "./fold";
 import { mergeCommand } from "./merge";
@@ -141,10 +142,7 @@ describe("finishing on time", () => {
         const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + run.totalMs - early }]);
         const now = T0 + after;
         for (const way of finishWays(run, list, now)) {
-          const taken: RunEvent[] = [
-            ...list,
-            { id: "w", seq: 3, atMs: now, kind: way.kind, payload: way.payload },
-          ];
+          const taken: RunEvent[] = [...list, { id: "w", seq: 3, atMs: now, ...happening(way.says) }];
           expect(runState(run, taken, now).projectedEndMs).toBe(way.endMs);
           expect(way.savesMs).toBeGreaterThan(0);
           expect(way.lands).toBe(way.endMs <= T0 + run.totalMs - early);
@@ -157,7 +155,7 @@ describe("finishing on time", () => {
   test("offers a round, shorter rests and no finisher, and not what would change nothing", () => {
     const run = score(doc);
     const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + run.totalMs - 30_000 }]);
-    expect(finishWays(run, list, T0 + 1000).map(({ kind, savesMs }) => [kind, savesMs])).toEqual([
+    expect(finishWays(run, list, T0 + 1000).map(({ says: [kind], savesMs }) => [kind, savesMs])).toEqual([
       ["drop-round", 140_000],
       ["shorten-rests", 30_000],
       ["drop-finisher", 30_000],
@@ -189,27 +187,16 @@ describe("finishing on time", () => {
 });
 
 describe("what a class really was", () => {
-  const kinds: readonly RunEventKind[] = [
-    "pause",
-    "resume",
-    "skip",
-    "back",
-    "repeat",
-    "extend",
-    "drop-round",
-  ];
-  const arbRun = fc
-    .array(fc.tuple(fc.nat(40_000), fc.constantFrom(...kinds)), { maxLength: 8 })
-    .map((list) => {
-      let at = 0;
-      return events(
-        [0, "start", { countInMs: 5000 }],
-        ...list.map(([after, kind]): [number, RunEventKind, RunEvent["payload"]] => {
-          at += after;
-          return [at, kind, kind === "extend" ? { seconds: 10 } : {}];
-        }),
-      );
-    });
+  const arbRun = arbEvents(
+    CLOCK_KINDS.filter((kind) => kind !== "start" && kind !== "end"),
+    {
+      most: 8,
+      gapMs: 40_000,
+    },
+  ).map((list) => [
+    ...events([0, "start", { countInMs: 5000 }]),
+    ...list.map((event) => ({ ...event, id: `later-${event.id}`, seq: event.seq + 1 })),
+  ]);
 
   test("the stays follow each other without a gap, and say where the fold says the clock was", () => {
     const run = score(doc);

@@ -1,6 +1,6 @@
 /** The record of a taught class: what it really took, who was there, what each did. Pure, from its events. */
 import type { Mark } from "../homes/home";
-import type { RunEvent } from "../live/events";
+import { isOf, personOf, type RunEvent } from "../live/events";
 import { lateByMs } from "../live/late";
 import type { RunScore } from "../live/run-score";
 import { type Stay, staysOf, tookMs } from "../live/trace";
@@ -48,8 +48,7 @@ const tenths = (ms: Ms) => Math.round(ms / 100) / 10;
 function spansOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance["spans"] {
   const spans: { fromMs: Ms; toMs: Ms }[] = [];
   let from: Ms | null = null;
-  for (const { kind, payload, atMs } of events) {
-    if (payload.person !== person) continue;
+  for (const { kind, atMs } of events.filter((event) => personOf(event) === person)) {
     if (kind === "join") from ??= atMs;
     if (kind === "leave" && from !== null) {
       spans.push({ fromMs: from, toMs: atMs });
@@ -61,18 +60,21 @@ function spansOf(events: readonly RunEvent[], person: string, endMs: Ms): Attend
 }
 
 function attendanceOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance {
-  const own = events.filter((event) => event.payload.person === person);
-  const of = (kind: RunEvent["kind"]) => own.filter((event) => event.kind === kind);
+  const own = events.filter((event) => personOf(event) === person);
   const done: Record<string, number> = {};
-  for (const { payload } of of("done")) if (payload.slot) done[payload.slot] = (done[payload.slot] ?? 0) + 1;
-  const where = ({ atMs, payload }: RunEvent) => ({ atMs, slot: payload.slot ?? null });
+  for (const { payload } of own.filter(isOf("done")))
+    if (payload.slot) done[payload.slot] = (done[payload.slot] ?? 0) + 1;
+  const where = ({ atMs, payload }: RunEvent<"hurt" | "uncomfortable">) => ({
+    atMs,
+    slot: payload.slot ?? null,
+  });
   return {
     person,
     spans: spansOf(events, person, endMs),
     lateMs: lateByMs(events, person),
-    marks: of("mark").flatMap(({ atMs, payload }) => (payload.mark ? [{ atMs, mark: payload.mark }] : [])),
-    hurt: of("hurt").map(where),
-    uncomfortable: of("uncomfortable").map(where),
+    marks: own.filter(isOf("mark")).map(({ atMs, payload }) => ({ atMs, mark: payload.mark })),
+    hurt: own.filter(isOf("hurt")).map(where),
+    uncomfortable: own.filter(isOf("uncomfortable")).map(where),
     done,
   };
 }
@@ -88,7 +90,7 @@ export function recordOf(
   const endMs = ended?.atMs ?? nowMs;
   const stays = staysOf(score, events, endMs);
   const took = tookMs(score, stays);
-  const everybody = new Set([...people, ...events.flatMap(({ payload }) => payload.person ?? [])]);
+  const everybody = new Set([...people, ...events.flatMap((event) => personOf(event) ?? [])]);
   const first = stays[0];
   const last = stays.at(-1);
   return {
@@ -109,9 +111,7 @@ export function recordOf(
       };
     }),
     people: [...everybody].map((person) => attendanceOf(events, person, endMs)),
-    notes: events.flatMap(({ kind, payload, atMs }) =>
-      kind === "note" && payload.text ? [{ atMs, text: payload.text }] : [],
-    ),
+    notes: events.filter(isOf("note")).map(({ payload, atMs }) => ({ atMs, text: payload.text })),
   };
 }
 

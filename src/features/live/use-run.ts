@@ -4,7 +4,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { againAfterMs } from "@/browser/again";
 import { api, type FailureCode } from "@/browser/api";
-import { movesClock, type RunEvent, type RunEventKind, type RunPayload } from "@/core/live/events";
+import type { CommandKind } from "@/core/live/event-kinds";
+import { happening, movesClock, type RunEvent, type Said } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { useServerClock } from "./use-server-clock";
@@ -37,7 +38,7 @@ export interface Run {
   readonly reached: boolean;
   /** Why the first of what was pressed here hasn't been taken yet; it is kept and sent again. */
   readonly held: FailureCode | null;
-  readonly command: (kind: RunEventKind, payload?: RunPayload) => void;
+  readonly command: (...said: Said<CommandKind>) => void;
 }
 
 export function useRun(id: string, score: RunScore, first: readonly RunEvent[]): Run {
@@ -104,13 +105,12 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
   );
 
   const command = useCallback(
-    (kind: RunEventKind, payload: RunPayload = {}) => {
+    (...said: Said<CommandKind>) => {
       const { confirmed: known, waiting: list } = latest.current;
       const lastKnown = list.at(-1)?.event ?? known.at(-1);
       const event: RunEvent = {
         id: crypto.randomUUID(),
-        kind,
-        payload,
+        ...happening(said),
         seq: (lastKnown?.seq ?? 0) + 1,
         atMs: Math.max(now(), lastKnown?.atMs ?? 0),
       };

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
-import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
+import type { RunEvent } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import { nextLivePiece, type RunScore } from "@/core/live/run-score";
@@ -19,6 +19,7 @@ import { type HurtState, hurtButton, hurtLine } from "./hurt-words";
 import { doseOf, fetchOf, ownCall } from "./own-words";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
+import type { Enter } from "./use-follow";
 
 /** A phone lying on its side shows the count, the side, the move and the cue alone. */
 const UPRIGHT_ONLY = "[@media(orientation:landscape)_and_(max-height:500px)]:hidden";
@@ -44,7 +45,7 @@ interface Props {
   readonly lateMs: number;
   readonly keepLate: (ms: number) => void;
   readonly now: () => number;
-  readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
+  readonly enter: Enter;
 }
 
 /** The slot after the present turn. */
@@ -104,7 +105,7 @@ export function During(props: Props) {
   const side = moment?.side ?? null;
   const turns = turned || moment?.soon?.what === "change";
   const call = working ? ownCall(moment, person) : null;
-  const slot: RunPayload = shown?.slot ? { slot: shown.slot } : {};
+  const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
   return (
     <main

@@ -3,20 +3,15 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { againAfterMs } from "@/browser/again";
 import { api, type FailureCode } from "@/browser/api";
-import type { EntryKind, RunEvent, RunPayload } from "@/core/live/events";
+import type { EntryKind } from "@/core/live/event-kinds";
+import { type Entered, entered, type RunCommand, type RunEvent } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
 import { useTicking, useWaiting } from "@/features/live/use-waiting";
 
-interface Waiting {
-  readonly id: string;
-  readonly kind: EntryKind;
-  readonly payload: RunPayload;
-  readonly atMs: number;
-  readonly offline: boolean;
-}
+type Waiting = RunCommand<EntryKind> & { readonly atMs: number; readonly offline: boolean };
 
 /** What the server will never take; anything else is kept and sent again, a fault of ours too. */
 const NEVER: readonly FailureCode[] = [
@@ -29,6 +24,9 @@ const NEVER: readonly FailureCode[] = [
   "other-origin",
 ];
 
+/** Enters something of oneself. */
+export type Enter = (...entered: Entered) => void;
+
 export interface Follow {
   readonly state: RunState;
   readonly events: readonly RunEvent[];
@@ -39,7 +37,7 @@ export interface Follow {
   readonly reached: boolean;
   /** Why the first of what was entered here hasn't been taken yet; it is kept and sent again. */
   readonly held: FailureCode | null;
-  readonly enter: (kind: EntryKind, payload?: RunPayload) => void;
+  readonly enter: Enter;
 }
 
 /** What had happened by then; the start is known at once, so that nobody misses the count-in. */
@@ -77,12 +75,13 @@ export function useFollow(
       if (!head || sending.current) return;
       sending.current = true;
       const { id, kind, payload, atMs, offline } = head;
+      // Who it is goes by the link.
+      const { person: _self, ...said } = payload;
       const reply = await api("POST", `/api/part/${token}/events`, {
         id,
         run: runId,
         kind,
-        ...(payload.mark ? { mark: payload.mark } : {}),
-        ...(payload.slot ? { slot: payload.slot } : {}),
+        ...said,
         ...(offline ? { offlineAtMs: atMs } : {}),
       });
       sending.current = false;
@@ -104,11 +103,11 @@ export function useFollow(
     return () => clearTimeout(timer);
   }, [waiting, token, runId, setWaiting]);
 
-  const enter = useCallback(
-    (kind: EntryKind, payload: RunPayload = {}) =>
+  const enter = useCallback<Enter>(
+    (...said) =>
       setWaiting((list) => [
         ...list,
-        { id: crypto.randomUUID(), kind, payload: { ...payload, person }, atMs: now(), offline: false },
+        { ...entered(person, said), id: crypto.randomUUID(), atMs: now(), offline: false },
       ]),
     [now, person, setWaiting],
   );

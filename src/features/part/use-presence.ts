@@ -1,19 +1,13 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { deviceNowMs } from "@/browser/now";
-import type { EntryKind } from "@/core/live/events";
+import type { Enter } from "./use-follow";
 
 /** Between two joins of one page, ms. */
 const AGAIN_AFTER_MS = 5000;
 
 /** Says that one is here when the page is open, and that one has left when it is closed. */
-export function usePresence(
-  token: string,
-  run: string,
-  open: boolean,
-  here: boolean,
-  enter: (kind: EntryKind) => void,
-): void {
+export function usePresence(token: string, run: string, open: boolean, here: boolean, enter: Enter): void {
   const joinedAtMs = useRef<number | null>(null);
   useEffect(() => {
     if (!open) return;

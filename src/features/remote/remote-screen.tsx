@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
-import type { RunEvent } from "@/core/live/events";
+import { isOf, type RunEvent } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
 import { peopleNow } from "@/core/live/people-now";
 import { scoreOfKept } from "@/core/live/run-score";
@@ -49,10 +49,10 @@ export function RemoteScreen(props: {
   const live = !ready && state.phase !== "ended" && state.phase !== "over";
   useEffect(() => (live ? keepAwake() : undefined), [live]);
   const drop = live
-    ? finishWays(score, run.events, run.now()).find(({ kind }) => kind === "drop-round")
+    ? finishWays(score, run.events, run.now()).find(({ says: [kind] }) => kind === "drop-round")
     : undefined;
   const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
-  const last = run.events.findLast((event) => event.kind === "hurt")?.payload.person;
+  const last = run.events.filter(isOf("hurt")).at(-1)?.payload.person;
   const [hurt] = people.hurt;
   if (state.phase === "ended" || state.phase === "over")
     return (
@@ -121,12 +121,7 @@ export function RemoteScreen(props: {
           +10 s
         </button>
       </div>
-      <button
-        type="button"
-        className={BIG}
-        disabled={!drop}
-        onClick={() => drop && command(drop.kind, drop.payload)}
-      >
+      <button type="button" className={BIG} disabled={!drop} onClick={() => drop && command(...drop.says)}>
         Drop a round
         <span className="block text-lg font-normal">
           {drop

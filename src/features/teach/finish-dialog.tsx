@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
-import type { ClockKind, RunEvent, RunPayload } from "@/core/live/events";
-import { type FinishWay, finishWays, nextTimeOfDay } from "@/core/live/finish";
+import type { CommandKind } from "@/core/live/event-kinds";
+import type { RunEvent, Said } from "@/core/live/events";
+import { type FinishKind, type FinishWay, finishWays, nextTimeOfDay } from "@/core/live/finish";
 import type { RunState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
 import { clockText } from "@/core/units";
@@ -9,7 +10,7 @@ import { timeOfDay } from "@/features/live/time-of-day";
 import { Dialog } from "@/ui/dialog";
 
 /** Each way in words. */
-export const WAY_WORDS: Partial<Record<ClockKind, string>> = {
+export const WAY_WORDS: Readonly<Record<FinishKind, string>> = {
   "drop-round": "Drop a round",
   "shorten-rests": "Shorten the rests",
   "drop-finisher": "Skip the finisher",
@@ -18,20 +19,20 @@ export const WAY_WORDS: Partial<Record<ClockKind, string>> = {
 /** The ways to end earlier, each with the end that it would have: for Teach and for the remote. */
 export function FinishWays(props: {
   readonly ways: readonly FinishWay[];
-  readonly onTake: (kind: ClockKind, payload: RunPayload) => void;
+  readonly onTake: (...said: Said<FinishKind>) => void;
 }) {
   if (props.ways.length === 0)
     return <p className="text-2xl text-night-quiet">Nothing is left to cut. The cool-down stays.</p>;
   return (
     <ul className="space-y-2">
-      {props.ways.map(({ kind, payload, endMs, savesMs, lands }) => (
-        <li key={kind}>
+      {props.ways.map(({ says, endMs, savesMs, lands }) => (
+        <li key={says[0]}>
           <button
             type="button"
             className="flex w-full items-baseline justify-between gap-4 border-2 border-night-line px-4 py-3 text-left text-2xl font-bold hover:border-night-text"
-            onClick={() => props.onTake(kind, payload)}
+            onClick={() => props.onTake(...says)}
           >
-            <span>{WAY_WORDS[kind]}</span>
+            <span>{WAY_WORDS[says[0]]}</span>
             <span>
               ends {timeOfDay(endMs)}
               <span className="font-normal text-night-quiet">
@@ -54,7 +55,7 @@ export function FinishDialog(props: {
   readonly events: readonly RunEvent[];
   readonly state: RunState;
   readonly now: () => number;
-  readonly command: (kind: ClockKind, payload: RunPayload) => void;
+  readonly command: (...said: Said<CommandKind>) => void;
 }) {
   const { state, score, events } = props;
   const [time, setTime] = useState<string | null>(null);

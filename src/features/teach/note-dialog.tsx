@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { MOST_NOTE_CHARACTERS } from "@/core/live/events";
+import { MOST_NOTE_CHARACTERS } from "@/core/live/event-kinds";
 import { Dialog } from "@/ui/dialog";
 
 /** A note for the log, at this second: nobody else sees it. */

@@ -16,7 +16,8 @@ import type { ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
 import type { Mark, Person } from "../../core/homes/home";
 import type { Tonight } from "../../core/homes/tonight";
-import type { RunEventKind, RunPayload } from "../../core/live/events";
+import type { RunEventKind } from "../../core/live/event-kinds";
+import type { RunEvent } from "../../core/live/events";
 import type { SessionState } from "../../core/live/session";
 import type { Swap } from "../../core/live/swaps";
 import type { LogField, LogValue } from "../../core/log/entries";
@@ -302,7 +303,7 @@ export const runEvent = pgTable(
     kind: text("kind").$type<RunEventKind>().notNull(),
     /** Roster id of whom it is about; null where it is about all. The payload says the same. */
     person: text("person"),
-    payload: json("payload").$type<RunPayload>().notNull(),
+    payload: json("payload").$type<RunEvent["payload"]>().notNull(),
     at: instant("at").notNull(),
     /** When it came in: `at` may be what a device without a connection says. */
     arrivedAt: instant("arrived_at").notNull().defaultNow(),

@@ -1,7 +1,9 @@
 import { number, object, string } from "yup";
-import { MARKS } from "@/core/homes/home";
-import { ENTRY_KINDS, seenBy } from "@/core/live/events";
+import { ENTRY_KINDS } from "@/core/live/event-kinds";
+import { seenBy } from "@/core/live/events";
+import { ENTRY_FIELDS, entryOf } from "@/server/field-schema";
 import { readingPart, runParam, writingPart } from "@/server/http";
+import { Refused } from "@/server/refused";
 import { eventsAfter, takeEntry } from "@/server/run-events";
 import { needAsked } from "@/server/sessions";
 
@@ -9,8 +11,7 @@ const body = object({
   id: string().uuid().required(),
   run: string().uuid().required(),
   kind: string().oneOf(ENTRY_KINDS).required(),
-  mark: string().oneOf(MARKS),
-  slot: string().min(1).max(100),
+  ...ENTRY_FIELDS,
   offlineAtMs: number().integer().min(0),
 }).noUnknown();
 
@@ -26,10 +27,11 @@ export const GET = readingPart(async (who, request) => {
 /** What a participant enters: counts once however often it is sent, and is always their own. */
 export const POST = writingPart(
   body,
-  async (who, { id, run, kind, mark, slot, offlineAtMs }) => {
+  async (who, { id, run, kind, offlineAtMs, ...sent }) => {
+    const entry = entryOf(kind, who.doc.id, sent);
+    if (!entry) throw new Refused("malformed", "Something of this entry is missing.");
     await needAsked(who.studioId, run, who.personId);
-    const payload = { person: who.doc.id, ...(mark ? { mark } : {}), ...(slot ? { slot } : {}) };
-    await takeEntry(run, { id, kind, payload }, offlineAtMs ?? null);
+    await takeEntry(run, { id, ...entry }, offlineAtMs ?? null);
   },
   { uncounted: true },
 );

@@ -1,35 +1,17 @@
 import { number, object, string } from "yup";
-import {
-  COMMAND_KINDS,
-  MOST_COUNT_IN_MS,
-  MOST_NOTE_CHARACTERS,
-  mostSeconds,
-  seenByAll,
-} from "@/core/live/events";
+import { COMMAND_KINDS } from "@/core/live/event-kinds";
+import { type RunCommand, seenByAll } from "@/core/live/events";
+import { happeningFields } from "@/server/field-schema";
 import { reading, uuidParam, writing } from "@/server/http";
 import { databaseNow, eventsAfter, takeCommand } from "@/server/run-events";
 import { needSession } from "@/server/sessions";
 
 const body = object({
   id: string().uuid().required(),
-  kind: string().oneOf(COMMAND_KINDS).required(),
-  payload: object({
-    countInMs: number().integer().min(0).max(MOST_COUNT_IN_MS),
-    seconds: number().integer().min(1),
-    finishAtMs: number().integer().min(0).nullable(),
-    person: string().min(1).max(100),
-    text: string().min(1).max(MOST_NOTE_CHARACTERS),
-  })
-    .noUnknown()
-    .required(),
+  ...happeningFields(COMMAND_KINDS),
   seen: number().integer().min(0).required(),
   offlineAtMs: number().integer().min(0),
-})
-  .noUnknown()
-  .test("its-seconds", "That is more seconds than this may take.", (sent) => {
-    const seconds = sent?.payload?.seconds;
-    return seconds === undefined || !sent?.kind || seconds <= mostSeconds(sent.kind);
-  });
+}).noUnknown();
 
 /** The events so far (after a number where one is given), and the database's clock. */
 export const GET = reading(async (who, params, request) => {
@@ -43,6 +25,7 @@ export const GET = reading(async (who, params, request) => {
 });
 
 /** A command of the instructor's: counts once however often it is sent. */
-export const POST = writing(body, (who, params, { id, kind, payload, seen, offlineAtMs }) =>
-  takeCommand(who.studioId, uuidParam(params, "id"), { id, kind, payload }, seen, offlineAtMs ?? null),
-);
+export const POST = writing(body, (who, params, { id, kind, payload, seen, offlineAtMs }) => {
+  const command = { id, kind, payload } as RunCommand;
+  return takeCommand(who.studioId, uuidParam(params, "id"), command, seen, offlineAtMs ?? null);
+});
