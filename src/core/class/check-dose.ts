@@ -2,7 +2,6 @@
 import { checkRepSeconds } from "../moves/check-move";
 import {
   type Bounds,
-  checkDecimal,
   checkKey,
   checkNumber,
   checkObject,
@@ -15,25 +14,15 @@ import {
   TIME,
 } from "./check-values";
 import { LOAD_TARGETS } from "./document";
-import { DOSE_KINDS, type DoseKind } from "./dose-time";
+import type { DoseKind } from "./dose";
+import { DOSE_KINDS, DOSES, REPS } from "./dose-kinds";
 import { at } from "./faults";
 import { parseTempo } from "./tempo";
 
-export const REPS: Bounds = { least: 1, most: 1000 };
 const AMOUNT: Bounds = { least: 1, most: TIME.most };
-const RUNG: Bounds = { least: 1, most: 100 };
 
 function checkTempo(faults: Faults, path: string, value: unknown): void {
   if (typeof value !== "string" || !parseTempo(value)) faults.add(path, { code: "tempo" });
-}
-
-function checkLadder(faults: Faults, path: string, value: unknown): void {
-  if (!checkObject(faults, path, value)) return;
-  for (const key of ["from", "to"])
-    checkKey(faults, path, value, key, (p, v) => checkWhole(faults, p, v, RUNG), true);
-  checkKey(faults, path, value, "step", (p, v) => checkWhole(faults, p, v, RUNG));
-  checkKey(faults, path, value, "hold", (p, v) => checkDecimal(faults, p, v, { least: 0, most: 60 }));
-  checkKey(faults, path, value, "holdOn", (p, v) => checkOneOf(faults, p, v, ["rung", "rep"]));
 }
 
 /**
@@ -43,14 +32,7 @@ function checkLadder(faults: Faults, path: string, value: unknown): void {
 export function checkDose(faults: Faults, path: string, value: unknown, halved: boolean): DoseKind | null {
   if (!checkObject(faults, path, value)) return null;
   const kinds = DOSE_KINDS.filter((kind) => value[kind] !== undefined);
-  for (const kind of kinds) {
-    const where = at(path, kind);
-    if (kind === "ladder") checkLadder(faults, where, value[kind]);
-    else {
-      const bounds = kind === "reps" ? REPS : AMOUNT;
-      checkSpan(faults, where, value[kind], halved ? { ...bounds, least: 2 } : bounds);
-    }
-  }
+  for (const kind of kinds) DOSES[kind].check(faults, at(path, kind), value[kind], halved ? 2 : 1);
   checkKey(faults, path, value, "tempo", (p, v) => checkTempo(faults, p, v));
   checkKey(faults, path, value, "repSeconds", (p, v) => checkRepSeconds(faults, p, v));
   checkKey(faults, path, value, "within", (p, v) => checkWhole(faults, p, v, AMOUNT));
@@ -59,13 +41,14 @@ export function checkDose(faults: Faults, path: string, value: unknown, halved: 
     faults.add(path, { code: "exactly-one", allowed: DOSE_KINDS });
     return null;
   }
-  if (value.within !== undefined && kind !== "reps")
-    faults.add(at(path, "within"), { code: "only-with", kinds: "reps" });
-  for (const key of ["tempo", "repSeconds"]) {
-    if (value[key] !== undefined && kind !== "reps" && kind !== "ladder") {
-      faults.add(at(path, key), { code: "only-with", kinds: "reps and ladder" });
-    }
-  }
+  const onlyWith = (key: string, allows: "windows" | "paced") => {
+    if (value[key] === undefined || DOSES[kind][allows]) return;
+    const kinds = DOSE_KINDS.filter((each) => DOSES[each][allows]).join(" and ");
+    faults.add(at(path, key), { code: "only-with", kinds });
+  };
+  onlyWith("within", "windows");
+  onlyWith("tempo", "paced");
+  onlyWith("repSeconds", "paced");
   return kind;
 }
 

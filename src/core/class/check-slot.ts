@@ -19,7 +19,8 @@ import {
   TIME,
 } from "./check-values";
 import { MOST_ROUNDS, SIDES } from "./document";
-import type { DoseKind } from "./dose-time";
+import type { DoseKind } from "./dose";
+import { DOSE_KINDS, DOSES } from "./dose-kinds";
 import { at } from "./faults";
 import { type Span, spanTriple } from "./span";
 
@@ -89,12 +90,14 @@ function checkLength(
   }
 }
 
-const TIMED: readonly DoseKind[] = ["seconds", "hold", "toLimit"];
+/** Whether the clock runs in a piece of this kind, so that somebody may stop early. */
+const isTimed = (kind: DoseKind | null) => kind !== null && DOSES[kind].lasts !== "as-counted";
 
 function smallestPlan(doses: readonly unknown[]): number | null {
   const plans = doses.flatMap((dose) => {
     if (!isObject(dose)) return [];
-    const span = (dose.seconds ?? dose.hold ?? dose.toLimit) as Span | undefined;
+    const kind = DOSE_KINDS.find((each) => isTimed(each) && dose[each] !== undefined);
+    const span = kind && (dose[kind] as Span);
     if (span === undefined || (typeof span !== "number" && !isObject(span))) return [];
     const { plan } = spanTriple(span);
     return Number.isFinite(plan) ? [plan] : [];
@@ -139,8 +142,8 @@ export function checkSlot(faults: Faults, path: string, value: unknown, context:
   });
   key("marks", (p, v) =>
     checkMarks(faults, p, v, {
-      timed: kinds.every((kind) => kind !== null && TIMED.includes(kind)),
-      counted: kinds.every((kind) => kind === "reps"),
+      timed: kinds.every(isTimed),
+      counted: kinds.every((kind) => kind !== null && DOSES[kind].reps),
       smallestPlan: smallestPlan(Array.isArray(value.dose) ? value.dose : [value.dose]),
       checkMove: moveRef,
     }),

@@ -3,8 +3,12 @@
  * Times are whole seconds. What is optional may be left out; its default stands beside it.
  * Keys that are not listed here are kept as they are, everywhere.
  */
+import type { Mark } from "../homes/home";
 import type { Move, MoveFacts } from "../moves/move";
+import type { Dose } from "./dose";
 import type { Span } from "./span";
+
+export type { Dose, Ladder } from "./dose";
 
 export const STANCES = ["form", "strength", "density"] as const;
 export type Stance = (typeof STANCES)[number];
@@ -33,30 +37,6 @@ export interface NamedMove extends Partial<MoveFacts> {
 
 /** A library (or the class's own) move by id, or one by name. */
 export type MoveRef = string | NamedMove;
-
-export interface Ladder {
-  readonly from: number;
-  readonly to: number;
-  /** 1 where left out; always positive, the direction follows from `from` and `to`. */
-  readonly step?: number;
-  /** Seconds for each number of the rung; 0 where left out. */
-  readonly hold?: number;
-  readonly holdOn?: "rung" | "rep";
-}
-
-/** Exactly one of `seconds`, `hold`, `reps`, `ladder`, `toLimit`. */
-export interface Dose {
-  readonly seconds?: Span;
-  readonly hold?: Span;
-  readonly reps?: Span;
-  readonly ladder?: Ladder;
-  readonly toLimit?: Span;
-  /** Lower-pause-lift-pause: `3-0-2-1` or `3021`; X counts as 1. */
-  readonly tempo?: string;
-  readonly repSeconds?: number;
-  /** With reps only: the piece starts every so many seconds. */
-  readonly within?: number;
-}
 
 /** Exactly one key. `kg` is each thing held, not the sum. */
 export interface Load {
@@ -174,6 +154,11 @@ export function dosesOf(slot: Slot): readonly Dose[] {
   return Array.isArray(slot.dose) ? slot.dose : [slot.dose as Dose];
 }
 
+/** A slot's dose or doses, each changed: one stays one, a list a list. */
+export function mapDoses(slot: Slot, change: (dose: Dose) => Dose): Slot["dose"] {
+  return Array.isArray(slot.dose) ? slot.dose.map(change) : change(slot.dose as Dose);
+}
+
 /** The dose of the slot's `index`-th own appearance, from 0. */
 export function doseAt(slot: Slot, index: number): Dose {
   const doses = dosesOf(slot);
@@ -185,6 +170,16 @@ export function loadAt(slot: Slot, index: number): Load | undefined {
   if (!Array.isArray(slot.load)) return slot.load as Load | undefined;
   const loads = slot.load as readonly Load[];
   return loads[Math.min(index, loads.length - 1)];
+}
+
+/** How often a slot comes in its block, where the block has so many rounds. */
+export function appearancesOf(slot: Slot, rounds: number): number {
+  return slot.rounds ? slot.rounds.filter((round) => round <= rounds).length : rounds;
+}
+
+/** The slot's own way at a level, or null where it has none: then it is done as set. */
+export function wayAt(slot: Slot, mark: Mark): Way | null {
+  return mark === "natural" ? null : (slot.marks?.[mark] ?? null);
 }
 
 /** A block with the slot that has this id, or null. */

@@ -2,7 +2,8 @@
  * A block as a sentence: the numbers that it names, and the edits that change them.
  * "4 rounds of 5 moves, 40 s work, 20 s rest, 60 s between rounds, 10 s to get ready".
  */
-import { type Block, type Dose, dosesOf, type Load, type Slot, slotsOf } from "./document";
+import { type Block, type Dose, dosesOf, type Load, mapDoses, type Slot, slotsOf } from "./document";
+import { rowOf, spanOf, withSpan } from "./dose-kinds";
 import type { Edit } from "./edits";
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "./span";
 
@@ -37,17 +38,13 @@ export interface SentenceNumber {
   readonly now: number;
 }
 
-const TIMED = ["seconds", "hold"] as const;
-
-/** The span of a dose that the sentence's `work` or `reps` names, with its key; null where it has none. */
-function amount(dose: Dose, key: "work" | "reps"): { kind: "seconds" | "hold" | "reps"; span: Span } | null {
-  if (key === "reps") return dose.reps === undefined ? null : { kind: "reps", span: dose.reps };
-  const kind = TIMED.find((name) => dose[name] !== undefined);
-  return kind ? { kind, span: dose[kind] as Span } : null;
+/** The span of a dose that the sentence's `work` or `reps` names; null where it has none. */
+function amount(dose: Dose, key: "work" | "reps"): Span | null {
+  return rowOf(dose).row.number === key ? spanOf(dose) : null;
 }
 
 function amounts(block: Block, key: "work" | "reps"): Span[] {
-  return slotsOf(block).flatMap((slot) => dosesOf(slot).flatMap((dose) => amount(dose, key)?.span ?? []));
+  return slotsOf(block).flatMap((slot) => dosesOf(slot).flatMap((dose) => amount(dose, key) ?? []));
 }
 
 /** One span where all agree, else the range from the least to the most. */
@@ -153,11 +150,7 @@ function roundsEdit(block: Block, to: Span): Edit {
 /** Every dose of the block that `key` names, changed by `change`. */
 function amountsEdit(block: Block, key: "work" | "reps", change: (span: Span) => Span): Edit {
   const edits = slotsOf(block).flatMap((slot) => {
-    const changed = dosesOf(slot).map((dose) => {
-      const found = amount(dose, key);
-      return found ? { ...dose, [found.kind]: change(found.span) } : dose;
-    });
-    const to = Array.isArray(slot.dose) ? changed : changed[0];
+    const to = mapDoses(slot, (dose) => (amount(dose, key) === null ? dose : withSpan(dose, change)));
     return JSON.stringify(to) === JSON.stringify(slot.dose) ? [] : [setSlot(slot, "dose", to)];
   });
   return edits.length === 1 ? (edits[0] as Edit) : { op: "together", edits };
@@ -190,7 +183,7 @@ export function blockShape(block: Block): string {
   if (slotsOf(block).some((slot) => dosesOf(slot).some((dose) => dose.within !== undefined)))
     return "every-minute windows";
   if (length === 1) return rounds > 1 ? "intervals" : "one move";
-  const counted = slotsOf(block).every((slot) => dosesOf(slot).some((dose) => dose.reps !== undefined));
+  const counted = slotsOf(block).every((slot) => dosesOf(slot).some((dose) => rowOf(dose).row.reps));
   const gap = spanTriple(block.rest).plan;
   if (length === 2 && (counted || gap <= 15) && rounds > 1) return "superset";
   if (length === 3 && counted && gap <= 15 && rounds > 1) return "triset";

@@ -3,7 +3,7 @@
  * the score sets: a one-sided way in a two-sided slot shares the piece's seconds, a two-sided way runs
  * through both turns of a slot that is done side by side, a level may stop early.
  */
-import { doseAt, type Slot, type Way } from "../class/document";
+import { doseAt, type Slot, type Way, wayAt } from "../class/document";
 import { amountText } from "../class/dose-text";
 import { pieceDoses } from "../class/dose-time";
 import { tempoWords } from "../class/tempo";
@@ -27,7 +27,7 @@ export interface OwnMoment {
 }
 
 /** The reps of this piece: the score has counted the slot's; a level's own are shared out in the same way. */
-function repsOf(slot: Slot, level: Way | undefined, segment: Segment, book: MoveBook): Triple | null {
+function repsOf(slot: Slot, level: Way | null, segment: Segment, book: MoveBook): Triple | null {
   if (level?.reps === undefined) return segment.reps ?? null;
   const sides = slotSides(slot, book);
   const pieces = pieceDoses({ reps: level.reps }, sides, slot.count ?? "each", 1);
@@ -55,7 +55,7 @@ export function ownMoment(
   const twoSided = !isBase && (move.sides ?? "both") !== "inTurn";
   const dose = doseAt(slot, appearance);
   // A level's own numbers hold for who does just what it sets, and in every round.
-  const level = own.status === "as-set" && own.mark !== "natural" ? slot.marks?.[own.mark] : undefined;
+  const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
   const counted = level?.reps === undefined ? dose : { reps: level.reps };
   const amount = amountText(counted, repsOf(slot, level, segment, book));
   const tempo = tempoWords(level?.tempo ?? dose.tempo);

@@ -1,5 +1,5 @@
 /** The three ways of every slot in words, for a screen that everybody sees: as set, an easier and a harder one. */
-import { type ClassDoc, type Slot, slotsOf, type Way } from "../class/document";
+import { type ClassDoc, type Slot, slotsOf, type Way, wayAt } from "../class/document";
 import { stopText } from "../class/dose-text";
 import { tempoWords } from "../class/tempo";
 import { type MoveBook, resolveMove } from "../moves/book";
@@ -10,7 +10,7 @@ export interface ThreeWays {
   readonly sharp: string;
 }
 
-function wayText(way: Way | undefined, slot: Slot, kind: "easier" | "harder", book: MoveBook): string {
+function wayText(way: Way | null, slot: Slot, kind: "easier" | "harder", book: MoveBook): string {
   if (way?.note) return way.note;
   if (way?.move !== undefined) return resolveMove(way.move, book).name;
   if (way?.seconds !== undefined) return stopText(way.seconds);
@@ -27,9 +27,9 @@ export function threeWays(doc: ClassDoc, book: MoveBook): Readonly<Record<string
       slotsOf(block).map((slot) => [
         slot.id,
         {
-          flat: wayText(slot.marks?.flat, slot, "easier", book),
+          flat: wayText(wayAt(slot, "flat"), slot, "easier", book),
           natural: resolveMove(slot.move, book).name,
-          sharp: wayText(slot.marks?.sharp, slot, "harder", book),
+          sharp: wayText(wayAt(slot, "sharp"), slot, "harder", book),
         },
       ]),
     ),

@@ -1,5 +1,7 @@
 /** Working out parts: for each person the best ways of the whole class at once. */
+
 import { type ClassDoc, doseAt, type Slot } from "../class/document";
+import { spanOf } from "../class/dose-kinds";
 import { spanTriple } from "../class/span";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
@@ -47,8 +49,7 @@ function sharesOf(slot: Slot, way: OpenWay, book: MoveBook): PartSlot["shares"] 
   if (way.move === resolveMove(slot.move, book)) return null;
   if (way.move.sides !== "inTurn" || sides === "inTurn" || sides === "swap") return null;
   if (!isTimed(slot)) return null;
-  const dose = doseAt(slot, 0);
-  const { plan } = spanTriple(dose.seconds ?? dose.hold);
+  const { plan } = spanTriple(spanOf(doseAt(slot, 0)) ?? 0);
   return [Math.ceil(plan / 2), Math.floor(plan / 2)];
 }
 

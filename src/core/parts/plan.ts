@@ -1,6 +1,5 @@
 /** What a slot sets at each mark, and every move that can be reached from it with what it costs in any home. */
-import type { Way as LevelWay, Slot } from "../class/document";
-import { loadAt } from "../class/document";
+import { type Way as LevelWay, loadAt, type Slot, wayAt } from "../class/document";
 import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import { IMPACTS } from "../moves/move";
@@ -23,7 +22,7 @@ const LEVEL: Record<Mark, number> = { flat: -1, natural: 0, sharp: 1 };
 export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
   const base = resolveMove(slot.move, book);
   if (mark === "natural") return { mark, base, target: base, targetLevel: 0, way: null };
-  const way = slot.marks?.[mark] ?? null;
+  const way = wayAt(slot, mark);
   if (way) {
     const target = way.move === undefined ? base : resolveMove(way.move, book);
     return { mark, base, target, targetLevel: LEVEL[mark], way };
@@ -117,7 +116,7 @@ function planOf(slot: Slot, wanted: Wanted, book: MoveBook): Plan {
     reached.push({ move, steps: 1, level, swapped: false });
   };
   for (const mark of MARKS) {
-    const way = mark === "natural" ? undefined : slot.marks?.[mark];
+    const way = wayAt(slot, mark);
     if (way?.move !== undefined) add(resolveMove(way.move, book), LEVEL[mark]);
   }
   add(wanted.target, wanted.targetLevel);

@@ -1,6 +1,8 @@
 /** The ways that are open to a person in a slot, with what each costs. */
+
 import type { ClassDoc, Slot, Stance } from "../class/document";
 import { doseAt } from "../class/document";
+import { lastsAsSaid } from "../class/dose-kinds";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, usesAt } from "../homes/fillings";
 import type { Person } from "../homes/home";
@@ -200,6 +202,5 @@ export function overruledMove(doc: ClassDoc, slot: Slot, person: Person): string
 
 /** Whether the slot's first dose is timed. */
 export function isTimed(slot: Slot): boolean {
-  const dose = doseAt(slot, 0);
-  return dose.seconds !== undefined || dose.hold !== undefined;
+  return lastsAsSaid(doseAt(slot, 0));
 }

@@ -1,5 +1,15 @@
 /** How moves are dosed: sides that come out even, one way of counting, stretches, levels, what is unknown. */
-import { type Dose, dosesOf, MOST_ROUNDS, roundsAreFixed, type Slot, slotsOf } from "../class/document";
+import {
+  appearancesOf,
+  dosesOf,
+  MOST_ROUNDS,
+  mapDoses,
+  roundsAreFixed,
+  type Slot,
+  slotsOf,
+  wayAt,
+} from "../class/document";
+import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import { slotSides } from "../score/expand";
 import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
@@ -7,21 +17,13 @@ import { setBlock, setSlot } from "./edits";
 import type { Fix, Found } from "./finding";
 
 function appearances({ block, slot }: SlotFacts): number {
-  return slot.rounds?.length ?? spanTriple(block.rounds, 1).plan;
+  return appearancesOf(slot, spanTriple(block.rounds, 1).plan);
 }
 
 function even(span: Span): Span {
   const up = (n: number) => n + (n % 2);
   const { min, plan, max } = spanTriple(span);
   return tidySpan({ min: up(min), plan: up(plan), max: up(max) });
-}
-
-function evenDose(dose: Dose): Dose {
-  for (const key of ["seconds", "hold", "reps", "toLimit"] as const) {
-    const span = dose[key];
-    if (span !== undefined) return { ...dose, [key]: even(span) };
-  }
-  return dose;
 }
 
 export function checkSides(context: ReviewContext): Found[] {
@@ -57,12 +59,9 @@ export function checkSides(context: ReviewContext): Found[] {
       });
     }
     if (sides !== "inTurn" || slot.count !== "total") continue;
-    const odd = dosesOf(slot).find((dose) => {
-      const span = dose.seconds ?? dose.hold ?? dose.reps ?? dose.toLimit;
-      return span !== undefined && spanTriple(span).plan % 2 === 1;
-    });
+    const odd = dosesOf(slot).some((dose) => spanTriple(spanOf(dose) ?? 0).plan % 2 === 1);
     if (!odd) continue;
-    const dose = Array.isArray(slot.dose) ? slot.dose.map(evenDose) : evenDose(slot.dose as Dose);
+    const dose = mapDoses(slot, (each) => withSpan(each, even));
     found.push({
       code: "sides-uneven",
       where: { slot: slot.id },
@@ -78,7 +77,7 @@ export function checkSides(context: ReviewContext): Found[] {
 }
 
 const timed = (slot: Slot) => timedDoses(slot).length > 0;
-const counted = (slot: Slot) => dosesOf(slot).some((dose) => dose.reps !== undefined);
+const counted = (slot: Slot) => dosesOf(slot).some((dose) => rowOf(dose).row.reps);
 
 export function checkCounts({ slots, book }: ReviewContext): Found[] {
   const byMove = new Map<string, SlotFacts[]>();
@@ -142,13 +141,7 @@ export function checkStretches({ slots, pieces, thresholds }: ReviewContext): Fo
     if (move.pattern !== "stretch" || primary(move).length === 0) continue;
     if (segment.start >= start || length < thresholds.longStretchSeconds || seen.has(slot.id)) continue;
     seen.add(slot.id);
-    const short = (dose: Dose): Dose =>
-      dose.seconds !== undefined
-        ? { ...dose, seconds: 30 }
-        : dose.hold !== undefined
-          ? { ...dose, hold: 30 }
-          : dose;
-    const dose = Array.isArray(slot.dose) ? slot.dose.map(short) : short(slot.dose as Dose);
+    const dose = mapDoses(slot, (each) => (lastsAsSaid(each) ? withSpan(each, () => 30) : each));
     found.push({
       code: "stretch-early",
       where: { slot: slot.id },
@@ -165,7 +158,7 @@ export function checkLevels({ slots }: ReviewContext): Found[] {
   return [...slots.values()].flatMap(({ slot, move, main, at }) => {
     if (!main) return [];
     const has = (mark: "flat" | "sharp", kind: "easier" | "harder") =>
-      slot.marks?.[mark] !== undefined || (move.links ?? []).some((link) => link.kind === kind);
+      wayAt(slot, mark) !== null || (move.links ?? []).some((link) => link.kind === kind);
     const missing = [
       ...(has("flat", "easier") ? [] : ["easier"]),
       ...(has("sharp", "harder") ? [] : ["harder"]),

@@ -1,5 +1,13 @@
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
-import { type Block, dosesOf, MOST_ROUNDS, roundsAreFixed, type Slot, slotsOf } from "../class/document";
+import {
+  type Block,
+  dosesOf,
+  MOST_ROUNDS,
+  mapDoses,
+  roundsAreFixed,
+  type Slot,
+  slotsOf,
+} from "../class/document";
 import { pieceDoses } from "../class/dose-time";
 import { freeId } from "../class/new-class";
 import { spanTriple } from "../class/span";
@@ -18,11 +26,9 @@ export function checkWindows({ slots, book }: ReviewContext): Found[] {
     if (!short?.within) return [];
     const needs = needed(slot, short, slotSides(slot, book), move.repSeconds);
     const window = upToFive(needs);
-    const wider = Array.isArray(slot.dose)
-      ? slot.dose.map((dose) =>
-          dose.within !== undefined && dose.within < window ? { ...dose, within: window } : dose,
-        )
-      : { ...slot.dose, within: window };
+    const wider = mapDoses(slot, (dose) =>
+      dose.within !== undefined && dose.within < window ? { ...dose, within: window } : dose,
+    );
     return [
       {
         code: "window-short" as const,

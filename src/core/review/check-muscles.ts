@@ -1,6 +1,6 @@
 /** What the body does in a row: grip, effort, landings, getting up and down, work to failure, what is trained at all. */
 
-import { doseAt } from "../class/document";
+import { dosesOf, mapDoses } from "../class/document";
 import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
@@ -145,15 +145,12 @@ export function checkFailure(context: ReviewContext): Found[] {
   const { slots, parts, book } = context;
   const found: Found[] = [];
   for (const { slot, move, at } of slots.values()) {
-    const dose = doseAt(slot, 0);
-    const limit = [slot.dose].flat().find((entry) => entry.toLimit !== undefined);
+    const limit = dosesOf(slot).find((entry) => entry.toLimit !== undefined);
     if (!limit) continue;
-    const timed = (entry: typeof dose) => (entry.toLimit === undefined ? entry : { seconds: entry.toLimit });
-    const edit = setSlot(
-      slot,
-      "dose",
-      Array.isArray(slot.dose) ? slot.dose.map(timed) : timed(slot.dose as typeof dose),
+    const timed = mapDoses(slot, (entry) =>
+      entry.toLimit === undefined ? entry : { seconds: entry.toLimit },
     );
+    const edit = setSlot(slot, "dose", timed);
     const fixes = [{ label: "Work for the time instead", edit }];
     const flat = parts.filter((part) => partOf(part, slot.id)?.mark === "flat").map((part) => part.name);
     if (flat.length > 0) {

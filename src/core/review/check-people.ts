@@ -1,5 +1,5 @@
 /** What the class means for the people who come: what they can't do, what was excluded, loads, cautions. */
-import { slotsOf } from "../class/document";
+import { slotsOf, wayAt } from "../class/document";
 import type { KitType } from "../homes/kit";
 import { excludes, LIMIT_WORDS } from "../homes/limits";
 import { resolveMove } from "../moves/book";
@@ -90,9 +90,7 @@ export function checkLoads({ parts, slots }: ReviewContext): Found[] {
       if (!facts || !own.predicted || !own.reps || own.predicted.reps >= own.reps.min) continue;
       const kg = own.load && "kg" in own.load ? `${own.load.kg} kg` : "that load";
       const fixes =
-        facts.slot.marks?.flat === undefined &&
-        !Array.isArray(facts.slot.dose) &&
-        facts.slot.dose !== undefined
+        wayAt(facts.slot, "flat") === null && !Array.isArray(facts.slot.dose) && facts.slot.dose !== undefined
           ? [
               {
                 label: `Fewer reps for everybody: ${Math.max(1, own.predicted.reps)} at the least`,

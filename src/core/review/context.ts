@@ -1,4 +1,5 @@
 /** What the checks look at, worked out once: the segments, each slot with its move, the pieces in order. */
+
 import {
   type Block,
   type ClassDoc,
@@ -9,6 +10,7 @@ import {
   type Slot,
   slotsOf,
 } from "../class/document";
+import { lastsAsSaid } from "../class/dose-kinds";
 import type { Person } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
@@ -146,7 +148,7 @@ export function textsOf(
   return texts;
 }
 
-/** The doses of a slot that are timed, as `seconds` or `hold`. */
+/** The doses of a slot that last as long as they say. */
 export function timedDoses(slot: Slot): readonly Dose[] {
-  return dosesOf(slot).filter((dose) => dose.seconds !== undefined || dose.hold !== undefined);
+  return dosesOf(slot).filter(lastsAsSaid);
 }

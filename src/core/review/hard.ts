@@ -1,5 +1,6 @@
 /** What counts as main work, and as a hard set. */
 import type { Block, ClassDoc, Dose, Load } from "../class/document";
+import { rowOf } from "../class/dose-kinds";
 import { reserveOf } from "../parts/loads";
 import type { Thresholds } from "./thresholds";
 
@@ -15,10 +16,11 @@ export function isHardSet(
   doc: Pick<ClassDoc, "stance">,
   thresholds: Thresholds,
 ): boolean {
-  if (dose.toLimit !== undefined) return true;
+  const { hard } = rowOf(dose).row;
+  if (hard === "always") return true;
   if (load?.target === "none") return effort >= thresholds.hardEffort;
   const stated = load !== undefined && load.kg === undefined;
-  if (stated || dose.reps !== undefined || dose.ladder !== undefined) {
+  if (stated || hard === "by-reserve") {
     return reserveOf(load, doc.stance) <= thresholds.hardReserve || effort >= thresholds.hardEffort;
   }
   return effort >= thresholds.hardEffort;

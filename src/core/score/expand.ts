@@ -12,7 +12,8 @@ import {
   type Slot,
   slotsOf,
 } from "../class/document";
-import { type PieceDose, pieceDoses } from "../class/dose-time";
+import type { PieceDose } from "../class/dose-kinds";
+import { pieceDoses } from "../class/dose-time";
 import { spanTriple } from "../class/span";
 import { bookWith, type MoveBook, resolveMove } from "../moves/book";
 import { type Extreme, otherSide, type Seconds, type Side, type Triple } from "../units";

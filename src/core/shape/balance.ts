@@ -3,6 +3,7 @@
  * knee and hip, sides, positions, landings, gripping, work and rest, time under tension.
  */
 import { type ClassDoc, doseAt, findSlot, loadAt } from "../class/document";
+import { rowOf } from "../class/dose-kinds";
 import { parseTempo, tempoSeconds } from "../class/tempo";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
@@ -92,15 +93,16 @@ export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Threshol
     if (move.landings && move.landings.perRep > 0) {
       sums.landings += count * move.landings.perRep * move.landings.weight;
     }
+    const counted = rowOf(dose).row.reps;
     const tempo = dose.tempo === undefined ? null : parseTempo(dose.tempo);
     sums.tension +=
-      reps && dose.reps !== undefined
+      reps && counted
         ? Math.min(seconds, reps.plan * (dose.repSeconds ?? (tempo ? tempoSeconds(tempo) : move.repSeconds)))
         : seconds;
-    if (!hard || (dose.reps === undefined && seconds < LEAST_SET_SECONDS)) continue;
+    if (!hard || (!counted && seconds < LEAST_SET_SECONDS)) continue;
     // One side of a set done side by side is half of it for the muscles of both.
     const share = side === null ? 1 : 0.5;
-    const n = share * (dose.reps !== undefined ? 1 : Math.max(1, seconds / SET_SECONDS));
+    const n = share * (counted ? 1 : Math.max(1, seconds / SET_SECONDS));
     for (const muscle of move.muscles?.primary ?? []) sets.set(muscle, (sets.get(muscle) ?? 0) + n);
     for (const muscle of move.muscles?.secondary ?? []) sets.set(muscle, (sets.get(muscle) ?? 0) + n / 2);
     const pattern = move.pattern ?? "";

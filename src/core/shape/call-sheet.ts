@@ -3,7 +3,7 @@
  * cautions, sides, half-way, the last ten. Never longer than the gap it is said in. What the instructor
  * wrote for a slot (`call` before it, `cue` during it) takes the place of what is made up here.
  */
-import { type ClassDoc, doseAt, findSlot, type Slot } from "../class/document";
+import { type ClassDoc, doseAt, findSlot, type Slot, wayAt } from "../class/document";
 import { doseText } from "../class/dose-text";
 import { kitName } from "../homes/kit";
 import type { MoveBook } from "../moves/book";
@@ -78,7 +78,7 @@ function fetchText(parts: readonly Part[], from: string | null, to: string): str
 
 function levelsText(slot: Slot, book: MoveBook): string {
   const way = (mark: "flat" | "sharp") => {
-    const own = slot.marks?.[mark];
+    const own = wayAt(slot, mark);
     if (own?.move !== undefined) return resolveMove(own.move, book).name.toLowerCase();
     if (own?.note) return own.note.toLowerCase().replace(/\.$/, "");
     const kind = mark === "flat" ? "easier" : "harder";

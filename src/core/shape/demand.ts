@@ -2,7 +2,8 @@
  * How hard a slot is meant to be, 0–10: the height of its bars. An estimate from the energy cost
  * of its move and the load that is set; nothing is predicted for a person.
  */
-import { type Dose, dosesOf, loadAt, type Slot } from "../class/document";
+import { dosesOf, loadAt, type Slot } from "../class/document";
+import { rowOf } from "../class/dose-kinds";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 
 /** Efforts of the ends of the scale: mild stretching (2.3 MET) feels like 2, vigorous calisthenics (8 MET) like 9. */
@@ -30,7 +31,7 @@ function loadEffort(slot: Slot): number {
 
 /** Effort of a slot: its move's, more for load near the limit and for sets taken to the limit. */
 export function slotEffort(slot: Slot, book: MoveBook): number {
-  const limit = dosesOf(slot).some((dose: Dose) => dose.toLimit !== undefined) ? 2 : 0;
+  const limit = dosesOf(slot).some((dose) => rowOf(dose).row.hard === "always") ? 2 : 0;
   const effort = moveEffort(resolveMove(slot.move, book)) + loadEffort(slot) + limit;
   return Math.round(Math.min(10, effort) * 10) / 10;
 }

@@ -8,6 +8,7 @@ import {
   type Stance,
   slotsOf,
 } from "../class/document";
+import { doseKind, rowOf, spanOf } from "../class/dose-kinds";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
@@ -174,14 +175,13 @@ export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): re
     }
     if (locked("slots") || locked("dose")) return;
     dosesOf(slot).forEach((dose, i) => {
-      for (const kind of ["seconds", "hold"] as const) {
-        const span = dose[kind];
-        if (span === undefined) continue;
-        const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
-        // Half of a total must be left for either side.
-        const least = slot.count === "total" ? 10 : 5;
-        add(key, span, least, 7200, REACH.work, main ? FIT_COSTS.work : FIT_COSTS.workOfEnds, slot.id);
-      }
+      const span = rowOf(dose).row.number === "work" ? spanOf(dose) : null;
+      if (span === null) return;
+      const kind = doseKind(dose);
+      const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
+      // Half of a total must be left for either side.
+      const least = slot.count === "total" ? 10 : 5;
+      add(key, span, least, 7200, REACH.work, main ? FIT_COSTS.work : FIT_COSTS.workOfEnds, slot.id);
     });
   }
 }

@@ -18,7 +18,7 @@ export function arbSpan(least: number, most: number): fc.Arbitrary<Span> {
 }
 
 const arbTempo = fc.constantFrom("3-0-2-1", "3021", "10-0-2-0", "X-0-X-0", "2020");
-const arbPace: fc.Arbitrary<Partial<Dose>> = fc.oneof(
+const arbPace: fc.Arbitrary<{ tempo?: string; repSeconds?: number }> = fc.oneof(
   fc.constant({}),
   arbTempo.map((tempo) => ({ tempo })),
   fc.integer({ min: 1, max: 12_000 }).map((hundredths) => ({ repSeconds: hundredths / 100 })),

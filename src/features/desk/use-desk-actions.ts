@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
-import { type Block, slotsOf } from "@/core/class/document";
+import { type Block, doseAt, slotsOf } from "@/core/class/document";
 import { type Edit, idAfter } from "@/core/class/edits";
 import { freeId, newBlock, newSlot, type OwnRests } from "@/core/class/new-class";
 import { type KnownMove, resolveMove } from "@/core/moves/book";
@@ -38,8 +38,8 @@ function isTyping(event: KeyboardEvent): boolean {
 /** Seconds of work with which a new slot of this block begins: those of its last timed slot. */
 function usualWork(block: Block): number {
   for (const slot of [...slotsOf(block)].reverse()) {
-    const dose = Array.isArray(slot.dose) ? slot.dose[0] : slot.dose;
-    if (typeof dose?.seconds === "number") return dose.seconds;
+    const { seconds } = doseAt(slot, 0);
+    if (typeof seconds === "number") return seconds;
   }
   return 40;
 }

@@ -1,0 +1,275 @@
+/**
+ * One row a kind of dose: how it is checked, how long it takes, how it is written and read, and what others
+ * may do with it. A kind that is added to `Amounts` doesn't compile until it has its row.
+ */
+import { flatTriple, mapTriple, type Triple } from "../units";
+import {
+  type Bounds,
+  checkDecimal,
+  checkKey,
+  checkObject,
+  checkOneOf,
+  checkSpan,
+  checkWhole,
+  type Faults,
+  TIME,
+} from "./check-values";
+import type { Sides } from "./document";
+import type { Amounts, Dose, DoseKind, DoseOf, Ladder } from "./dose";
+import { parseSpan, type Span, spanText, spanTriple } from "./span";
+import { centiseconds, parseTempo } from "./tempo";
+
+/** One side's share of a piece: how long, and the reps where it is counted. */
+export interface PieceDose {
+  readonly seconds: Triple;
+  readonly reps?: Triple;
+}
+
+/** How a dose is done: on which sides, counted how, and how long a rep takes. */
+export interface Doing {
+  readonly sides: Sides;
+  readonly count: "each" | "total";
+  readonly repSeconds: number;
+}
+
+export interface DoseRow<K extends DoseKind> {
+  /** Whether the piece lasts as long as the dose says, at most so long, or as long as what is counted takes. */
+  readonly lasts: "as-said" | "at-most" | "as-counted";
+  /** Reps are counted, and a level may count others. */
+  readonly reps: boolean;
+  /** Takes a tempo, or seconds for a rep. */
+  readonly paced: boolean;
+  /** May be started every so many seconds. */
+  readonly windows: boolean;
+  /** The number of a block's sentence that it stands in, which a fit may move where it is seconds. */
+  readonly number: "work" | "reps" | null;
+  /** Whether a set of it is hard: always, by what is left in reserve, or by the effort of its move alone. */
+  readonly hard: "always" | "by-reserve" | "by-effort";
+  /** `least`: of a total over both sides in turn each side must get one. */
+  readonly check: (faults: Faults, path: string, value: unknown, least: number) => void;
+  /** The pieces of one appearance, before its window is applied. */
+  readonly pieces: (amount: Amounts[K], doing: Doing) => readonly PieceDose[];
+  /** As people read and type it; `pace` is what stands beside it. */
+  readonly text: (amount: Amounts[K], dose: DoseOf<K>, pace: string) => string;
+  /** What is counted, in words; `reps` are those of the piece. */
+  readonly counted: (amount: Amounts[K], reps: Triple | null) => string;
+  /** How it is typed, and what is read of that. */
+  readonly form: RegExp;
+  readonly read: (match: RegExpExecArray) => Dose | null;
+}
+
+export const REPS: Bounds = { least: 1, most: 1000 };
+const AMOUNT: Bounds = { least: 1, most: TIME.most };
+const RUNG: Bounds = { least: 1, most: 100 };
+
+const spanCheck = (bounds: Bounds) => (faults: Faults, path: string, value: unknown, least: number) => {
+  checkSpan(faults, path, value, { ...bounds, least: Math.max(bounds.least, least) });
+};
+
+function checkLadder(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const key of ["from", "to"])
+    checkKey(faults, path, value, key, (p, v) => checkWhole(faults, p, v, RUNG), true);
+  checkKey(faults, path, value, "step", (p, v) => checkWhole(faults, p, v, RUNG));
+  checkKey(faults, path, value, "hold", (p, v) => checkDecimal(faults, p, v, { least: 0, most: 60 }));
+  checkKey(faults, path, value, "holdOn", (p, v) => checkOneOf(faults, p, v, ["rung", "rep"]));
+}
+
+/** The rungs from `from` towards `to`, none past it. */
+export function rungs(ladder: Ladder): number[] {
+  const step = ladder.step ?? 1;
+  const out: number[] = [];
+  if (ladder.from <= ladder.to) for (let k = ladder.from; k <= ladder.to; k += step) out.push(k);
+  else for (let k = ladder.from; k >= ladder.to; k -= step) out.push(k);
+  return out;
+}
+
+function ladderPieces(ladder: Ladder, { sides, repSeconds }: Doing): readonly PieceDose[] {
+  const rep = centiseconds(repSeconds);
+  const hold = centiseconds(ladder.hold ?? 0);
+  let reps = 0;
+  let total = 0;
+  for (const k of rungs(ladder)) {
+    reps += k;
+    total += k * rep + (ladder.holdOn === "rep" ? k * k * hold : k * hold);
+  }
+  const one = { seconds: flatTriple(Math.ceil(total / 100)), reps: flatTriple(reps) };
+  return sides === "inTurn" ? [one, one] : [one];
+}
+
+/**
+ * Sizes follow `count`: halves are rounded up for the first side and down for the other, at min, plan and max
+ * by themselves; reps that alternate are doubled where counted each.
+ */
+function spanPieces(piece: (size: Triple, doing: Doing) => PieceDose, doubles: boolean) {
+  return (amount: Span, doing: Doing): readonly PieceDose[] => {
+    const size = spanTriple(amount);
+    const of = (change: (n: number) => number) => piece(mapTriple(size, change), doing);
+    const { sides, count } = doing;
+    if (sides === "inTurn" && count === "total")
+      return [of((n) => Math.ceil(n / 2)), of((n) => Math.floor(n / 2))];
+    if (sides === "inTurn") return [of((n) => n), of((n) => n)];
+    return [sides === "alternating" && doubles && count === "each" ? of((n) => n * 2) : of((n) => n)];
+  };
+}
+
+const timedPieces = spanPieces((seconds) => ({ seconds }), false);
+/** Sums are in hundredths of a second, so that 100 reps of 1.1 s are 110 s; a piece is rounded up once. */
+const countedPieces = spanPieces((reps, { repSeconds }) => {
+  const rep = centiseconds(repSeconds);
+  return { seconds: mapTriple(reps, (n) => Math.ceil((n * rep) / 100)), reps };
+}, true);
+
+function ladderText(ladder: Ladder): string {
+  const step = ladder.step === undefined || ladder.step === 1 ? "" : ` by ${ladder.step}`;
+  const hold = ladder.hold ? ` hold ${ladder.hold} s a ${ladder.holdOn ?? "rung"}` : "";
+  return `ladder ${ladder.from}–${ladder.to}${step}${hold}`;
+}
+
+function repsText(reps: Triple | null): string {
+  if (!reps) return "";
+  const { min, max } = reps;
+  return max === 1 ? "1 rep" : `${min === max ? max : `${min}–${max}`} reps`;
+}
+
+const SPAN = String.raw`(\d{1,5}(?:\s*(?:–|-|to)\s*\d{1,5}){0,2})`;
+const SECONDS = String.raw`\s*(?:s|sec|secs|seconds)?`;
+const PACE = String.raw`(?:\s+(?:at|@)\s*(\S+)|\s+of\s+(\d{1,3}(?:\.\d{1,2})?)${SECONDS})?`;
+
+function readPace(tempo: string | undefined, repSeconds: string | undefined) {
+  if (tempo !== undefined) return parseTempo(tempo) ? { tempo } : null;
+  return repSeconds === undefined ? {} : { repSeconds: Number(repSeconds) };
+}
+
+const readSpan = (make: (span: Span) => Dose) => (match: RegExpExecArray) => {
+  const span = parseSpan(match[1] ?? "");
+  return span === null ? null : make(span);
+};
+
+function readReps([, amount, tempo, repSeconds, within]: RegExpExecArray): Dose | null {
+  const span = parseSpan(amount ?? "");
+  const pace = readPace(tempo, repSeconds);
+  if (span === null || pace === null) return null;
+  return { reps: span, ...pace, ...(within === undefined ? {} : { within: Number(within) }) };
+}
+
+function readLadder(match: RegExpExecArray): Dose | null {
+  const [, from, to, step, held, on] = match;
+  const pace = readPace(match[6], match[7]);
+  if (pace === null) return null;
+  const ladder: Ladder = {
+    from: Number(from),
+    to: Number(to),
+    ...(step === undefined ? {} : { step: Number(step) }),
+    ...(held === undefined ? {} : { hold: Number(held), holdOn: on?.toLowerCase() as "rung" | "rep" }),
+  };
+  return { ladder, ...pace };
+}
+
+const none = () => "";
+const timed = {
+  reps: false,
+  paced: false,
+  windows: false,
+  check: spanCheck(AMOUNT),
+  pieces: timedPieces,
+} as const;
+
+/** In the order in which faults and screens name them. */
+export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
+  seconds: {
+    ...timed,
+    lasts: "as-said",
+    number: "work",
+    hard: "by-effort",
+    text: (span) => `${spanText(span)} s`,
+    counted: none,
+    form: new RegExp(`^${SPAN}${SECONDS}$`, "i"),
+    read: readSpan((seconds) => ({ seconds })),
+  },
+  hold: {
+    ...timed,
+    lasts: "as-said",
+    number: "work",
+    hard: "by-effort",
+    text: (span) => `hold ${spanText(span)} s`,
+    counted: none,
+    form: new RegExp(`^hold\\s+${SPAN}${SECONDS}$`, "i"),
+    read: readSpan((hold) => ({ hold })),
+  },
+  reps: {
+    lasts: "as-counted",
+    reps: true,
+    paced: true,
+    windows: true,
+    number: "reps",
+    hard: "by-reserve",
+    check: spanCheck(REPS),
+    pieces: countedPieces,
+    text: (span, { within }, pace) => {
+      const unit = span === 1 ? "rep" : "reps";
+      return `${spanText(span)} ${unit}${pace}${within === undefined ? "" : ` in ${within} s`}`;
+    },
+    counted: (_span, reps) => repsText(reps),
+    form: new RegExp(`^${SPAN}\\s*(?:reps?|x|×)${PACE}(?:\\s+in\\s+(\\d{1,5})${SECONDS})?$`, "i"),
+    read: readReps,
+  },
+  ladder: {
+    lasts: "as-counted",
+    reps: false,
+    paced: true,
+    windows: false,
+    number: null,
+    hard: "by-reserve",
+    check: checkLadder,
+    pieces: ladderPieces,
+    text: (ladder, _dose, pace) => `${ladderText(ladder)}${pace}`,
+    counted: ladderText,
+    form: new RegExp(
+      `^ladder\\s+(\\d{1,3})\\s*(?:–|-|to)\\s*(\\d{1,3})(?:\\s+by\\s+(\\d{1,3}))?` +
+        `(?:\\s+hold\\s+(\\d{1,2}(?:\\.\\d{1,2})?)${SECONDS}\\s+a\\s+(rung|rep))?${PACE}$`,
+      "i",
+    ),
+    read: readLadder,
+  },
+  toLimit: {
+    ...timed,
+    lasts: "at-most",
+    number: null,
+    hard: "always",
+    text: (span) => `to limit ${spanText(span)} s`,
+    counted: () => "to the limit",
+    form: new RegExp(`^(?:to\\s+)?(?:the\\s+)?limit\\s+${SPAN}${SECONDS}$`, "i"),
+    read: readSpan((toLimit) => ({ toLimit })),
+  },
+};
+
+export const DOSE_KINDS = Object.keys(DOSES) as readonly DoseKind[];
+
+/** The one kind that a valid dose has. */
+export function doseKind(dose: Dose): DoseKind {
+  return DOSE_KINDS.find((kind) => dose[kind] !== undefined) ?? "seconds";
+}
+
+/** A dose with its row, as one kind that isn't known which. */
+export function rowOf(dose: Dose): { readonly row: DoseRow<DoseKind>; readonly amount: Amounts[DoseKind] } {
+  const kind = doseKind(dose);
+  return { row: DOSES[kind] as DoseRow<DoseKind>, amount: dose[kind] ?? 0 };
+}
+
+/** Whether a dose lasts as long as it says: it is timed, and the time isn't a limit. */
+export function lastsAsSaid(dose: Dose): boolean {
+  return rowOf(dose).row.lasts === "as-said";
+}
+
+/** The amount of a dose where it is a number or a range; null for one that is made of more. */
+export function spanOf(dose: Dose): Span | null {
+  const { amount } = rowOf(dose);
+  return typeof amount === "number" || "min" in amount ? amount : null;
+}
+
+/** The same dose with another amount; one that isn't a number or a range stays as it is. */
+export function withSpan(dose: Dose, change: (span: Span) => Span): Dose {
+  const span = spanOf(dose);
+  return span === null ? dose : ({ ...dose, [doseKind(dose)]: change(span) } as Dose);
+}
