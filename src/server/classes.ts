@@ -1,6 +1,8 @@
 /** Classes of a studio. Every function takes the studio that asks, and sees nothing else. */
+
 import { and, desc, eq, inArray, isNull } from "drizzle-orm";
 import { checkClass } from "../core/class/check-class";
+import { NOTHING } from "../core/class/commands";
 import type { ClassDoc } from "../core/class/document";
 import type { Edit } from "../core/class/edits";
 import { type Fault, faultLine } from "../core/class/faults";
@@ -60,7 +62,7 @@ function faultsMessage(faults: readonly Fault[]): string {
 }
 
 /** What is left of an edit that named a person who was erased. */
-const ERASED_EDIT = JSON.stringify({ op: "together", edits: [] });
+const ERASED_EDIT = JSON.stringify(NOTHING);
 
 export interface SentEdit {
   readonly id: string;

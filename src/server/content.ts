@@ -1,13 +1,12 @@
 /** What a session is taught from: worked out from the class and the people until it starts, frozen from then on. */
 import { and, eq, getTableColumns, sql } from "drizzle-orm";
-import { classBook } from "../core/class/check-class";
 import { type ClassDoc, slotsOf } from "../core/class/document";
 import { MARKS, type Person } from "../core/homes/home";
 import { withTonight } from "../core/homes/tonight";
 import type { SessionContent } from "../core/live/session";
 import { type Swap, withSwaps } from "../core/live/swaps";
 import type { WorkedOut } from "../core/live/work-out";
-import { type KnownMove, resolveMove } from "../core/moves/book";
+import { bookFor, type KnownMove, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import type { Tx } from "./db/client";
@@ -47,7 +46,7 @@ export async function peopleOf(tx: Tx, runId: string, only?: string): Promise<re
 
 /** Every move that the class or somebody's part names, once. */
 export function movesUsed(doc: ClassDoc, parts: readonly Part[]): KnownMove[] {
-  const book = classBook(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, LIBRARY_BOOK);
   const used = new Map<string, KnownMove>();
   const add = (move: KnownMove | undefined) => move && used.set(move.id ?? move.name, move);
   for (const block of doc.blocks) for (const slot of slotsOf(block)) add(resolveMove(slot.move, book));
@@ -88,7 +87,7 @@ export async function contentOf(tx: Tx, row: RunRow, only?: string): Promise<Ses
   }
   const doc = await sessionDoc(tx, row);
   const { changeOver } = await settingsIn(tx, row.studioId);
-  const shown = withSwaps(doc, swaps, classBook(doc, LIBRARY_BOOK));
+  const shown = withSwaps(doc, swaps, bookFor(doc, LIBRARY_BOOK));
   const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, only), changeOver);
   return { version, frozen: false, doc, swaps, ...worked, moves: allMoves(doc, shown, worked) };
 }
@@ -170,7 +169,7 @@ export async function workAnew(
     await tx.update(run).set({ version, swaps }).where(eq(run.id, row.id));
     return version;
   }
-  const book = classBook(row.doc, LIBRARY_BOOK);
+  const book = bookFor(row.doc, LIBRARY_BOOK);
   const shown = withSwaps(row.doc, swaps, book);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
   const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, change.person), table);

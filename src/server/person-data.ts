@@ -1,5 +1,7 @@
 /** Everything that is kept about one person: given out, and erased, classes that were taught included. */
+
 import { type AnyColumn, and, eq, inArray, like, or, sql } from "drizzle-orm";
+import { NOTHING } from "../core/class/commands";
 import type { ClassDoc } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
 import { factsOf } from "../core/live/event-kinds";
@@ -214,7 +216,7 @@ async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
   // Edits are kept so that one sent twice counts once: their ids are enough for that.
   await tx
     .update(classEdit)
-    .set({ edit: { op: "together", edits: [] } })
+    .set({ edit: NOTHING })
     .where(
       and(
         sql`${classEdit.classId} in ${own}`,

@@ -1,10 +1,9 @@
 /** A session as everybody may see it, shared into a call: the class and its three ways, and no person. */
-import { classBook } from "../core/class/check-class";
 import type { ClassDoc } from "../core/class/document";
 import { publicDoc } from "../core/live/own-part";
 import { withSwaps } from "../core/live/swaps";
 import { type ThreeWays, threeWays } from "../core/live/three-ways";
-import type { KnownMove } from "../core/moves/book";
+import { bookFor, type KnownMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { movesUsed } from "./content";
 import { sessionContent } from "./sessions";
@@ -23,7 +22,7 @@ export async function stageContent(studioId: string, id: string): Promise<StageC
   const { content } = await sessionContent(studioId, id);
   const doc = publicDoc(content.doc);
   const swaps = content.swaps.filter((swap) => swap.person === undefined);
-  const book = classBook(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, LIBRARY_BOOK);
   const shown = publicDoc(withSwaps(doc, swaps, book));
   const moves = [...movesUsed(doc, []), ...movesUsed(shown, [])];
   const unique = [...new Map(moves.map((move) => [move.id ?? move.name, move])).values()];

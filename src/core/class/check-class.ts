@@ -87,11 +87,6 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
   return ok(doc);
 }
 
-/** The library with the class's own moves. */
-export function classBook(doc: ClassDoc, library: MoveBook): MoveBook {
-  return bookWith(library, doc.moves);
-}
-
 /** An empty book, for documents whose moves are all given by name. */
 export const EMPTY_BOOK: MoveBook = makeBook([]);
 

@@ -2,8 +2,10 @@
  * Changes of a class as data: each leads from a document to a document, names blocks and slots by
  * id, and can be turned round. Autosave, undo and merging all use this one value.
  */
+
 import { err, ok, type Result } from "../result";
 import { type Block, type ClassDoc, type Slot, slotsOf } from "./document";
+import { applyPut, type PutEdit } from "./keyed";
 
 /** Where a `set` applies: the class itself, a block, or a slot (ids are unique in the class). */
 export type EditTarget =
@@ -48,7 +50,27 @@ export type Edit =
       readonly from: { readonly block: string; readonly before: string | null };
       readonly to: { readonly block: string; readonly before: string | null };
     }
-  | { readonly op: "together"; readonly edits: readonly Edit[] };
+  | PutEdit
+  | {
+      readonly op: "together";
+      readonly edits: readonly Edit[];
+      /** What it is for the person, where that is more than its parts. */
+      readonly as?: EditName;
+    };
+
+/** What several edits made at once may be called. */
+export const EDIT_NAMES = [
+  "copy-block",
+  "copy-slot",
+  "replace-move",
+  "split-block",
+  "join-blocks",
+  "order-slots",
+  "fit",
+  "work",
+  "reps",
+] as const;
+export type EditName = (typeof EDIT_NAMES)[number];
 
 export type EditRefusal =
   | { readonly code: "gone"; readonly what: "block" | "slot"; readonly id: string }
@@ -65,6 +87,10 @@ export function invert(edit: Edit): Edit {
   switch (edit.op) {
     case "set":
       return { ...edit, from: edit.to, to: edit.from };
+    case "put": {
+      const { from, to, ...rest } = edit;
+      return { ...rest, ...(to ? { from: to } : {}), ...(from ? { to: from } : {}) };
+    }
     case "insert-block":
       return { ...edit, op: "remove-block" };
     case "remove-block":
@@ -77,13 +103,13 @@ export function invert(edit: Edit): Edit {
     case "move-slot":
       return { ...edit, from: edit.to, to: edit.from } as Edit;
     case "together":
-      return { op: "together", edits: [...edit.edits].reverse().map(invert) };
+      return { ...edit, edits: [...edit.edits].reverse().map(invert) };
   }
 }
 
 /** The edit, done only where each value that it sets is still the one that it starts from. */
 export function cautious(edit: Edit): Edit {
-  if (edit.op === "set") return { ...edit, onlyFrom: true };
+  if (edit.op === "set" || edit.op === "put") return { ...edit, onlyFrom: true };
   return edit.op === "together" ? { ...edit, edits: edit.edits.map(cautious) } : edit;
 }
 
@@ -207,6 +233,8 @@ export function applyEdit(doc: ClassDoc, edit: Edit): Result<ClassDoc, EditRefus
       if (edit.onlyFrom && JSON.stringify(valueAt(doc, edit.target, edit.key)) !== JSON.stringify(edit.from))
         return err({ code: "changed-since", key: edit.key });
       return set(doc, edit.target, edit.key, edit.to);
+    case "put":
+      return applyPut(doc, edit);
     case "insert-block":
       if (doc.blocks.some((block) => block.id === edit.block.id)) {
         return err({ code: "taken", what: "block", id: edit.block.id });

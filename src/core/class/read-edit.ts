@@ -1,7 +1,8 @@
 /** Recognising an edit that comes from outside. What it leads to is checked when it is applied. */
 import { DOCUMENT, unsound } from "../sound";
-import { isObject } from "./check-values";
-import type { Edit } from "./edits";
+import { isObject, type Json } from "./check-values";
+import { EDIT_NAMES, type Edit } from "./edits";
+import { KEYED_LISTS } from "./keyed";
 
 const isId = (value: unknown): value is string =>
   typeof value === "string" && value.length > 0 && value.length <= 200;
@@ -15,6 +16,22 @@ function isTarget(value: unknown): boolean {
 
 function isSlotPlace(value: unknown): boolean {
   return isObject(value) && isId(value.block) && isPlace(value.before);
+}
+
+const isKey = (value: unknown) => typeof value === "string" && value.length <= 1000;
+/** What keys are made of must be there, whatever else an entry holds. */
+const isEntry = (value: unknown) =>
+  value === undefined || (isObject(value) && (value.where === undefined || isObject(value.where)));
+
+function isPut(value: Json): boolean {
+  const { list, key, from, to, before } = value;
+  return (
+    KEYED_LISTS.some((each) => each === list) &&
+    isKey(key) &&
+    (before === null || isKey(before)) &&
+    isEntry(from) &&
+    isEntry(to)
+  );
 }
 
 /** Most edits that may be taken together, and how deep they may be nested: far more than a screen makes. */
@@ -33,6 +50,8 @@ function hasShape(value: unknown, depth: number): value is Edit {
     case "insert-block":
     case "remove-block":
       return hasId(value.block) && isPlace(value.before);
+    case "put":
+      return isPut(value);
     case "move-block":
       return isId(value.id) && isPlace(value.from) && isPlace(value.to);
     case "insert-slot":
@@ -44,6 +63,7 @@ function hasShape(value: unknown, depth: number): value is Edit {
       return (
         Array.isArray(value.edits) &&
         value.edits.length <= MOST_TOGETHER &&
+        (value.as === undefined || EDIT_NAMES.some((name) => name === value.as)) &&
         value.edits.every((edit) => hasShape(edit, depth + 1))
       );
     default:

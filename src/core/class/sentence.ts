@@ -2,7 +2,9 @@
  * A block as a sentence: the numbers that it names, and the edits that change them.
  * "4 rounds of 5 moves, 40 s work, 20 s rest, 60 s between rounds, 10 s to get ready".
  */
-import { type Block, type Dose, dosesOf, type Load, mapDoses, type Slot, slotsOf } from "./document";
+
+import { setBlock, setRounds, setSlot, together } from "./commands";
+import { type Block, type Dose, dosesOf, mapDoses, slotsOf } from "./document";
 import { rowOf, spanOf, withSpan } from "./dose-kinds";
 import type { Edit } from "./edits";
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "./span";
@@ -111,56 +113,20 @@ export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
   return numbers;
 }
 
-function setBlock(block: Block, key: keyof Block, to: unknown): Edit {
-  return { op: "set", target: { in: "block", id: block.id }, key, from: block[key], to };
-}
-
-function setSlot(slot: Slot, key: keyof Slot, to: unknown): Edit {
-  return { op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to };
-}
-
-/** A list made as long as the slot now appears: cut, or its last entry repeated. */
-function fitList<T>(list: readonly T[], length: number): T[] {
-  return Array.from({ length }, (_, i) => list[Math.min(i, list.length - 1)] as T);
-}
-
-/**
- * A change of rounds, with all that hangs on it: lists of doses and loads are cut or continued with
- * their last entry, and slots lose the rounds that are gone.
- */
-function roundsEdit(block: Block, to: Span): Edit {
-  const most = spanTriple(to).max;
-  const edits: Edit[] = [setBlock(block, "rounds", to)];
-  for (const slot of slotsOf(block)) {
-    const own = slot.rounds?.filter((round) => round <= most);
-    if (own && slot.rounds && own.length !== slot.rounds.length) edits.push(setSlot(slot, "rounds", own));
-    const length = own?.length ?? most;
-    // A slot that would be left without any round is told by the check; its doses stay as they are.
-    if (length === 0) continue;
-    if (Array.isArray(slot.dose) && slot.dose.length !== length) {
-      edits.push(setSlot(slot, "dose", fitList(slot.dose as readonly Dose[], length)));
-    }
-    if (Array.isArray(slot.load) && slot.load.length !== length) {
-      edits.push(setSlot(slot, "load", fitList(slot.load as readonly Load[], length)));
-    }
-  }
-  return edits.length === 1 ? (edits[0] as Edit) : { op: "together", edits };
-}
-
 /** Every dose of the block that `key` names, changed by `change`. */
 function amountsEdit(block: Block, key: "work" | "reps", change: (span: Span) => Span): Edit {
   const edits = slotsOf(block).flatMap((slot) => {
     const to = mapDoses(slot, (dose) => (amount(dose, key) === null ? dose : withSpan(dose, change)));
     return JSON.stringify(to) === JSON.stringify(slot.dose) ? [] : [setSlot(slot, "dose", to)];
   });
-  return edits.length === 1 ? (edits[0] as Edit) : { op: "together", edits };
+  return together(edits, edits.length === 1 ? undefined : key);
 }
 
 /** Sets a number of the sentence; where slots differ, all become equal. */
 export function numberEdit(block: Block, key: NumberKey, to: Span): Edit {
-  if (key === "rounds") return roundsEdit(block, to);
+  if (key === "rounds") return setRounds(block, to);
   if (key === "work" || key === "reps") return amountsEdit(block, key, () => to);
-  return setBlock(block, key, to);
+  return setBlock(block, key, to as never);
 }
 
 /** Moves a number by `by`: ranges keep their width, and slots that differ keep their difference. */

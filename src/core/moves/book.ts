@@ -64,6 +64,23 @@ export function bookWith(
   return makeBook(linkedBack([...others, ...added], ids));
 }
 
+/** What carries moves of its own: a class. */
+interface WithMoves {
+  readonly moves?: readonly Move[];
+}
+
+const books = new WeakMap<WithMoves, { library: MoveBook; book: MoveBook }>();
+
+/** The library with a class's own moves; the same book for the same document, so that what hangs on it stays known. */
+export function bookFor(doc: WithMoves, library: MoveBook): MoveBook {
+  if (!doc.moves || doc.moves.length === 0) return library;
+  const there = books.get(doc);
+  if (there?.library === library) return there.book;
+  const book = bookWith(library, doc.moves);
+  books.set(doc, { library, book });
+  return book;
+}
+
 /** The move that a slot names. An id that the book doesn't have gives a move known by that name only. */
 export function resolveMove(ref: MoveRef, book: MoveBook): KnownMove {
   if (typeof ref === "string") {

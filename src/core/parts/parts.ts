@@ -5,7 +5,7 @@ import { spanOf } from "../class/dose-kinds";
 import { spanTriple } from "../class/span";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
-import { type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { slotSides } from "../score/expand";
 import type { Seconds } from "../units";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
@@ -15,7 +15,7 @@ import { adjustments, insteadOf, overruledTrouble, unmetReason, whyText } from "
 import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
 import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
 import type { Wanted } from "./plan";
-import { bookFor, type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
+import { type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
 import { isTimed, type OpenWay, searchStopped } from "./ways";
 
 function markOf(level: number): Mark {

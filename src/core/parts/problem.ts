@@ -3,7 +3,7 @@ import { type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
 import type { KitItem } from "../homes/kit";
-import { bookWith, type MoveBook } from "../moves/book";
+import { bookFor, type MoveBook } from "../moves/book";
 import type { Seconds } from "../units";
 import {
   CHANGE_OVER,
@@ -187,18 +187,6 @@ function withoutHopeless(problem: PartProblem): PartProblem {
     return ways.length === cell.ways.length ? cell : { ...cell, ways };
   });
   return { ...problem, cells: kept };
-}
-
-const books = new WeakMap<ClassDoc, { library: MoveBook; book: MoveBook }>();
-
-/** The book of a class; the same one for the same document, so that what hangs on it stays known. */
-export function bookFor(doc: ClassDoc, library: MoveBook): MoveBook {
-  if (!doc.moves || doc.moves.length === 0) return library;
-  const there = books.get(doc);
-  if (there?.library === library) return there.book;
-  const book = bookWith(library, doc.moves);
-  books.set(doc, { library, book });
-  return book;
 }
 
 /** The pairs of a problem with their costs in points, remembered as they are asked for. */

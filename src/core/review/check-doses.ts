@@ -1,4 +1,6 @@
 /** How moves are dosed: sides that come out even, one way of counting, stretches, levels, what is unknown. */
+
+import { setBlock, setSlot } from "../class/commands";
 import {
   appearancesOf,
   dosesOf,
@@ -13,7 +15,6 @@ import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import { slotSides } from "../score/expand";
 import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
-import { setBlock, setSlot } from "./edits";
 import type { Fix, Found } from "./finding";
 
 function appearances({ block, slot }: SlotFacts): number {

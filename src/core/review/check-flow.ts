@@ -1,4 +1,6 @@
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
+
+import { addBlock, setBlock, setSlot } from "../class/commands";
 import {
   type Block,
   dosesOf,
@@ -14,7 +16,7 @@ import { spanTriple } from "../class/span";
 import { expand, expandedSeconds, slotSides } from "../score/expand";
 import { clockText, type Seconds } from "../units";
 import type { ReviewContext } from "./context";
-import { after, setBlock, setSlot, upToFive } from "./edits";
+import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
 export function checkWindows({ slots, book }: ReviewContext): Found[] {
@@ -269,7 +271,7 @@ function endFixes(
         role === "warmup"
           ? `Begin with a warm-up of ${clockText(least)}`
           : `End with a cool-down of ${clockText(least)}`,
-      edit: { op: "insert-block", block: made, before },
+      edit: addBlock(made, before),
     },
   ];
 }

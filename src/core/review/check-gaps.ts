@@ -1,9 +1,10 @@
+import { setBlock, setSlot, together } from "../class/commands";
 import type { Edit } from "../class/edits";
 import { type Span, spanTriple, tidySpan } from "../class/span";
 import { sequenceOf } from "../parts/neighbours";
 import type { Seconds } from "../units";
 import { namesText, type ReviewContext } from "./context";
-import { after, setBlock, setSlot, upToFive } from "./edits";
+import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
 /** A span at least this long everywhere: moved up, its width kept. */
@@ -48,7 +49,7 @@ function gapEdits(
     { label: `${aim} s between rounds`, edit: setBlock(a.block, "longRest", long) },
     {
       label: `${aim} s after ${a.move.name.toLowerCase()} and between rounds`,
-      edit: { op: "together", edits: [setSlot(a.slot, "rest", own), setBlock(a.block, "longRest", long)] },
+      edit: together([setSlot(a.slot, "rest", own), setBlock(a.block, "longRest", long)]),
     },
   ];
 }

@@ -1,5 +1,6 @@
 /** What the body does in a row: grip, effort, landings, getting up and down, work to failure, what is trained at all. */
 
+import { setSlot } from "../class/commands";
 import { dosesOf, mapDoses } from "../class/document";
 import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
@@ -7,7 +8,6 @@ import type { Muscle, Position } from "../moves/move";
 import { balanceOf } from "../shape/balance";
 import { clockText } from "../units";
 import { namesText, type Piece, partOf, primary, type ReviewContext } from "./context";
-import { setSlot } from "./edits";
 import type { Found } from "./finding";
 
 const SHOULDERS: readonly Muscle[] = ["front-shoulders", "side-shoulders", "rear-shoulders"];

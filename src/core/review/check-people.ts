@@ -1,11 +1,12 @@
 /** What the class means for the people who come: what they can't do, what was excluded, loads, cautions. */
-import { slotsOf, wayAt } from "../class/document";
+
+import { setSlot } from "../class/commands";
+import { mapDoses, slotsOf, wayAt } from "../class/document";
 import type { KitType } from "../homes/kit";
 import { excludes, LIMIT_WORDS } from "../homes/limits";
 import { resolveMove } from "../moves/book";
 import { obstacle } from "../parts/ways";
 import { namesText, partOf, type ReviewContext } from "./context";
-import { setSlot } from "./edits";
 import type { Found } from "./finding";
 
 const SPACE = ["ceiling", "length", "jumping"] as const;
@@ -89,19 +90,18 @@ export function checkLoads({ parts, slots }: ReviewContext): Found[] {
       const facts = slots.get(own.slot);
       if (!facts || !own.predicted || !own.reps || own.predicted.reps >= own.reps.min) continue;
       const kg = own.load && "kg" in own.load ? `${own.load.kg} kg` : "that load";
+      const least = Math.max(1, own.predicted.reps);
+      const fewer = { min: least, plan: Math.max(own.predicted.reps, own.reps.plan), max: own.reps.max };
       const fixes =
         wayAt(facts.slot, "flat") === null && !Array.isArray(facts.slot.dose) && facts.slot.dose !== undefined
           ? [
               {
-                label: `Fewer reps for everybody: ${Math.max(1, own.predicted.reps)} at the least`,
-                edit: setSlot(facts.slot, "dose", {
-                  ...facts.slot.dose,
-                  reps: {
-                    min: Math.max(1, own.predicted.reps),
-                    plan: Math.max(own.predicted.reps, own.reps.plan),
-                    max: own.reps.max,
-                  },
-                }),
+                label: `Fewer reps for everybody: ${least} at the least`,
+                edit: setSlot(
+                  facts.slot,
+                  "dose",
+                  mapDoses(facts.slot, (dose) => (dose.reps === undefined ? dose : { ...dose, reps: fewer })),
+                ),
               },
             ]
           : [];

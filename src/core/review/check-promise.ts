@@ -1,4 +1,6 @@
 /** What was announced against what is there: length, moves, kit; and what texts may not promise. */
+
+import { setBlock, setClass } from "../class/commands";
 import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
 import { type Span, shiftSpan, spanTriple } from "../class/span";
 import { type KitType, kitName } from "../homes/kit";
@@ -7,7 +9,6 @@ import { expandedSeconds } from "../score/expand";
 import { gapNeeds } from "../shape/fit-knobs";
 import { clockText } from "../units";
 import { namesText, type ReviewContext, textsOf } from "./context";
-import { setBlock, setClass } from "./edits";
 import type { Fix, Found } from "./finding";
 
 const TRIED = ["rest", "longRest", "after", "demo", "brief", "prepare"] as const;

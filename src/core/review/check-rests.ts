@@ -1,5 +1,6 @@
 /** Rests: the same muscle twice running, the time it gets back, what the stance gives, work to rest. */
 
+import { setBlock, setSlot } from "../class/commands";
 import { slotsOf } from "../class/document";
 import { spanTriple } from "../class/span";
 import type { KnownMove } from "../moves/book";
@@ -7,7 +8,7 @@ import type { Muscle } from "../moves/move";
 import { expand } from "../score/expand";
 import { clockText, type Seconds } from "../units";
 import { musclesText, type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
-import { after, setBlock, setSlot, upToFive } from "./edits";
+import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
 /** Pairs of pieces that follow one another, sides of the same turn taken together. */

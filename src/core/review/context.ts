@@ -12,10 +12,9 @@ import {
 } from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
 import type { Person } from "../homes/home";
-import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
 import type { Part, PartSlot } from "../parts/part";
-import { bookFor } from "../parts/problem";
 import type { Segment } from "../score/expand";
 import { type BlockTime, blockTimes, type Score, scoreOf } from "../score/score";
 import { slotEffort } from "../shape/demand";

@@ -1,21 +1,9 @@
-/** Short ways to write the edits of fixes, and to see what an edit would come to. */
+/** What the edit of a fix would come to. */
 import { checkClass } from "../class/check-class";
-import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
+import { type ClassDoc, slotsOf } from "../class/document";
 import { applyEdit, type Edit } from "../class/edits";
 import type { MoveBook } from "../moves/book";
 import type { Triple } from "../units";
-
-export function setBlock(block: Block, key: keyof Block, to: unknown): Edit {
-  return { op: "set", target: { in: "block", id: block.id }, key, from: block[key], to };
-}
-
-export function setSlot(slot: Slot, key: keyof Slot, to: unknown): Edit {
-  return { op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to };
-}
-
-export function setClass(doc: ClassDoc, key: keyof ClassDoc, to: unknown): Edit {
-  return { op: "set", target: { in: "class" }, key, from: doc[key], to };
-}
 
 /** The document after an edit, or null where it doesn't apply. */
 export function after(doc: ClassDoc, edit: Edit): ClassDoc | null {

@@ -1,6 +1,8 @@
 /** What the read-through finds, as data: which rule, where, in a sentence with its numbers, and what would mend it. */
+
 import type { ClassDoc } from "../class/document";
 import type { Edit } from "../class/edits";
+import { putEntry, whereKey } from "../class/keyed";
 import type { Seconds } from "../units";
 
 export const SEVERITIES = ["stop", "fix", "consider"] as const;
@@ -98,9 +100,6 @@ export function fingerprint(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, "0");
 }
 
-const whereKey = (where: Where) =>
-  JSON.stringify([where.block ?? null, where.slot ?? null, where.round ?? null, where.person ?? null]);
-
 /** Findings in their order, with what was acknowledged: severity, then time, then code. */
 export function finish(doc: ClassDoc, found: readonly Found[]): readonly Finding[] {
   const known = doc.acknowledged ?? [];
@@ -132,17 +131,6 @@ export function finish(doc: ClassDoc, found: readonly Found[]): readonly Finding
 }
 
 /** The edit that acknowledges a finding with a reason; the same finding's earlier one is replaced. */
-export function acknowledgeEdit(doc: ClassDoc, finding: Finding, reason: string): Edit {
-  const others = (doc.acknowledged ?? []).filter(
-    (own) => own.code !== finding.code || whereKey(own.where as Where) !== whereKey(finding.where),
-  );
-  const { code, where, of } = finding;
-  const kept = finding.code === "caution" ? (doc.acknowledged ?? []).filter((own) => own.of !== of) : others;
-  return {
-    op: "set",
-    target: { in: "class" },
-    key: "acknowledged",
-    from: doc.acknowledged,
-    to: [...kept, { code, where, reason, of }],
-  };
+export function acknowledgeEdit(doc: ClassDoc, { code, where, of }: Finding, reason: string): Edit {
+  return putEntry(doc, "acknowledged", { code, where: { ...where }, reason, of });
 }

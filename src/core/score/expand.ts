@@ -15,7 +15,7 @@ import {
 import type { PieceDose } from "../class/dose-kinds";
 import { pieceDoses } from "../class/dose-time";
 import { spanTriple } from "../class/span";
-import { bookWith, type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { type Extreme, otherSide, type Seconds, type Side, type Triple } from "../units";
 
 export const SEGMENT_KINDS = [
@@ -228,7 +228,7 @@ function measures(piece: PieceDose, within: number | undefined): Measures | null
 
 /** Readies a document for its expansions; hand it to each so that nothing is worked out three times. */
 export function prepare(doc: ClassDoc, library: MoveBook): Prepared {
-  return new Prepared(bookWith(library, doc.moves));
+  return new Prepared(bookFor(doc, library));
 }
 
 function run(doc: ClassDoc, prepared: Prepared, extreme: Extreme, emit: Emit): void {

@@ -5,10 +5,9 @@
 import { type ClassDoc, doseAt, findSlot, loadAt } from "../class/document";
 import { rowOf } from "../class/dose-kinds";
 import { parseTempo, tempoSeconds } from "../class/tempo";
-import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
 import type { Part } from "../parts/part";
-import { bookFor } from "../parts/problem";
 import { isHardSet, isMain } from "../review/hard";
 import type { Thresholds } from "../review/thresholds";
 import { expand } from "../score/expand";

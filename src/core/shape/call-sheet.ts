@@ -6,10 +6,8 @@
 import { type ClassDoc, doseAt, findSlot, type Slot, wayAt } from "../class/document";
 import { doseText } from "../class/dose-text";
 import { kitName } from "../homes/kit";
-import type { MoveBook } from "../moves/book";
-import { resolveMove } from "../moves/book";
+import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import type { Part } from "../parts/part";
-import { bookFor } from "../parts/problem";
 import { THRESHOLDS } from "../review/thresholds";
 import { expand, type Segment } from "../score/expand";
 import type { Seconds } from "../units";

@@ -5,10 +5,9 @@
  */
 import { type ClassDoc, findSlot } from "../class/document";
 import type { Mark } from "../homes/home";
-import { type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { MUSCLES, type Muscle } from "../moves/move";
 import type { Part } from "../parts/part";
-import { bookFor } from "../parts/problem";
 import { expand, type Segment } from "../score/expand";
 import type { Seconds } from "../units";
 import { moveEffort, slotEffort } from "./demand";

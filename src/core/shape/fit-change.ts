@@ -1,9 +1,9 @@
 /** A change that fitting makes: in words, and as an edit. */
-import { type Block, type ClassDoc, slotsOf } from "../class/document";
+import { setBlock, setSlot, together } from "../class/commands";
+import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Edit } from "../class/edits";
 import { type Span, spanText } from "../class/span";
-import { type MoveBook, resolveMove } from "../moves/book";
-import { bookFor } from "../parts/problem";
+import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 
 export interface FitChange {
   readonly block: string;
@@ -51,29 +51,18 @@ export function fitEdit(doc: ClassDoc, changes: readonly FitChange[]): Edit {
   for (const change of changes) {
     const block = doc.blocks.find((entry) => entry.id === change.block) as Block;
     if (change.slot === null) {
-      const from = block[change.key as keyof Block];
-      edits.set(`${change.block} ${change.key}`, {
-        op: "set",
-        target: { in: "block", id: change.block },
-        key: change.key,
-        from,
-        to: change.to,
-      });
+      edits.set(
+        `${change.block} ${change.key}`,
+        setBlock(block, change.key as keyof Block, change.to as never),
+      );
       continue;
     }
     const slot = slotsOf(block).find((entry) => entry.id === change.slot);
     const [key = "", ...path] = change.key.split(".");
     const id = `${change.slot} ${key}`;
     const known = edits.get(id);
-    const from = slot?.[key as keyof typeof slot];
-    const now = known?.op === "set" ? known.to : from;
-    edits.set(id, {
-      op: "set",
-      target: { in: "slot", id: change.slot },
-      key,
-      from,
-      to: setPath(now, path, change.to),
-    });
+    const now = known?.op === "set" ? known.to : slot?.[key as keyof Slot];
+    if (slot) edits.set(id, setSlot(slot, key as keyof Slot, setPath(now, path, change.to) as never));
   }
-  return { op: "together", edits: [...edits.values()] };
+  return together([...edits.values()], "fit");
 }

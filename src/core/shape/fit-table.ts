@@ -1,8 +1,7 @@
 /** Every length that a block can have at its least cost of changes: a knapsack over its knobs, for each number of rounds. */
 import { type Block, type ClassDoc, slotsOf } from "../class/document";
 import type { Span } from "../class/span";
-import type { MoveBook } from "../moves/book";
-import { bookFor } from "../parts/problem";
+import { bookFor, type MoveBook } from "../moves/book";
 import type { Thresholds } from "../review/thresholds";
 import { expandedSeconds } from "../score/expand";
 import type { Seconds } from "../units";

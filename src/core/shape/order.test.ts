@@ -1,11 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { checkClass } from "../class/check-class";
+import { orderSlots } from "../class/commands";
 import type { Block, ClassDoc, Slot } from "../class/document";
 import { applyEdit } from "../class/edits";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { classOf } from "../testing/classes";
-import { type OrderResult, orderEdit, orderStations } from "./order";
+import { type OrderResult, orderStations } from "./order";
 import { keepsRules, lapCost } from "./tour";
 
 const arbMove = fc.constantFrom(...LIBRARY.map((move) => move.id));
@@ -117,7 +118,7 @@ describe("order", () => {
       fc.property(fc.array(arbMove, { minLength: 2, maxLength: 9 }), (moves) => {
         const doc = lap(moves.map((move) => ({ move })));
         const result = ask(doc) as OrderResult;
-        const next = applyEdit(doc, orderEdit(doc.blocks[0] as Block, result.order));
+        const next = applyEdit(doc, orderSlots(doc.blocks[0] as Block, result.order));
         if (!next.ok) throw new Error("doesn't apply");
         expect(next.value.blocks[0]?.slots?.map((slot) => slot.id)).toEqual(result.order);
         expect(checkClass(next.value, LIBRARY_BOOK).ok).toBe(true);

@@ -1,10 +1,8 @@
 /** The stations of a lap in the best order, with what it costs and why. */
 import { type Block, type ClassDoc, slotsOf } from "../class/document";
-import type { Edit } from "../class/edits";
 import { spanTriple } from "../class/span";
-import type { MoveBook } from "../moves/book";
+import { bookFor, type MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
-import { bookFor } from "../parts/problem";
 import { ORDER_CAUSES, type OrderCause, orderPairs, sumOf } from "./order-costs";
 import { bestTour, improved, keepsRules, lapCost, type Rules } from "./tour";
 
@@ -107,25 +105,4 @@ function whyOf(
   return hasParts
     ? [...lines, "everyone's ways are those of the present order; they are worked out again after"]
     : lines;
-}
-
-/** The edits that bring a block into this order, in one step. */
-export function orderEdit(block: Block, order: readonly string[]): Edit {
-  const edits: Edit[] = [];
-  let now = slotsOf(block).map((slot) => slot.id);
-  for (let i = order.length - 1; i >= 0; i -= 1) {
-    const id = order[i] as string;
-    const before = order[i + 1] ?? null;
-    const from = now[now.indexOf(id) + 1] ?? null;
-    if (from === before) continue;
-    edits.push({
-      op: "move-slot",
-      id,
-      from: { block: block.id, before: from },
-      to: { block: block.id, before },
-    });
-    now = now.filter((entry) => entry !== id);
-    now.splice(before === null ? now.length : now.indexOf(before), 0, id);
-  }
-  return { op: "together", edits };
 }

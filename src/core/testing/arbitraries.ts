@@ -1,89 +1,16 @@
-/** Random class documents: valid ones of every shape, for the properties of timing, edits and files. */
+/** Random class documents: valid ones of every shape and with every optional key, for the properties of all that reads them. */
 import fc from "fast-check";
-import type { Block, ClassDoc, Dose, Slot } from "../class/document";
-import type { Span } from "../class/span";
+import { type Block, type ClassDoc, FOCUSES, ROLES, STANCES } from "../class/document";
+import { KIT_TYPES } from "../homes/kit";
 import { LIBRARY } from "../moves/library";
+import { arbMove, arbSlot, arbSpan, compact, maybe } from "./arb-slots";
 
-/** A span within the bounds, exact or a range, with or without a plan. */
-export function arbSpan(least: number, most: number): fc.Arbitrary<Span> {
-  const number = fc.integer({ min: least, max: most });
-  return fc.oneof(
-    number,
-    fc.tuple(number, number, number).map((three) => {
-      const [min, plan, max] = [...three].sort((a, b) => a - b) as [number, number, number];
-      return { min, plan, max };
-    }),
-    fc.tuple(number, number).map(([a, b]) => ({ min: Math.min(a, b), max: Math.max(a, b) })),
-  );
-}
+export { arbDose, arbSpan } from "./arb-slots";
 
-const arbTempo = fc.constantFrom("3-0-2-1", "3021", "10-0-2-0", "X-0-X-0", "2020");
-const arbPace: fc.Arbitrary<{ tempo?: string; repSeconds?: number }> = fc.oneof(
-  fc.constant({}),
-  arbTempo.map((tempo) => ({ tempo })),
-  fc.integer({ min: 1, max: 12_000 }).map((hundredths) => ({ repSeconds: hundredths / 100 })),
-);
+const WORKED = ROLES.filter((role) => role !== "break" && role !== "talk");
+const seconds = (most: number) => fc.integer({ min: 0, max: most });
 
-/** One dose; numbers from 2 on, so that a total over two sides is always allowed. */
-export const arbDose: fc.Arbitrary<Dose> = fc.oneof(
-  arbSpan(2, 120).map((seconds): Dose => ({ seconds })),
-  arbSpan(2, 90).map((hold): Dose => ({ hold })),
-  arbSpan(2, 60).map((toLimit): Dose => ({ toLimit })),
-  fc.tuple(arbSpan(2, 30), arbPace).map(([reps, pace]): Dose => ({ reps, ...pace })),
-  fc
-    .tuple(arbSpan(2, 20), arbPace, fc.integer({ min: 1, max: 120 }))
-    .map(([reps, pace, within]): Dose => ({ reps, ...pace, within })),
-  fc
-    .record({
-      from: fc.integer({ min: 1, max: 10 }),
-      to: fc.integer({ min: 1, max: 10 }),
-      step: fc.integer({ min: 1, max: 4 }),
-      hold: fc.integer({ min: 0, max: 500 }).map((n) => n / 100),
-      holdOn: fc.constantFrom("rung", "rep"),
-    })
-    .map((ladder) => ({ ladder }) as Dose),
-);
-
-const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined });
-
-function compact<T extends object>(object: T): T {
-  return Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined)) as T;
-}
-
-const arbMove = fc.oneof(
-  fc.constantFrom(...LIBRARY.map((move) => move.id)),
-  fc.record({
-    name: fc.string({ minLength: 1, maxLength: 20 }),
-    repSeconds: fc.constantFrom(1, 1.1, 2.5, 3),
-  }),
-);
-
-function arbSlot(roundsMax: number, capped: boolean, allRounds: boolean): fc.Arbitrary<Omit<Slot, "id">> {
-  const arbRounds = fc.subarray(
-    Array.from({ length: roundsMax }, (_, i) => i + 1),
-    { minLength: 1 },
-  );
-  return maybe(capped || allRounds ? fc.constant(undefined) : arbRounds).chain((rounds) => {
-    const length = rounds?.length ?? roundsMax;
-    const list = fc.array(arbDose, { minLength: length, maxLength: length });
-    return fc
-      .record({
-        move: arbMove,
-        dose: (capped ? arbDose : fc.oneof(arbDose, list)) as fc.Arbitrary<Dose | Dose[]>,
-        sides: maybe(fc.constantFrom("both", "alternating", "inTurn", "swap")),
-        firstSide: maybe(fc.constantFrom("left", "right")),
-        count: maybe(fc.constantFrom("each", "total")),
-        sideChange: maybe(fc.integer({ min: 0, max: 10 })),
-        rest: maybe(arbSpan(0, 40)),
-        demo: maybe(fc.integer({ min: 0, max: 20 })),
-        rounds: fc.constant(rounds),
-        ownNote: maybe(fc.string()),
-      })
-      .map((slot) => compact(slot) as unknown as Omit<Slot, "id">);
-  });
-}
-
-const arbBlock: fc.Arbitrary<Omit<Block, "id">> = fc
+const arbWorked: fc.Arbitrary<Omit<Block, "id">> = fc
   .record({
     rounds: arbSpan(1, 5),
     cap: maybe(fc.integer({ min: 1, max: 900 })),
@@ -99,14 +26,19 @@ const arbBlock: fc.Arbitrary<Omit<Block, "id">> = fc
     return fc
       .record({
         title: fc.string({ maxLength: 20 }),
-        role: fc.constantFrom("warmup", "main", "finisher", "cooldown"),
-        brief: maybe(fc.integer({ min: 0, max: 60 })),
-        demo: maybe(fc.integer({ min: 0, max: 20 })),
+        role: maybe(fc.constantFrom(...WORKED)),
+        brief: maybe(seconds(60)),
+        demo: maybe(seconds(20)),
         demoAt: maybe(fc.constantFrom("block", "slot")),
-        prepare: maybe(fc.integer({ min: 0, max: 15 })),
+        prepare: maybe(seconds(15)),
         rest: maybe(arbSpan(0, 60)),
         longRest: maybe(arbSpan(0, 90)),
-        after: maybe(fc.integer({ min: 0, max: 60 })),
+        restMove: maybe(arbMove),
+        longRestMove: maybe(arbMove),
+        after: maybe(seconds(60)),
+        atEnd: maybe(fc.constantFrom("run", "wait")),
+        stacked: maybe(fc.boolean()),
+        locked: maybe(fc.subarray(["rounds", "rest", "longRest", "brief", "slots", "demo"])),
         slots,
       })
       .map(
@@ -115,23 +47,77 @@ const arbBlock: fc.Arbitrary<Omit<Block, "id">> = fc
       );
   });
 
+/** A block in which nothing is worked: its slots may be left out. */
+const arbQuiet: fc.Arbitrary<Omit<Block, "id">> = fc
+  .record({
+    title: fc.string({ maxLength: 20 }),
+    role: fc.constantFrom("break", "talk"),
+    brief: maybe(seconds(60)),
+    after: maybe(seconds(60)),
+    slots: maybe(fc.constant([])),
+  })
+  .map((block) => compact(block) as unknown as Omit<Block, "id">);
+
+const arbPromise = fc
+  .record({
+    minutes: maybe(fc.integer({ min: 1, max: 90 })),
+    moves: maybe(fc.integer({ min: 0, max: 30 })),
+    focus: maybe(fc.subarray([...FOCUSES])),
+    kit: maybe(fc.subarray([...KIT_TYPES])),
+  })
+  .map(compact);
+
+const words = fc.string({ minLength: 1, maxLength: 20 });
+const arbAcknowledged = fc.record({
+  code: words,
+  where: fc.dictionary(words, fc.string()),
+  reason: words,
+  of: words,
+});
+
+/** Two slots of one block that are kept together, where it has two. */
+function togetherIn<T extends { readonly id: string }>(slots: readonly T[], pair: boolean): T[] {
+  const [first, second, ...rest] = slots;
+  if (!pair || !first || !second) return [...slots];
+  return [first, { ...second, together: first.id }, ...rest];
+}
+
 /** A valid class with unique ids and a few keys that nobody knows. */
 export const arbClass: fc.Arbitrary<ClassDoc> = fc
   .record({
     title: fc.string({ minLength: 1, maxLength: 40 }),
-    stance: fc.constantFrom("form", "strength", "density"),
-    blocks: fc.array(arbBlock, { minLength: 1, maxLength: 4 }),
+    stance: fc.constantFrom(...STANCES),
+    promise: maybe(arbPromise),
+    acknowledged: maybe(fc.array(arbAcknowledged, { maxLength: 2 })),
+    overrules: fc.array(fc.tuple(fc.nat(20), fc.constantFrom("p1", "p2"), fc.constantFrom(...LIBRARY)), {
+      maxLength: 2,
+    }),
+    pairs: fc.boolean(),
+    first: arbWorked,
+    others: fc.array(fc.oneof({ weight: 4, arbitrary: arbWorked }, { weight: 1, arbitrary: arbQuiet }), {
+      maxLength: 3,
+    }),
     unknownKey: maybe(fc.jsonValue()),
   })
-  .map(({ blocks, ...rest }) => {
+  .map(({ first, others, overrules, pairs, ...rest }) => {
     let slotNumber = 0;
-    const named = blocks.map((block, i) => ({
-      ...block,
-      id: `b${i}`,
-      slots: (block.slots ?? []).map((slot) => {
+    const blocks = [first, ...others].map((block, i) => {
+      const slots = block.slots?.map((slot) => {
         slotNumber += 1;
         return { ...slot, id: `s${slotNumber}` };
-      }),
+      });
+      return { ...block, id: `b${i}`, ...(slots ? { slots: togetherIn(slots, pairs) } : {}) };
+    });
+    const overruled = overrules.map(([n, person, move]) => ({
+      slot: `s${(n % slotNumber) + 1}`,
+      person,
+      move: move.id,
     }));
-    return compact({ format: "brontle.class", version: 1, ...rest, blocks: named }) as unknown as ClassDoc;
+    return compact({
+      format: "brontle.class",
+      version: 1,
+      ...rest,
+      ...(overruled.length > 0 ? { overruled } : {}),
+      blocks,
+    }) as unknown as ClassDoc;
   });

@@ -1,4 +1,5 @@
 "use client";
+import { setBlock, together } from "@/core/class/commands";
 import { type Block, slotsOf } from "@/core/class/document";
 import type { Desk } from "./use-desk";
 
@@ -9,20 +10,15 @@ const FIRST_CAP_SECONDS = 600;
 /** How a block goes round, shows its moves and ends its counted pieces. */
 export function BlockChoices({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
   if (slotsOf(block).length === 0) return null;
-  const set = (key: keyof Block, to: unknown) =>
-    desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from: block[key], to });
+  const set = (key: keyof Block, to: unknown) => desk.edit(setBlock(block, key, to as never));
   const way = block.cap !== undefined ? "cap" : (block.loop ?? "lap");
   const goRound = (to: string) => {
-    const target = { in: "block", id: block.id } as const;
-    const cap = to === "cap" ? (block.cap ?? FIRST_CAP_SECONDS) : undefined;
-    const loop = to === "station" ? "station" : undefined;
-    desk.edit({
-      op: "together",
-      edits: [
-        { op: "set", target, key: "loop", from: block.loop, to: loop },
-        { op: "set", target, key: "cap", from: block.cap, to: cap },
-      ],
-    });
+    desk.edit(
+      together([
+        setBlock(block, "loop", to === "station" ? "station" : undefined),
+        setBlock(block, "cap", to === "cap" ? (block.cap ?? FIRST_CAP_SECONDS) : undefined),
+      ]),
+    );
   };
   return (
     <p className="text-base leading-7">

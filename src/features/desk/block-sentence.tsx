@@ -1,5 +1,6 @@
 "use client";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { setBlock } from "@/core/class/commands";
 import { type Block, type BlockRole, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
 import {
@@ -40,8 +41,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
   const times = blockTimes(desk.score).get(block.id);
   const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
   const effect = useEffectText(desk, block, numbers.find(({ key }) => key === focused?.key) ?? null);
-  const set = (key: string, from: unknown, to: unknown) =>
-    desk.edit({ op: "set", target: { in: "block", id: block.id }, key, from, to }, true);
+  const set = (key: "title" | "role", to: string) => desk.edit(setBlock(block, key, to as never), true);
   return (
     <section aria-label="Block" className="mt-1 border-t-2 border-ink pt-2">
       <div className="flex flex-wrap items-baseline gap-x-1 text-base leading-7">
@@ -52,13 +52,13 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
           size={Math.max(6, block.title.length)}
           value={block.title}
           maxLength={120}
-          onChange={(event) => set("title", block.title, event.target.value)}
+          onChange={(event) => set("title", event.target.value)}
         />
         <select
           aria-label="Role of the block"
           className="appearance-none bg-transparent text-quiet underline decoration-hairline underline-offset-4"
           value={block.role ?? "main"}
-          onChange={(event) => set("role", block.role, event.target.value)}
+          onChange={(event) => set("role", event.target.value)}
         >
           {ROLES.map((role) => (
             <option key={role} value={role}>

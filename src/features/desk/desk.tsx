@@ -1,15 +1,14 @@
 "use client";
-import { CircleHelp, Redo2, Undo2 } from "lucide-react";
+import { CircleHelp } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
-import type { KnownMove } from "@/core/moves/book";
+import { bookFor, type KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
-import { bookFor } from "@/core/parts/problem";
 import { ownRests, type Settings } from "@/core/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
@@ -20,6 +19,7 @@ import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
 import { Button, ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { Backwards } from "./backwards";
 import { BlockSentence } from "./block-sentence";
 import { DeskPanel, type PanelTab } from "./desk-panel";
 import { KeysDialog } from "./keys";
@@ -136,12 +136,7 @@ export function DeskScreen(props: {
         </select>
         <LengthLine desk={desk} onFit={() => setFitting(true)} />
         <SaveWord desk={desk} />
-        <Button look="icon" aria-label="Undo" disabled={!desk.canUndo} onClick={desk.undo}>
-          <Undo2 size={16} aria-hidden />
-        </Button>
-        <Button look="icon" aria-label="Redo" disabled={!desk.canRedo} onClick={desk.redo}>
-          <Redo2 size={16} aria-hidden />
-        </Button>
+        <Backwards desk={desk} />
         <Button look="icon" aria-label="List of keys" onClick={() => setKeysShown(true)}>
           <CircleHelp size={16} aria-hidden />
         </Button>

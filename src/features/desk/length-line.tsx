@@ -1,4 +1,5 @@
 "use client";
+import { setClass } from "@/core/class/commands";
 import { clockText } from "@/core/units";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
@@ -11,7 +12,7 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
   const promise = (text: string) => {
     const { minutes: _old, ...rest } = desk.doc.promise ?? {};
     const to = text.trim() === "" ? rest : { ...rest, minutes: Number(text) };
-    desk.edit({ op: "set", target: { in: "class" }, key: "promise", from: desk.doc.promise, to });
+    desk.edit(setClass(desk.doc, "promise", to));
   };
   return (
     <div className="flex items-baseline gap-2 whitespace-nowrap">

@@ -1,7 +1,8 @@
 "use client";
+import { setSlot } from "@/core/class/commands";
 import { type Slot, slotsOf, type Way } from "@/core/class/document";
 import { parseSpan } from "@/core/class/span";
-import { bookWith, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
+import { bookFor, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { slotSides } from "@/core/score/expand";
 import { TextCell } from "./text-cell";
@@ -32,13 +33,12 @@ function roundsOf(text: string): readonly number[] | "all" | null {
 
 /** What the line of a slot doesn't show: its sides in detail, its rounds, its levels, its words. */
 export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot: Slot }) {
-  const book = bookWith(LIBRARY_BOOK, desk.doc.moves);
+  const book = bookFor(desk.doc, LIBRARY_BOOK);
   const move = resolveMove(slot.move, book);
   const sides = slotSides(slot, book);
   const owner = desk.doc.blocks.find((block) => slotsOf(block).some((other) => other.id === slot.id));
   const neighbours = (owner ? slotsOf(owner) : []).filter((other) => other.id !== slot.id);
-  const set = (key: keyof Slot, to: unknown) =>
-    desk.edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to });
+  const set = (key: keyof Slot, to: unknown) => desk.edit(setSlot(slot, key, to as never));
   const setWay = (mark: "flat" | "sharp", part: Partial<Way>) => {
     const way = Object.fromEntries(
       Object.entries({ ...slot.marks?.[mark], ...part }).filter(([, value]) => value),

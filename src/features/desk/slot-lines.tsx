@@ -16,6 +16,7 @@ import {
 } from "@dnd-kit/sortable";
 import { GripVertical } from "lucide-react";
 import { memo, useMemo } from "react";
+import { moveSlot, setSlot } from "@/core/class/commands";
 import {
   type Block,
   type ClassDoc,
@@ -27,7 +28,6 @@ import {
   type Way,
 } from "@/core/class/document";
 import { dosesText, parseDoses, stopText } from "@/core/class/dose-text";
-import { type Edit, idAfter } from "@/core/class/edits";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
@@ -43,21 +43,6 @@ const SIDE_WORDS = {
   inTurn: "L then R",
   swap: "swap each round",
 } as const;
-
-/** The edit that puts a slot one place up or down in its block, or null at the end. */
-export function moveSlotEdit(block: Block, slotId: string, by: -1 | 1): Edit | null {
-  const slots = slotsOf(block);
-  const index = slots.findIndex((slot) => slot.id === slotId);
-  const target = index + by;
-  if (index < 0 || target < 0 || target >= slots.length) return null;
-  const before = by < 0 ? (slots[target]?.id ?? null) : (slots[target + 1]?.id ?? null);
-  return {
-    op: "move-slot",
-    id: slotId,
-    from: { block: block.id, before: idAfter(slots, slotId) },
-    to: { block: block.id, before },
-  };
-}
 
 /** The slots of the selected block, one line each; their order by drag or by Alt with the arrow keys. */
 export function SlotLines(props: {
@@ -79,13 +64,7 @@ export function SlotLines(props: {
     const from = slots.findIndex((slot) => slot.id === active.id);
     const to = slots.findIndex((slot) => slot.id === over.id);
     const before = to > from ? (slots[to + 1]?.id ?? null) : String(over.id);
-    const id = String(active.id);
-    desk.edit({
-      op: "move-slot",
-      id,
-      from: { block: block.id, before: idAfter(slots, id) },
-      to: { block: block.id, before },
-    });
+    desk.edit(moveSlot(block, String(active.id), { block: block.id, before }));
   };
   return (
     <DndContext id="slots" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
@@ -156,8 +135,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
   const book = bookWith(LIBRARY_BOOK, props.own);
   const move = resolveMove(slot.move, book);
-  const set = (key: keyof Slot, to: unknown) =>
-    edit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to }, true);
+  const set = (key: keyof Slot, to: unknown) => edit(setSlot(slot, key, to as never), true);
   const load = loadAt(slot, 0);
   const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
   return (

@@ -1,14 +1,26 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
-import { type Block, doseAt, slotsOf } from "@/core/class/document";
+import {
+  addBlock,
+  addSlot,
+  carryMove,
+  copySlot,
+  freeBlockId,
+  freeSlotIds,
+  removeBlock,
+  removeSlot,
+  replaceMove,
+  setClass,
+  stepSlot as stepSlotEdit,
+} from "@/core/class/commands";
+import { type Block, type ClassDoc, doseAt, slotsOf } from "@/core/class/document";
 import { type Edit, idAfter } from "@/core/class/edits";
-import { freeId, newBlock, newSlot, type OwnRests } from "@/core/class/new-class";
+import { newBlock, newSlot, type OwnRests } from "@/core/class/new-class";
 import { type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 /** What can be done at the Desk, by button and by key. */
 import type { Move } from "@/core/moves/move";
-import { moveSlotEdit } from "./slot-lines";
 import type { Desk } from "./use-desk";
 
 interface Doors {
@@ -49,7 +61,6 @@ export function useDeskActions(desk: Desk, doors: Doors) {
   const block = doc.blocks.find((entry) => entry.id === selection.block);
   const slots = block ? slotsOf(block) : [];
   const slot = slots.find((entry) => entry.id === selection.slot) ?? null;
-  const slotIds = doc.blocks.flatMap((entry) => slotsOf(entry).map((own) => own.id));
   const quiet = block?.role === "break" || block?.role === "talk";
   const canRemove = slot !== null && (slots.length > 1 || quiet);
 
@@ -57,73 +68,44 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     desk.edit(edit);
     desk.select(blockId, slotId);
   };
-  /** The class's own moves with this one, where it is the studio's and the class hasn't got it yet. */
-  const carrying = (move: KnownMove): Edit[] => {
-    const mine = doors.own.find((entry) => entry.id === move.id);
-    if (!mine || doc.moves?.some((entry) => entry.id === mine.id)) return [];
-    const to = [...(doc.moves ?? []), mine];
-    return [{ op: "set", target: { in: "class" }, key: "moves", from: doc.moves, to }];
-  };
+  /** The studio's move that is put in travels with the class. */
+  const carrying = ({ id }: KnownMove) =>
+    carryMove(
+      doc,
+      doors.own.find((entry) => entry.id === id),
+    );
   const addMove = (move: KnownMove) => {
     if (!block) return;
-    const made = newSlot(freeId("s", slotIds), move, usualWork(block));
-    const before = slot ? idAfter(slots, slot.id) : null;
-    const insert: Edit = { op: "insert-slot", block: block.id, slot: made, before };
-    const carried = carrying(move);
-    const edit: Edit = carried.length > 0 ? { op: "together", edits: [...carried, insert] } : insert;
-    insertAfter(edit, block.id, made.id);
+    const [id = ""] = freeSlotIds(doc, 1);
+    const made = newSlot(id, move, usualWork(block));
+    insertAfter(addSlot(block, made, slot ? idAfter(slots, slot.id) : null, carrying(move)), block.id, id);
   };
-  const replaceMove = (move: KnownMove) => {
-    if (!slot || move.id === null) return;
-    const target = { in: "slot", id: slot.id } as const;
-    const edits: Edit[] = [
-      ...carrying(move),
-      { op: "set", target, key: "move", from: slot.move, to: move.id },
-    ];
-    // The sides, ways and words were the other move's.
-    for (const key of ["sides", "marks", "cue", "call"] as const) {
-      if (slot[key] !== undefined) edits.push({ op: "set", target, key, from: slot[key] });
-    }
-    desk.edit({ op: "together", edits });
+  const replace = (move: KnownMove) => {
+    if (slot && move.id !== null) desk.edit(replaceMove(slot, move.id, carrying(move)));
   };
   const duplicate = () => {
     if (!block || !slot) return;
-    const { together: _partner, ...rest } = slot;
-    const copy = { ...rest, id: freeId("s", slotIds) };
-    insertAfter(
-      { op: "insert-slot", block: block.id, slot: copy, before: idAfter(slots, slot.id) },
-      block.id,
-      copy.id,
-    );
+    const { edit, id } = copySlot(doc, block, slot);
+    insertAfter(edit, block.id, id);
   };
   const remove = () => {
     if (!block || !slot || !canRemove) return;
     const next = idAfter(slots, slot.id) ?? slots.at(-2)?.id ?? null;
-    desk.edit({ op: "remove-slot", block: block.id, slot, before: idAfter(slots, slot.id) });
+    desk.edit(removeSlot(block, slot));
     desk.select(block.id, next);
   };
-  const addBlock = () => {
-    const id = freeId(
-      "b",
-      doc.blocks.map((entry) => entry.id),
-    );
+  const addNewBlock = () => {
+    const id = freeBlockId(doc);
+    const [slotId = ""] = freeSlotIds(doc, 1);
     const move = resolveMove("bodyweight-squat", LIBRARY_BOOK);
-    const slotId = freeId("s", slotIds);
     const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
-    insertAfter(
-      { op: "insert-block", block: made, before: block ? idAfter(doc.blocks, block.id) : null },
-      id,
-      slotId,
-    );
+    insertAfter(addBlock(made, block ? idAfter(doc.blocks, block.id) : null), id, slotId);
   };
-  const removeBlock = () => {
-    if (!block || doc.blocks.length < 2) return;
-    desk.edit({ op: "remove-block", block, before: idAfter(doc.blocks, block.id) });
+  const removeThisBlock = () => {
+    if (block && doc.blocks.length > 1) desk.edit(removeBlock(doc, block));
   };
-  const setTitle = (title: string) =>
-    desk.edit({ op: "set", target: { in: "class" }, key: "title", from: doc.title, to: title }, true);
-  const setStance = (to: string) =>
-    desk.edit({ op: "set", target: { in: "class" }, key: "stance", from: doc.stance, to });
+  const setTitle = (title: string) => desk.edit(setClass(doc, "title", title), true);
+  const setStance = (to: string) => desk.edit(setClass(doc, "stance", to as ClassDoc["stance"]));
   const stepSlot = (by: -1 | 1) => {
     const all = doc.blocks.flatMap((entry) =>
       slotsOf(entry).map((own) => ({ block: entry.id, slot: own.id })),
@@ -137,12 +119,12 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     if (next) desk.select(next.id, slotsOf(next)[0]?.id ?? null);
   };
   const reorder = (by: -1 | 1) => {
-    const edit = block && slot ? moveSlotEdit(block, slot.id, by) : null;
+    const edit = block && slot ? stepSlotEdit(block, slot.id, by) : null;
     if (edit) desk.edit(edit);
   };
 
-  const now = useRef({ addBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors });
-  now.current = { addBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors };
+  const now = useRef({ addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors });
+  now.current = { addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors };
   useEffect(() => {
     const key =
       (run: (at: typeof now.current) => void, evenTyping = false) =>
@@ -182,5 +164,15 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       "Shift+?": key((at) => at.doors.showKeys()),
     });
   }, []);
-  return { addMove, replaceMove, duplicate, remove, canRemove, addBlock, removeBlock, setTitle, setStance };
+  return {
+    addMove,
+    replaceMove: replace,
+    duplicate,
+    remove,
+    canRemove,
+    addBlock: addNewBlock,
+    removeBlock: removeThisBlock,
+    setTitle,
+    setStance,
+  };
 }

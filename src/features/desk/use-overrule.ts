@@ -2,7 +2,7 @@
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import type { Overruled } from "@/core/class/document";
+import { dropEntry, keyOf, putEntry } from "@/core/class/keyed";
 import type { Person } from "@/core/homes/home";
 import type { Overrule } from "@/features/room/room-panel";
 import type { Desk } from "./use-desk";
@@ -17,13 +17,12 @@ export function useOverrule(
   const overrule = useMemo<Overrule>(
     () => ({
       once: (slot, person, move) => {
-        const others = (doc.overruled ?? []).filter(
-          (entry) => entry.slot !== slot.id || entry.person !== person.id,
+        const key = keyOf("overruled", { slot: slot.id, person: person.id, move: "" });
+        edit(
+          move === null
+            ? dropEntry(doc, "overruled", key)
+            : putEntry(doc, "overruled", { slot: slot.id, person: person.id, move }),
         );
-        const all: readonly Overruled[] =
-          move === null ? others : [...others, { slot: slot.id, person: person.id, move }];
-        const to = all.length > 0 ? all : undefined;
-        edit({ op: "set", target: { in: "class" }, key: "overruled", from: doc.overruled, to });
       },
       always: async (from, person, to) => {
         const row = stored.find((entry) => entry.doc.id === person.id);

@@ -1,10 +1,9 @@
 "use client";
 import Link from "next/link";
-import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { needsText, usesText } from "@/core/homes/need-words";
-import { resolveMove } from "@/core/moves/book";
+import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part } from "@/core/parts/part";
@@ -19,7 +18,7 @@ export function WhoDoesWhat(props: {
   readonly people: readonly Person[];
 }) {
   const found = props.slotId ? findSlot(props.doc, props.slotId) : null;
-  const move = found && resolveMove(found.slot.move, classBook(props.doc, LIBRARY_BOOK));
+  const move = found && resolveMove(found.slot.move, bookFor(props.doc, LIBRARY_BOOK));
   const kit = kitToAnnounce(props.parts, props.people);
   return (
     <>

@@ -1,12 +1,13 @@
 /** What Teach says of the present and the next. */
+
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { RunEvent } from "@/core/live/events";
 import { runState } from "@/core/live/fold";
 import { peopleNow } from "@/core/live/people-now";
 import { runScore } from "@/core/live/run-score";
+import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { partsFor } from "@/core/parts/parts";
 import { scoreOf } from "@/core/score/score";
@@ -33,7 +34,7 @@ const doc = classOf([
 ]);
 
 function wordsAt(own: ClassDoc, afterMs: number, more: RunEvent[] = []) {
-  const book = classBook(own, LIBRARY_BOOK);
+  const book = bookFor(own, LIBRARY_BOOK);
   const score = runScore(own, scoreOf(own, LIBRARY_BOOK));
   const list = [...events([0, "start", { countInMs: 5000 }]), ...more];
   const state = runState(score, list, T0 + 5000 + afterMs);

@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { setBlock } from "@/core/class/commands";
 import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
 import { applyEdit, type Edit } from "@/core/class/edits";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -54,13 +55,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
   const longest = Math.max(present.seconds.plan, ...options.map((entry) => entry.score.seconds.plan));
   const lock = (block: Block) => {
     const locked = KEYS.every((key) => block.locked?.includes(key));
-    onEdit({
-      op: "set",
-      target: { in: "block", id: block.id },
-      key: "locked",
-      from: block.locked,
-      to: locked ? undefined : KEYS,
-    });
+    onEdit(setBlock(block, "locked", locked ? undefined : KEYS));
   };
   return (
     <>

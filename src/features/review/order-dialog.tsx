@@ -1,13 +1,13 @@
 "use client";
 import { proxy, wrap } from "comlink";
 import { useEffect, useState } from "react";
+import { orderSlots } from "@/core/class/commands";
 import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import { resolveMove } from "@/core/moves/book";
+import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
-import { bookFor } from "@/core/parts/problem";
-import { type OrderRefusal, type OrderResult, orderEdit } from "@/core/shape/order";
+import type { OrderRefusal, OrderResult } from "@/core/shape/order";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import type { OrderWorker } from "@/workers/order.worker";
@@ -98,7 +98,7 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
           look="solid"
           disabled={!better}
           onClick={() => {
-            onEdit(orderEdit(block, result.order));
+            onEdit(orderSlots(block, result.order));
             onOpenChange(false);
           }}
         >

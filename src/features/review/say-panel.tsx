@@ -1,4 +1,5 @@
 "use client";
+import { setSlot } from "@/core/class/commands";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
 import type { SpokenLine } from "@/core/shape/call-sheet";
@@ -76,7 +77,7 @@ function OwnWords(props: {
         onBlur={(event) => {
           const to = event.target.value.trim() || undefined;
           if (to === slot[key]) return;
-          props.onEdit({ op: "set", target: { in: "slot", id: slot.id }, key, from: slot[key], to });
+          props.onEdit(setSlot(slot, key, to));
         }}
       />
     </label>

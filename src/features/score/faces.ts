@@ -1,6 +1,5 @@
-import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
-import { resolveMove } from "@/core/moves/book";
+import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { slotEffort } from "@/core/shape/demand";
 
@@ -12,7 +11,7 @@ export interface SlotFace {
 
 /** Number, name and effort of each slot, by id. */
 export function slotFaces(doc: ClassDoc): ReadonlyMap<string, SlotFace> {
-  const book = classBook(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, LIBRARY_BOOK);
   const faces = new Map<string, SlotFace>();
   for (const block of doc.blocks) {
     slotsOf(block).forEach((slot, i) => {

@@ -1,11 +1,10 @@
 import Link from "next/link";
-import { classBook } from "@/core/class/check-class";
 import { type Block, type ClassDoc, type Slot, slotsOf, type Way } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { needsText } from "@/core/homes/need-words";
-import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
@@ -65,7 +64,7 @@ export function ClassSheet(props: {
   readonly studio: string;
 }) {
   const { doc } = props;
-  const book = classBook(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, LIBRARY_BOOK);
   const score = scoreOf(doc, LIBRARY_BOOK);
   const times = blockTimes(score);
   const parts = partsFor(doc, props.people, LIBRARY_BOOK);

@@ -1,12 +1,11 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { classBook } from "@/core/class/check-class";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import { MARK_WORD } from "@/core/homes/home";
 import { LIMIT_WORDS } from "@/core/homes/limits";
 import type { Tonight } from "@/core/homes/tonight";
 import { shortWhen } from "@/core/live/when";
-import { resolveMove } from "@/core/moves/book";
+import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { isUuid } from "@/core/units";
 import { SessionLogView } from "@/features/log/session-log";
@@ -34,7 +33,7 @@ function tonightText(tonight: Tonight | null): string {
 }
 
 function slotNames(doc: ClassDoc): Readonly<Record<string, string>> {
-  const book = classBook(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, LIBRARY_BOOK);
   const slots = doc.blocks.flatMap((block) => slotsOf(block));
   return Object.fromEntries(slots.map((slot) => [slot.id, resolveMove(slot.move, book).name]));
 }

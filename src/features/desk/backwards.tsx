@@ -1,0 +1,25 @@
+"use client";
+import { Redo2, Undo2 } from "lucide-react";
+import { editText } from "@/core/class/edit-words";
+import type { Edit } from "@/core/class/edits";
+import { bookFor } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { Button } from "@/ui/button";
+import type { Desk } from "./use-desk";
+
+/** Undo and redo, which say what they would take back or do again. */
+export function Backwards({ desk }: { readonly desk: Desk }) {
+  const named = (word: string, edit: Edit | null) =>
+    edit ? `${word}: ${editText(edit, desk.doc, bookFor(desk.doc, LIBRARY_BOOK))}` : word;
+  const [undo, redo] = [named("Undo", desk.undoes), named("Redo", desk.redoes)];
+  return (
+    <>
+      <Button look="icon" aria-label={undo} title={undo} disabled={!desk.undoes} onClick={desk.undo}>
+        <Undo2 size={16} aria-hidden />
+      </Button>
+      <Button look="icon" aria-label={redo} title={redo} disabled={!desk.redoes} onClick={desk.redo}>
+        <Redo2 size={16} aria-hidden />
+      </Button>
+    </>
+  );
+}
