@@ -4,7 +4,15 @@
  */
 import type { Move } from "../moves/move";
 import type { MoveRef } from "./document";
-import { type Block, type ClassDoc, type Dose, type Load, type Slot, slotsOf } from "./document";
+import {
+  appearancesOf,
+  type Block,
+  type ClassDoc,
+  type Dose,
+  type Load,
+  type Slot,
+  slotsOf,
+} from "./document";
 import { type Edit, type EditName, idAfter } from "./edits";
 import { entryAt, putEntry } from "./keyed";
 import { freeId } from "./new-class";
@@ -102,7 +110,15 @@ export function moveSlot(
 /** What a slot must change to be in this block: lists that go round by round, and whom it is kept together with. */
 function fitInto(block: Block, slot: Slot): readonly Edit[] {
   const parted = slot.together === undefined ? [] : [setSlot(slot, "together", undefined)];
-  if (block.cap === undefined) return [...parted, ...fitToRounds(slot, spanTriple(block.rounds, 1).max)];
+  if (block.cap === undefined) {
+    const most = spanTriple(block.rounds, 1).max;
+    if (slot.rounds && appearancesOf(slot, most) === 0) {
+      // None of its rounds is there: it comes in all of them.
+      const { rounds: _gone, ...everyRound } = slot;
+      return [...parted, setSlot(slot, "rounds", undefined), ...fitToRounds(everyRound, most)];
+    }
+    return [...parted, ...fitToRounds(slot, most)];
+  }
   return [
     ...parted,
     ...(slot.rounds ? [setSlot(slot, "rounds", undefined)] : []),
