@@ -1,6 +1,12 @@
 import { defineConfig } from "vitest/config";
 
-/** Three projects: `core` needs nothing, `integration` a database, `browser` the running application. */
+/** What measures or holds up the one server that all ask has it to itself. */
+const ALONE = ["at-once", "bounds", "jobs", "journal"].map((name) => `tests/integration/${name}.test.ts`);
+
+/**
+ * `core` and `fuzz` need nothing, `integration` a database and the running application, `browser` Chromium
+ * besides. Files run two at a time; those of `integration-alone` one by one, after the others.
+ */
 export default defineConfig({
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   test: {
@@ -18,8 +24,22 @@ export default defineConfig({
         test: {
           name: "integration",
           include: ["tests/integration/**/*.test.ts"],
+          exclude: ALONE,
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          maxWorkers: 2,
+          sequence: { groupOrder: 1 },
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "integration-alone",
+          include: ALONE,
           testTimeout: 30_000,
+          maxWorkers: 1,
           fileParallelism: false,
+          sequence: { groupOrder: 2 },
         },
       },
       {
@@ -27,9 +47,9 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
-          testTimeout: 120_000,
-          hookTimeout: 120_000,
-          fileParallelism: false,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
+          maxWorkers: 2,
         },
       },
     ],

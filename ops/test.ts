@@ -60,8 +60,9 @@ async function vitest(
   const args = [
     "run",
     ...plan.words,
+    // The part, and what of it has the server to itself.
     "--project",
-    project,
+    `${project}*`,
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${report}`,
