@@ -116,6 +116,8 @@ test("no page has a style or a script in its text that the content policy would 
     expect([path, await refusedByPolicy(driver)]).toEqual([path, []]);
   }
   // What is put into the text all the same changes nothing, and is told.
+  await driver.get(`${ADDRESS}/classes`);
+  await seeText(driver, "Classes");
   await driver.executeScript(
     'document.body.insertAdjacentHTML("beforeend", "<p id=evil style=color:red>x</p><style>body{opacity:0}</style>")',
   );

@@ -1,6 +1,8 @@
 /** The daily round, as the instructor and one participant go through it: plan, ask, prepare, teach, write up. */
+
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { linkInMail } from "../../ops/mail";
 import {
   accessible,
   type DemoStudio,
@@ -13,7 +15,7 @@ import {
   useSession,
 } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { ADDRESS, ask, MAIL } from "../shared/http";
 import { phaseOf } from "../shared/live";
 
 let teacher: Browser;
@@ -249,14 +251,22 @@ describe("the settings", () => {
       await seeText(other.driver, "asks you to teach with them");
       await accessible(other.driver);
       await (await named(other.driver, "button", "New here: make a studio")).click();
+      const email = `${crypto.randomUUID()}@studio.example`;
+      const type = async (name: string, value: string) =>
+        (await see(other.driver, name, () => other.driver.findElement(By.name(name)))).sendKeys(value);
       const fields: readonly [string, string][] = [
         ["name", "Second coach"],
-        ["email", `${crypto.randomUUID()}@studio.example`],
+        ["email", email],
         ["password", "a-long-enough-password"],
       ];
-      for (const [name, value] of fields)
-        await (await see(other.driver, name, () => other.driver.findElement(By.name(name)))).sendKeys(value);
+      for (const [name, value] of fields) await type(name, value);
       await (await named(other.driver, "button", "Make the studio")).click();
+      await seeText(other.driver, "A message is on its way");
+      // The link in it leads back to the studio that asked.
+      await other.driver.get(await linkInMail(MAIL, email, "Your address"));
+      await type("email", email);
+      await type("password", "a-long-enough-password");
+      await (await named(other.driver, "button", "Sign in")).click();
       await (await named(other.driver, "button", "Teach in Harbour Steps")).click();
       await seeText(other.driver, "Gale warning: legs and pull");
       await open(other.driver, "/settings");

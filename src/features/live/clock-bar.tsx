@@ -1,5 +1,6 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
+import { Styled } from "@/ui/styled";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
 import type { NowNext } from "./now-next";
 import { gapWord } from "./now-next";
@@ -35,7 +36,7 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
   const waited = state.waitedMs > 0;
   const label = `${counting ? "Starts in" : working ? "Work" : word}${side ? ` ${side}` : ""}`;
   return (
-    <div className="relative" role="timer" aria-label={label} style={{ height: HEIGHT }}>
+    <div className="relative h-[200px]" role="timer" aria-label={label}>
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
@@ -71,24 +72,23 @@ function Reading(props: {
 }) {
   const { amount, tempo } = props.words;
   return (
-    <div
+    <Styled
       aria-hidden
       className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
-      style={{ clipPath: props.cut }}
+      look={{ clipPath: props.cut }}
     >
       <span className="min-w-0 flex-1 pl-7">
         <span
-          className="block truncate font-extrabold leading-[1.2]"
-          style={{ fontSize: amount.length <= MOST_LARGE ? 64 : 38 }}
+          className={`block truncate font-extrabold leading-[1.2] ${amount.length <= MOST_LARGE ? "text-[64px]" : "text-[38px]"}`}
         >
           {amount}
         </span>
         <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
       </span>
-      <span className="font-clock font-extrabold" style={{ fontSize: 176, lineHeight: 0.84 }}>
+      <span className="font-clock text-[176px] font-extrabold leading-[0.84]">
         <Digits text={props.text} />
       </span>
       {props.word && <span className="text-[76px] font-extrabold uppercase leading-none">{props.word}</span>}
-    </div>
+    </Styled>
   );
 }

@@ -1,6 +1,7 @@
 import Link from "next/link";
 import type { Ladder } from "@/core/moves/ladder";
 import { cx } from "@/ui/cx";
+import { Styled } from "@/ui/styled";
 import { HOW_WORDS } from "./words";
 
 const WIDTH = 966;
@@ -27,7 +28,7 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
     });
   });
   return (
-    <div className="relative" style={{ height, width: WIDTH }}>
+    <Styled className="relative" look={{ height: `${height}px`, width: `${WIDTH}px` }}>
       <svg width={WIDTH} height={height} aria-hidden className="absolute left-0 top-0">
         {ladder.steps.map(({ easier, harder, how }) => {
           const [low, high] = [place.get(easier), place.get(harder)];
@@ -53,13 +54,14 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
         })}
       </svg>
       {levels.map((level, row) => (
-        <p
+        <Styled
+          as="p"
           key={level}
           className="absolute left-0 text-sm font-semibold leading-tight text-quiet"
-          style={{ top: row * ROW + 8, width: LABEL }}
+          look={{ top: `${row * ROW + 8}px`, width: `${LABEL}px` }}
         >
           {levelWords(level)}
-        </p>
+        </Styled>
       ))}
       <ol className="sr-only">
         {ladder.steps.map(({ easier, harder, how }) => (
@@ -72,7 +74,8 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
         const id = move.id ?? move.name;
         const at = place.get(id);
         return (
-          <Link
+          <Styled
+            as={Link}
             key={id}
             href={`/moves/${id}`}
             prefetch={false}
@@ -81,13 +84,13 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
               "absolute flex items-center justify-center border-x-2 border-ink px-1.5 text-center text-sm leading-tight",
               id === here ? "bg-marker font-bold" : "bg-paper hover:bg-white",
             )}
-            style={{ left: at?.x, top: at?.y, width: at?.width, height: BOX }}
+            look={{ left: `${at?.x}px`, top: `${at?.y}px`, width: `${at?.width}px`, height: `${BOX}px` }}
           >
             {move.name}
-          </Link>
+          </Styled>
         );
       })}
-    </div>
+    </Styled>
   );
 }
 

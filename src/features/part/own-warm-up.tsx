@@ -37,11 +37,10 @@ export function OwnWarmUp(props: {
       <p className="text-lg text-night-quiet">
         The class has begun. First a warm-up of your own, {index + 1} of {late.pieces.length}.
       </p>
-      <div className="relative mt-2" role="timer" aria-label="Own warm-up" style={{ height: HEIGHT }}>
+      <div className="relative mt-2 h-44" role="timer" aria-label="Own warm-up">
         <Bar width={350} height={HEIGHT} lean={0} side={null} working={false} done={done} />
         <p
-          className="absolute inset-0 flex items-end justify-end pb-2 pr-4 font-clock font-extrabold tabular-nums"
-          style={{ fontSize: 168, lineHeight: 0.84 }}
+          className="absolute inset-0 flex items-end justify-end pb-2 pr-4 font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums"
           data-testid="left"
         >
           {left}

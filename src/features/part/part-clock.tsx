@@ -2,6 +2,7 @@ import type { RunState } from "@/core/live/fold";
 import type { Segment } from "@/core/score/expand";
 import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
+import { Styled } from "@/ui/styled";
 
 const WIDTH = 350;
 const HEIGHT = 176;
@@ -45,19 +46,18 @@ export function PartClock(props: {
         : "";
   return (
     <div
-      className="relative mt-1.5"
+      className="relative mt-1.5 h-44"
       role="timer"
       aria-label={`${working ? "Work" : word} ${side ?? ""}`}
-      style={{ height: HEIGHT }}
     >
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {[false, true].map((dark) =>
         dark && !working ? null : (
-          <div
+          <Styled
             key={String(dark)}
             aria-hidden
             className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
-            style={{
+            look={{
               clipPath: dark
                 ? `inset(0 0 0 ${done * 100}%)`
                 : working
@@ -65,14 +65,9 @@ export function PartClock(props: {
                   : "none",
             }}
           >
-            <span
-              className="font-clock font-extrabold tabular-nums"
-              style={{ fontSize: 168, lineHeight: 0.84 }}
-            >
-              {text}
-            </span>
+            <span className="font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums">{text}</span>
             {word && <span className="text-[44px] font-extrabold uppercase leading-none">{word}</span>}
-          </div>
+          </Styled>
         ),
       )}
       <span className="sr-only" data-testid="left">

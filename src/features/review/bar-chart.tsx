@@ -2,6 +2,7 @@
 import type { ECharts, EChartsCoreOption } from "echarts/core";
 import { useEffect, useRef } from "react";
 import type { Spread } from "@/core/shape/shape-json";
+import { Styled } from "@/ui/styled";
 
 export interface BarLine {
   readonly name: string;
@@ -102,7 +103,9 @@ export function BarChart({ lines, label }: { readonly lines: readonly BarLine[];
   );
   return (
     <>
-      <div ref={place} role="img" aria-label={label} style={{ height }} />
+      <Styled look={{ height: `${height}px` }}>
+        <div ref={place} role="img" aria-label={label} className="h-full" />
+      </Styled>
       <ul className="sr-only">
         {lines.map((line) => (
           <li key={line.name}>

@@ -17,6 +17,7 @@ import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import { useWatch } from "@/features/live/use-watch";
 import { slotFaces } from "@/features/score/faces";
+import { Styled } from "@/ui/styled";
 
 interface Content {
   readonly version: number;
@@ -110,16 +111,17 @@ export function StageScreen(props: {
         <ClockBar state={state} words={words} />
       </div>
       <div className="px-8 pt-3">
-        <h1
+        <Styled
+          as="h1"
           className="truncate font-extrabold leading-none"
-          style={{ fontSize: Math.max(60, Math.min(104, 2300 / (words.headline.length + 5))) }}
+          look={{ fontSize: `${Math.max(60, Math.min(104, 2300 / (words.headline.length + 5)))}px` }}
           data-testid="headline"
         >
           {!words.working && words.segment?.kind !== "demo" && (
             <span className="text-night-quiet">Next </span>
           )}
           {words.headline}
-        </h1>
+        </Styled>
         {three ? (
           <div className="mt-3 text-[38px] leading-tight">
             {(["flat", "sharp"] as const).map(

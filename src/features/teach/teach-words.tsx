@@ -4,6 +4,7 @@ import type { NowNext } from "@/features/live/now-next";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import type { Run } from "@/features/live/use-run";
+import { type Look, Styled } from "@/ui/styled";
 
 function driftText(driftMs: number): string {
   const seconds = Math.round(driftMs / 1000);
@@ -55,9 +56,10 @@ export function TopRow({
   );
 }
 
-/** A size at which a line of text fits the width, px: large, but never off the screen. */
-function fitSize(text: string, most: number, least: number): number {
-  return Math.round(Math.max(least, Math.min(most, 1216 / Math.max(1, text.length * 0.53))));
+/** A size at which a line of text fits the width: large, but never off the screen. */
+function fitSize(text: string, most: number, least: number): Look {
+  const px = Math.round(Math.max(least, Math.min(most, 1216 / Math.max(1, text.length * 0.53))));
+  return { fontSize: `${px}px` };
 }
 
 /** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
@@ -73,21 +75,22 @@ export function Words(props: {
   const own = side ? (side === "left" ? "right" : "left") : null;
   return (
     <div className="px-8 pt-3">
-      <p
+      <Styled
+        as="p"
         className="font-extrabold leading-none"
         data-testid="headline"
-        style={{ fontSize: fitSize(lead + words.headline, 116, 62) }}
+        look={fitSize(lead + words.headline, 116, 62)}
       >
         {lead && <span className="text-night-quiet">{lead}</span>}
         {words.headline}
-      </p>
+      </Styled>
       <p
         className={`mt-1 text-[38px] leading-tight text-night-text ${words.working ? "line-clamp-1" : "line-clamp-2"}`}
       >
         {mirror && own && !paused && <b data-testid="mirror">You move your {own}. </b>}
         {paused ? <b>Paused. Space or the clicker goes on.</b> : words.cue}
       </p>
-      <p className="mt-1 truncate font-bold leading-tight" style={{ fontSize: fitSize(nextLine, 62, 48) }}>
+      <Styled as="p" className="mt-1 truncate font-bold leading-tight" look={fitSize(nextLine, 62, 48)}>
         {words.otherSide ? (
           <>
             <span className="font-normal text-night-quiet">then </span>
@@ -103,14 +106,15 @@ export function Words(props: {
             </>
           )
         )}
-      </p>
+      </Styled>
       {words.fetch && (
-        <p
+        <Styled
+          as="p"
           className="truncate leading-tight text-night-quiet"
-          style={{ fontSize: fitSize(words.fetch, 56, 42) }}
+          look={fitSize(words.fetch, 56, 42)}
         >
           {words.fetch}
-        </p>
+        </Styled>
       )}
     </div>
   );
