@@ -5,7 +5,7 @@ const ALONE = ["at-once", "bounds", "jobs", "journal"].map((name) => `tests/inte
 
 /**
  * `core` and `fuzz` need nothing, `integration` a database and the running application, `browser` Chromium
- * besides. Files run two at a time; those of `integration-alone` one by one, after the others.
+ * besides. Files of integration run two at a time; those of `integration-alone` after them, one by one.
  */
 export default defineConfig({
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
@@ -49,7 +49,8 @@ export default defineConfig({
           include: ["tests/browser/**/*.test.ts"],
           testTimeout: 180_000,
           hookTimeout: 180_000,
-          maxWorkers: 2,
+          // One Chromium takes both cores: two at a time are no sooner done, and late.
+          fileParallelism: false,
         },
       },
     ],

@@ -22,7 +22,7 @@ const BARS = [
 
 /** Where to go afterwards: a page of ours, or the classes. */
 function pageAfter(then: unknown): string {
-  return typeof then === "string" && /^\/[a-z]+(\/[a-z0-9-]+)*$/.test(then) ? then : "/classes";
+  return typeof then === "string" && /^\/[a-z]+(\/[\w-]+)*$/.test(then) ? then : "/classes";
 }
 
 /** What the link in a mail led to, in a sentence. */
@@ -39,6 +39,9 @@ export default async function SignInPage(props: {
   const asked = await props.searchParams;
   const then = pageAfter(asked.then);
   if (await instructor()) redirect(then);
+  const news = newsOf(asked);
+  // Who comes by a link in their mail has an account of their own.
+  const demo = env.demo && news === null ? DEMO : null;
   return (
     <main className="mx-auto grid min-h-screen max-w-5xl items-center gap-16 px-8 md:grid-cols-[1fr_380px]">
       <div>
@@ -53,13 +56,13 @@ export default async function SignInPage(props: {
         </div>
       </div>
       <section aria-label="Sign in" className="border-t-4 border-ink pt-6">
-        {env.demo && (
+        {demo && (
           <p className="mb-5 text-quiet">
             This is the demo of <b className="text-ink">Harbour Steps</b>, an invented club. Its sign-in is
             filled in.
           </p>
         )}
-        <SignInForm demo={env.demo ? DEMO : null} then={then} news={newsOf(asked)} />
+        <SignInForm demo={demo} then={then} news={news} />
       </section>
     </main>
   );
