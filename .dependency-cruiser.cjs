@@ -6,8 +6,50 @@ const only = (name, from, allowed) => ({
   to: { path: "^(src|ops)/", pathNot: allowed },
 });
 
+/** The floors of the core, lowest first: a folder knows those below it. */
+const FLOORS = [
+  "values",
+  "moves",
+  "homes",
+  "class",
+  "score",
+  "parts",
+  "effort",
+  "shape",
+  "review",
+  "formats",
+  "live",
+  "log",
+  "readiness",
+  "trail",
+  "settings",
+];
+const floors = FLOORS.map((folder, i) => ({
+  name: `core-${folder}-knows-what-is-below`,
+  severity: "error",
+  from: { path: `^src/core/${folder}/`, pathNot: "\\.test\\.ts$" },
+  to: { path: `^src/core/(${FLOORS.slice(i + 1).join("|") || "nothing"})/` },
+}));
+/** What stands in no folder is below all of them; a folder that has no floor is a fault. */
+const ground = [
+  {
+    name: "core-ground-knows-no-folder",
+    severity: "error",
+    from: { path: "^src/core/[^/]+\\.ts$", pathNot: "\\.test\\.ts$" },
+    to: { path: "^src/core/[^/]+/" },
+  },
+  {
+    name: "core-folders-have-a-floor",
+    severity: "error",
+    from: {},
+    to: { path: "^src/core/[^/]+/", pathNot: `^src/core/(${FLOORS.join("|")}|testing)/` },
+  },
+];
+
 module.exports = {
   forbidden: [
+    ...floors,
+    ...ground,
     {
       name: "no-cycles",
       severity: "error",

@@ -3,13 +3,13 @@
  * it holds the process. Run with `node --import tsx bench/bounds.ts`.
  */
 import { checkClass } from "../src/core/class/check-class";
-import { faultLine } from "../src/core/class/faults";
 import { newClass } from "../src/core/class/new-class";
 import type { Person } from "../src/core/homes/home";
 import { checkPerson } from "../src/core/homes/roster";
 import { checkOwn } from "../src/core/moves/check-own";
 import { LIBRARY_BOOK } from "../src/core/moves/library";
 import { partFor } from "../src/core/parts/parts";
+import { faultLine } from "../src/core/values/faults";
 
 function measured(name: string, work: () => string): void {
   const from = performance.now();

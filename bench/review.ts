@@ -2,12 +2,12 @@
 import { readFileSync } from "node:fs";
 import highsLoader from "highs";
 import type { Block, ClassDoc } from "../src/core/class/document";
+import { expandedSeconds } from "../src/core/class/expand";
+import { THRESHOLDS } from "../src/core/effort/thresholds";
 import type { Person } from "../src/core/homes/home";
 import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
 import { partsFor } from "../src/core/parts/parts";
 import { readThrough } from "../src/core/review/read-through";
-import { THRESHOLDS } from "../src/core/review/thresholds";
-import { expandedSeconds } from "../src/core/score/expand";
 import { fitClass } from "../src/core/shape/fit";
 import { knobsOf, moved, STEP } from "../src/core/shape/fit-knobs";
 import { type OrderResult, orderStations } from "../src/core/shape/order";

@@ -1,6 +1,7 @@
 /** The door to the server: JSON there and back, refusals as data, never an unhandled rejection. */
-import type { Fault } from "../core/class/faults";
+
 import type { Merged } from "../core/merge";
+import type { Fault } from "../core/values/faults";
 
 /** Why something was not done; `offline`: the server was not reached. */
 const CODES = [

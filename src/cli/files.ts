@@ -2,12 +2,12 @@
 import { readFileSync } from "node:fs";
 import { checkClass } from "../core/class/check-class";
 import type { ClassDoc } from "../core/class/document";
-import { type Fault, faultLine } from "../core/class/faults";
 import type { Roster } from "../core/homes/home";
 import { checkRoster } from "../core/homes/roster";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { err, ok, type Result } from "../core/result";
 import { readSeason, type Season } from "../core/review/season";
+import { type Fault, faultLine } from "../core/values/faults";
 
 /** Parsed JSON, or one line that says why not. */
 export function readJson(file: string): Result<unknown, readonly string[]> {

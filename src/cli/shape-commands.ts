@@ -1,11 +1,11 @@
 /** The commands that judge and shape a class: `check`, `fit`, `order`, `shape`. */
 import type { ClassDoc } from "../core/class/document";
+import { THRESHOLDS } from "../core/effort/thresholds";
 import type { Person } from "../core/homes/home";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import { partsFor } from "../core/parts/parts";
 import { readThrough } from "../core/review/read-through";
-import { THRESHOLDS } from "../core/review/thresholds";
 import { fitClass } from "../core/shape/fit";
 import { orderStations } from "../core/shape/order";
 import { shapePieces } from "../core/shape/shape-json";

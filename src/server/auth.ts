@@ -3,12 +3,12 @@ import { drizzleAdapter } from "better-auth/adapters/drizzle";
 import { nextCookies } from "better-auth/next-js";
 import { twoFactor } from "better-auth/plugins/two-factor";
 import { sendKnown, sendProof, sendReset, sendWasReset } from "./account-mail";
+import { markProven } from "./accounts";
 import { guardedAdapter } from "./auth-adapter";
 import { db } from "./db/client";
 import * as schema from "./db/schema";
 import { env } from "./env";
 import { authSecretOf } from "./seal-key";
-import { markProven } from "./sign-ins";
 import { createStudioFor, noteAtStudios } from "./studios";
 import { ADDRESS_HEADER } from "./web/address";
 

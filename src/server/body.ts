@@ -1,7 +1,7 @@
 /** Reading what a request brings: counted while it streams, within a time, and only what can be kept. */
 import { type InferType, type Schema, ValidationError } from "yup";
-import { faultSentence } from "../core/class/faults";
-import { unsound } from "../core/sound";
+import { faultSentence } from "../core/values/faults";
+import { unsound } from "../core/values/sound";
 import { Refused } from "./refused";
 
 /** Largest bodies, bytes. What a form or a press sends is far under a tenth of the first. */

@@ -1,8 +1,8 @@
 /** The core's descriptions of values as Yup schemas, for the edge. */
 import { mixed, number, type ObjectSchema, object, type Schema, string } from "yup";
-import type { AnyField, Fields } from "../core/fields";
 import { ENTRY_KINDS, type EntryKind, factsOf, type RunEventKind } from "../core/live/event-kinds";
 import type { Happening } from "../core/live/events";
+import type { AnyField, Fields } from "../core/values/fields";
 
 function valueSchema({ kind, optional, nullable }: AnyField): Schema {
   const made =

@@ -1,10 +1,10 @@
 /** The edge of every route handler: who asks, from where, with what; and how refusals are told. */
 import { NextResponse } from "next/server";
 import type { InferType, Schema } from "yup";
-import type { Fault } from "../core/class/faults";
 import type { Merged } from "../core/merge";
-import { isSoundText } from "../core/sound";
 import { isUuid } from "../core/units";
+import type { Fault } from "../core/values/faults";
+import { isSoundText } from "../core/values/sound";
 import { type BodySize, readBody } from "./body";
 import { troubleOf } from "./db/trouble";
 import { env } from "./env";

@@ -1,10 +1,10 @@
 /** The studio's own moves: the library's form, with the library's checks. */
 import { and, eq, ne } from "drizzle-orm";
-import { faultLine } from "../core/class/faults";
 import { bookWith } from "../core/moves/book";
 import { checkOwn } from "../core/moves/check-own";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Move } from "../core/moves/move";
+import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { ownMove } from "./db/schema";
 import { mergedWith } from "./merging";

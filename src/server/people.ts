@@ -1,9 +1,9 @@
 /** People of a studio and their homes. */
 import { and, eq, sql } from "drizzle-orm";
-import { faultLine } from "../core/class/faults";
 import type { Person } from "../core/homes/home";
 import { OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster } from "../core/homes/roster";
+import { faultLine } from "../core/values/faults";
 import { db, transaction } from "./db/client";
 import { person } from "./db/schema";
 import { mergedWith } from "./merging";

@@ -1,5 +1,5 @@
-import type { Fault } from "../core/class/faults";
 import type { Merged } from "../core/merge";
+import type { Fault } from "../core/values/faults";
 
 /** Every reason there is. */
 export type RefusalCode =

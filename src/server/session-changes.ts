@@ -2,7 +2,7 @@
 import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
 import type { SessionState } from "../core/live/session";
-import { isTimeZone } from "../core/settings";
+import { isTimeZone } from "../core/settings/settings";
 import { findClass } from "./classes";
 import type { SessionRow } from "./content";
 import { type Tx, transaction } from "./db/client";

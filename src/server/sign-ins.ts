@@ -1,7 +1,7 @@
-/** Where an instructor is signed in, and whether their address is proven. */
+/** Where an instructor is signed in, as they are told. */
 import { and, desc, eq, gt, ne, sql } from "drizzle-orm";
 import { db } from "./db/client";
-import { session, user } from "./db/schema";
+import { session } from "./db/schema";
 import type { Instructor } from "./who";
 
 export interface SignIn {
@@ -50,15 +50,4 @@ export async function endOtherSignIns({ userId, sessionId }: Instructor): Promis
     .where(and(eq(session.userId, userId), ne(session.id, sessionId)))
     .returning({ id: session.id });
   return rows.length;
-}
-
-/** Somebody has shown that they read the mail of their address. */
-export async function markProven(userId: string): Promise<void> {
-  await db().update(user).set({ emailVerified: true }).where(eq(user.id, userId));
-}
-
-/** Whether a second factor is asked of somebody. */
-export async function hasSecondFactor(userId: string): Promise<boolean> {
-  const [row] = await db().select({ on: user.twoFactorEnabled }).from(user).where(eq(user.id, userId));
-  return row?.on ?? false;
 }

@@ -1,7 +1,7 @@
 import { and, desc, eq } from "drizzle-orm";
-import { faultLine } from "../core/class/faults";
-import { readSettings, SETTINGS, type Settings } from "../core/settings";
+import { readSettings, SETTINGS, type Settings } from "../core/settings/settings";
 import type { TrailKind } from "../core/trail/trail";
+import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { member, studio, user } from "./db/schema";
 import { mergedWith } from "./merging";

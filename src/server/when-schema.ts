@@ -1,7 +1,7 @@
 /** When a session is to be, as it comes in at the edge. */
 import { string } from "yup";
 import { isLongPast } from "../core/live/session";
-import { isTimeZone } from "../core/settings";
+import { isTimeZone } from "../core/settings/settings";
 
 /** Nobody plans further ahead, years. */
 const MOST_YEARS_AHEAD = 3;

@@ -1,6 +1,8 @@
 /** What the Desk asks of the core, in a thread of its own, so that typing never waits for it. */
 import { expose } from "comlink";
 import type { ClassDoc } from "../core/class/document";
+import { type Balance, balanceOf } from "../core/effort/balance";
+import { type EffortCurve, effortCurve } from "../core/effort/effort";
 import type { Mark, Person } from "../core/homes/home";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { type NextThing, nextThings } from "../core/parts/announce";
@@ -8,10 +10,8 @@ import type { Part } from "../core/parts/part";
 import { partFor, partsFor } from "../core/parts/parts";
 import type { Finding } from "../core/review/finding";
 import { readThrough } from "../core/review/read-through";
-import type { Settings } from "../core/settings";
-import { type Balance, balanceOf } from "../core/shape/balance";
+import type { Settings } from "../core/settings/settings";
 import { callSheet, type SpokenLine } from "../core/shape/call-sheet";
-import { type EffortCurve, effortCurve } from "../core/shape/effort";
 import { type FitResult, fitClass } from "../core/shape/fit";
 import { share } from "../core/share";
 import type { Seconds } from "../core/units";

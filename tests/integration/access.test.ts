@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import type { Move } from "../../src/core/moves/move";
-import { idOf, startingMove } from "../../src/features/moves/starting-move";
+import { idOf, startingMove } from "../../src/core/moves/starting-move";
 import { ADDRESS, type Asker, ask, NOBODY, newStudio } from "../shared/http";
 
 let owner: Asker;

@@ -6,7 +6,7 @@ import { beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import type { Move } from "../../src/core/moves/move";
-import { idOf, startingMove } from "../../src/features/moves/starting-move";
+import { idOf, startingMove } from "../../src/core/moves/starting-move";
 import { INPUTS, SEED } from "../shared/fuzz";
 import { ADDRESS, type Asker, ask, newStudio } from "../shared/http";
 import { mutated, pick, type Random, seeded, torn } from "../shared/mutate";

@@ -5,7 +5,7 @@ import { newClass } from "../../src/core/class/new-class";
 import { type Merged, settled } from "../../src/core/merge";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import type { Move } from "../../src/core/moves/move";
-import { startingMove } from "../../src/features/moves/starting-move";
+import { startingMove } from "../../src/core/moves/starting-move";
 import { applyEdits, createClass, findClass } from "../../src/server/classes";
 import { createMove, listMoves, updateMove } from "../../src/server/moves";
 import { findPerson, updateOwnHome, updatePerson } from "../../src/server/people";

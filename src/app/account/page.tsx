@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
 import { shortWhen } from "@/core/live/when";
 import { AccountScreen } from "@/features/account/account-screen";
-import { hasSecondFactor, signInsOf } from "@/server/sign-ins";
+import { hasSecondFactor } from "@/server/accounts";
+import { signInsOf } from "@/server/sign-ins";
 import { settingsOf, studiosOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 

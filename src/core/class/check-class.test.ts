@@ -4,8 +4,8 @@ import { classFileText } from "../formats/class-file";
 import { LIBRARY_BOOK } from "../moves/library";
 import { arbClass } from "../testing/arbitraries";
 import { classOf } from "../testing/classes";
+import { type Fault, faultLine } from "../values/faults";
 import { checkClass } from "./check-class";
-import { type Fault, faultLine } from "./faults";
 
 const base = () => ({
   format: "brontle.class",

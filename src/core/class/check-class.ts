@@ -5,9 +5,6 @@ import { bookWith, type KnownMove, type MoveBook, makeBook } from "../moves/book
 import { checkOwnMove, LINKS } from "../moves/check-move";
 import { LINK_KINDS } from "../moves/move";
 import { err, ok, type Result } from "../result";
-import { measureUpTo } from "../score/expand";
-import { DOCUMENT, unsound } from "../sound";
-import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
 import {
   checkBoolean,
   checkKey,
@@ -22,10 +19,13 @@ import {
   type Json,
   type ListBounds,
   TIME,
-} from "./check-values";
+} from "../values/check-values";
+import { at, type Fault } from "../values/faults";
+import { DOCUMENT, unsound } from "../values/sound";
+import { type Span, spanTriple } from "../values/span";
+import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
 import { type ClassDoc, FOCUSES, MOST_ROUNDS, ROLES, STANCES } from "./document";
-import { at, type Fault } from "./faults";
-import { type Span, spanTriple } from "./span";
+import { measureUpTo } from "./expand";
 
 /** More segments than this, at max, is a fault: 20,000 is a day of five-second pieces. */
 export const MOST_SEGMENTS = 20_000;

@@ -12,12 +12,12 @@ import {
   type Faults,
   type Json,
   TIME,
-} from "./check-values";
+} from "../values/check-values";
+import { at } from "../values/faults";
+import { parseTempo } from "../values/tempo";
 import { LOAD_TARGETS } from "./document";
 import type { DoseKind } from "./dose";
 import { DOSE_KINDS, DOSES, REPS } from "./dose-kinds";
-import { at } from "./faults";
-import { parseTempo } from "./tempo";
 
 const AMOUNT: Bounds = { least: 1, most: TIME.most };
 

@@ -2,7 +2,6 @@
 
 import { type MoveBook, nearestIds } from "../moves/book";
 import { checkNamedMove } from "../moves/check-move";
-import { checkDose, checkLoad, checkMarks } from "./check-dose";
 import {
   checkBoolean,
   checkKey,
@@ -17,12 +16,13 @@ import {
   type Json,
   type ListBounds,
   TIME,
-} from "./check-values";
+} from "../values/check-values";
+import { at } from "../values/faults";
+import { type Span, spanTriple } from "../values/span";
+import { checkDose, checkLoad, checkMarks } from "./check-dose";
 import { MOST_ROUNDS, SIDES } from "./document";
 import type { DoseKind } from "./dose";
 import { DOSE_KINDS, DOSES } from "./dose-kinds";
-import { at } from "./faults";
-import { type Span, spanTriple } from "./span";
 
 /** A slot has one number, dose or load for each round at most. */
 const ROUND_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "rounds" };

@@ -3,6 +3,7 @@
  * read-through, fitting, ordering and reading files. Ids of what is new are handed in or the first that is free.
  */
 import type { Move } from "../moves/move";
+import { spanTriple } from "../values/span";
 import type { MoveRef } from "./document";
 import {
   appearancesOf,
@@ -16,7 +17,6 @@ import {
 import { type Edit, type EditName, idAfter } from "./edits";
 import { entryAt, putEntry } from "./keyed";
 import { freeId } from "./new-class";
-import { spanTriple } from "./span";
 
 /** Several edits as one; one alone stays as it is unless it gets a name. */
 export function together(edits: readonly Edit[], as?: EditName): Edit {

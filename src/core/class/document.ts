@@ -4,10 +4,11 @@
  * Keys that are not listed here are kept as they are, everywhere.
  */
 import type { Mark } from "../homes/home";
-import type { Move, MoveFacts } from "../moves/move";
+import type { Move, MoveRef } from "../moves/move";
+import type { Span } from "../values/span";
 import type { Dose } from "./dose";
-import type { Span } from "./span";
 
+export type { MoveRef, NamedMove } from "../moves/move";
 export type { Dose, Ladder } from "./dose";
 
 export const STANCES = ["form", "strength", "density"] as const;
@@ -28,15 +29,6 @@ export type Sides = (typeof SIDES)[number];
 
 export const LOAD_TARGETS = ["none", "light", "medium", "heavy"] as const;
 export type LoadTarget = (typeof LOAD_TARGETS)[number];
-
-/** A move that isn't in the library: only what is given is known of it. `repSeconds` is 3 where left out. */
-export interface NamedMove extends Partial<MoveFacts> {
-  readonly name: string;
-  readonly repSeconds?: number;
-}
-
-/** A library (or the class's own) move by id, or one by name. */
-export type MoveRef = string | NamedMove;
 
 /** Exactly one key. `kg` is each thing held, not the sum. */
 export interface Load {

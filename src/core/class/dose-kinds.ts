@@ -13,11 +13,11 @@ import {
   checkWhole,
   type Faults,
   TIME,
-} from "./check-values";
+} from "../values/check-values";
+import { parseSpan, type Span, spanText, spanTriple } from "../values/span";
+import { centiseconds, parseTempo } from "../values/tempo";
 import type { Sides } from "./document";
 import type { Amounts, Dose, DoseKind, DoseOf, Ladder } from "./dose";
-import { parseSpan, type Span, spanText, spanTriple } from "./span";
-import { centiseconds, parseTempo } from "./tempo";
 
 /** One side's share of a piece: how long, and the reps where it is counted. */
 export interface PieceDose {

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { arbDose } from "../testing/arbitraries";
+import { spanTriple } from "../values/span";
+import { tempoWords } from "../values/tempo";
 import type { Dose } from "./document";
 import { amountText, dosesText, doseText, parseDose, parseDoses } from "./dose-text";
-import { spanTriple } from "./span";
-import { tempoWords } from "./tempo";
 
 /** A dose with its spans spelt out and what is left out filled in, so that equal meaning is equal. */
 function meaning(dose: Dose): unknown {

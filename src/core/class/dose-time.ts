@@ -1,8 +1,9 @@
 /** How long a dose takes. */
+
+import { parseTempo, tempoSeconds } from "../values/tempo";
 import type { Sides } from "./document";
 import type { Dose } from "./dose";
 import { type PieceDose, rowOf } from "./dose-kinds";
-import { parseTempo, tempoSeconds } from "./tempo";
 
 /** Seconds of one rep: `repSeconds`, else the tempo, else the move's own. */
 export function repSecondsOf(dose: Dose, moveRepSeconds: number): number {

@@ -1,5 +1,5 @@
 /** A dose: how much of a move is done in one piece. Of its kinds a dose has exactly one. */
-import type { Span } from "./span";
+import type { Span } from "../values/span";
 
 export interface Ladder {
   readonly from: number;

@@ -1,10 +1,10 @@
 /** A document with its undo and redo, without limit. Undo takes back one's own edits only. */
 import type { MoveBook } from "../moves/book";
 import { err, ok, type Result } from "../result";
+import type { Fault } from "../values/faults";
 import { checkClass } from "./check-class";
 import type { ClassDoc } from "./document";
 import { applyEdit, cautious, type Edit, type EditRefusal, invert, squash } from "./edits";
-import type { Fault } from "./faults";
 
 export type Refusal = EditRefusal | { readonly code: "invalid"; readonly faults: readonly Fault[] };
 

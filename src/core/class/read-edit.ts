@@ -1,6 +1,7 @@
 /** Recognising an edit that comes from outside. What it leads to is checked when it is applied. */
-import { DOCUMENT, unsound } from "../sound";
-import { isObject, type Json } from "./check-values";
+
+import { isObject, type Json } from "../values/check-values";
+import { DOCUMENT, unsound } from "../values/sound";
 import { EDIT_NAMES, type Edit } from "./edits";
 import { KEYED_LISTS } from "./keyed";
 

@@ -3,11 +3,11 @@
  * "4 rounds of 5 moves, 40 s work, 20 s rest, 60 s between rounds, 10 s to get ready".
  */
 
+import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "../values/span";
 import { setBlock, setRounds, setSlot, together } from "./commands";
 import { type Block, type Dose, dosesOf, mapDoses, slotsOf } from "./document";
 import { rowOf, spanOf, withSpan } from "./dose-kinds";
 import type { Edit } from "./edits";
-import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "./span";
 
 export const NUMBER_KEYS = [
   "rounds",

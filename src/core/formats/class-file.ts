@@ -1,7 +1,7 @@
 /** The class file: the document itself, laid out for people who open it in a text editor. */
 import type { ClassDoc } from "../class/document";
-import type { Fault } from "../class/faults";
 import { err, ok, type Result } from "../result";
+import type { Fault } from "../values/faults";
 
 /** Objects and lists that fit on a line of this length are written on one. */
 const LINE = 100;

@@ -3,13 +3,14 @@
  * 4 bottle 1.5 l; chair sturdy; door latches away`. Things are divided by semicolons; a count leads,
  * the type follows, then measures in any order. `nothing` is nothing; an empty cell is not said yet.
  */
-import { Faults } from "../class/check-values";
-import { faultSentence } from "../class/faults";
+
 import { KIT_TYPES, type KitItem, type KitType, kitCount } from "../homes/kit";
 import { checkKitItem, MOST_KIT } from "../homes/roster";
 import { TENSIONS, type Tension } from "../moves/move";
 import { err, ok, type Result } from "../result";
 import { KG_PER_LB } from "../units";
+import { Faults } from "../values/check-values";
+import { faultSentence } from "../values/faults";
 
 type Measures = { -readonly [K in keyof KitItem]?: KitItem[K] };
 

@@ -4,9 +4,9 @@
  * name, working sets as `goblet-squat 12 kg x10 rir 2 on 2026-11-02`.
  */
 import Papa from "papaparse";
-import { type Fault, faultLine } from "../class/faults";
 import type { Person, Space, WorkingSet } from "../homes/home";
 import { checkPerson } from "../homes/roster";
+import { type Fault, faultLine } from "../values/faults";
 import { csvText, unguarded } from "./csv-cells";
 import { kitWords, readKit } from "./kit-words";
 

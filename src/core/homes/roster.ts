@@ -1,4 +1,7 @@
 /** Reading a roster: people and homes, every fault at once. */
+
+import { PATTERNS, TENSIONS } from "../moves/move";
+import { err, ok, type Result } from "../result";
 import {
   checkBoolean,
   checkKey,
@@ -11,11 +14,9 @@ import {
   Faults,
   isObject,
   type ListBounds,
-} from "../class/check-values";
-import { at, type Fault } from "../class/faults";
-import { PATTERNS, TENSIONS } from "../moves/move";
-import { err, ok, type Result } from "../result";
-import { DOCUMENT, ROSTER, unsound } from "../sound";
+} from "../values/check-values";
+import { at, type Fault } from "../values/faults";
+import { DOCUMENT, ROSTER, unsound } from "../values/sound";
 import { FLOORS, MARKS, type Person, type Roster } from "./home";
 import { KIT_TYPES } from "./kit";
 import { LIMITS } from "./limits";

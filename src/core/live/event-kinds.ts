@@ -4,8 +4,9 @@
  * (a step of the clock, a turn of who is here) is a table over the same names, so that a kind that was added
  * here and not there doesn't compile.
  */
-import { type Fields, type ObjectOf, oneOf, optional, orNull, ours, text, whole } from "../fields";
+
 import { MARKS } from "../homes/home";
+import { type Fields, type ObjectOf, oneOf, optional, orNull, ours, text, whole } from "../values/fields";
 
 /** Longest count-in and longest single change that are taken. */
 export const MOST_COUNT_IN_MS = 60_000;

@@ -6,11 +6,11 @@
 import { doseAt, type Slot, type Way, wayAt } from "../class/document";
 import { amountText } from "../class/dose-text";
 import { pieceDoses } from "../class/dose-time";
-import { tempoWords } from "../class/tempo";
+import { type Segment, slotSides } from "../class/expand";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
-import { type Segment, slotSides } from "../score/expand";
 import { type Ms, otherSide, type Seconds, type Side, type Triple } from "../units";
+import { tempoWords } from "../values/tempo";
 
 export interface OwnMoment {
   /** The side of the person's own way now; null where both sides work. */

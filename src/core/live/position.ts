@@ -1,5 +1,5 @@
 /** Where a class is: the piece that is worked or comes, and what follows it. The one answer to "now and next". */
-import type { Segment } from "../score/expand";
+import type { Segment } from "../class/expand";
 import type { RunState } from "./fold";
 import { nextLivePiece, type RunScore } from "./run-score";
 

@@ -1,7 +1,7 @@
 /** The score as the fold needs it: lengths in milliseconds, and where the clock waits for "next". */
 import type { BlockRole, ClassDoc } from "../class/document";
+import type { Segment } from "../class/expand";
 import { bookOf, type KnownMove } from "../moves/book";
-import type { Segment } from "../score/expand";
 import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
 

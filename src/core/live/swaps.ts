@@ -1,7 +1,7 @@
 /** Moves that were changed while teaching. The score keeps its times; what is done in a slot changes. */
 import { type ClassDoc, type Slot, slotsOf } from "../class/document";
+import { slotSides } from "../class/expand";
 import type { MoveBook } from "../moves/book";
-import { slotSides } from "../score/expand";
 
 export interface Swap {
   readonly slot: string;

@@ -1,8 +1,8 @@
 /** The three ways of every slot in words, for a screen that everybody sees: as set, an easier and a harder one. */
 import { type ClassDoc, type Slot, slotsOf, type Way, wayAt } from "../class/document";
 import { stopText } from "../class/dose-text";
-import { tempoWords } from "../class/tempo";
 import { type MoveBook, resolveMove } from "../moves/book";
+import { tempoWords } from "../values/tempo";
 
 export interface ThreeWays {
   readonly flat: string;

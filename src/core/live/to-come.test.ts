@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { type ClassDoc, slotsOf } from "../class/document";
-import { spanTriple } from "../class/span";
+import { expandedSeconds } from "../class/expand";
 import { LIBRARY_BOOK } from "../moves/library";
-import { expandedSeconds } from "../score/expand";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { classOf } from "../testing/classes";
 import { arbEvents, events, T0 } from "../testing/events";
+import { spanTriple } from "../values/span";
 import { CLOCK_KINDS } from "./event-kinds";
 import { happening, type RunEvent } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";

@@ -1,11 +1,12 @@
 /** The record of a taught class: what it really took, who was there, what each did. Pure, from its events. */
+
+import type { SegmentKind } from "../class/expand";
 import type { Mark } from "../homes/home";
 import { isOf, personOf, type RunEvent } from "../live/events";
 import { lateByMs } from "../live/late";
 import type { RunScore } from "../live/run-score";
 import { type Stay, staysOf, tookMs } from "../live/trace";
 import type { Part } from "../parts/part";
-import type { SegmentKind } from "../score/expand";
 import type { Ms, Seconds, Side } from "../units";
 import type { SlotDone } from "./entries";
 

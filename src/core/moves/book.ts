@@ -1,6 +1,5 @@
 import { distance } from "fastest-levenshtein";
-import type { MoveRef, NamedMove } from "../class/document";
-import type { Link, Move, MoveFacts } from "./move";
+import type { Link, Move, MoveFacts, MoveRef, NamedMove } from "./move";
 
 /** A move as far as it is known: library moves know everything, others what was given. */
 export type KnownMove = Partial<MoveFacts> & {

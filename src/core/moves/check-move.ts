@@ -14,9 +14,9 @@ import {
   isObject,
   type Json,
   type ListBounds,
-} from "../class/check-values";
-import { at } from "../class/faults";
-import { parseTempo } from "../class/tempo";
+} from "../values/check-values";
+import { at } from "../values/faults";
+import { parseTempo } from "../values/tempo";
 import {
   IMPACTS,
   LINK_HOWS,

@@ -1,8 +1,9 @@
 /** An instructor's own move against the promises that the library keeps: complete, linked soundly, no circle. */
-import { Faults, type Json } from "../class/check-values";
-import { at, type Fault } from "../class/faults";
+
 import { err, ok, type Result } from "../result";
-import { DOCUMENT, unsound } from "../sound";
+import { Faults, type Json } from "../values/check-values";
+import { at, type Fault } from "../values/faults";
+import { DOCUMENT, unsound } from "../values/sound";
 import { bookWith, type MoveBook } from "./book";
 import { checkOwnMove } from "./check-move";
 import type { Move } from "./move";

@@ -1,15 +1,15 @@
 import { describe, expect, test } from "vitest";
-import { Faults, type Json } from "../class/check-values";
-import { parseTempo } from "../class/tempo";
 import { fillMove } from "../homes/fillings";
+import { type KitKind, NO_WAY_UNDER_LIMIT, NO_WAY_WITH_KIT, NO_WAY_WITH_NOTHING } from "../homes/gaps";
 import type { Person } from "../homes/home";
 import type { KitItem } from "../homes/kit";
 import { excludes, LIMITS } from "../homes/limits";
 import { fillersOf } from "../homes/match";
+import { Faults, type Json } from "../values/check-values";
+import { parseTempo } from "../values/tempo";
 import { nearestIds } from "./book";
 import { checkOwnMove } from "./check-move";
 import { LIBRARY, LIBRARY_BOOK } from "./library";
-import { type KitKind, NO_WAY_UNDER_LIMIT, NO_WAY_WITH_KIT, NO_WAY_WITH_NOTHING } from "./library/gaps";
 import { type Move, PATTERNS, type Pattern } from "./move";
 
 const byId = new Map(LIBRARY.map((move) => [move.id, move]));

@@ -203,3 +203,12 @@ export interface Move extends MoveFacts {
   /** Seconds of one rep (both sides of an alternating rep count as two). */
   readonly repSeconds: number;
 }
+
+/** A move that isn't in the library: only what is given is known of it. `repSeconds` is 3 where left out. */
+export interface NamedMove extends Partial<MoveFacts> {
+  readonly name: string;
+  readonly repSeconds?: number;
+}
+
+/** A library (or the class's own) move by id, or one by name. */
+export type MoveRef = string | NamedMove;

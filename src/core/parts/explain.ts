@@ -1,8 +1,6 @@
 /** The sentences of a part: why this way, what else was open, and what is missing where there is none. */
 import type { ClassDoc, Slot } from "../class/document";
 import { doseAt } from "../class/document";
-import { spanTriple } from "../class/span";
-import { parseTempo } from "../class/tempo";
 import { hasFor } from "../homes/fillings";
 import { MARK_WORD, type Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
@@ -10,6 +8,8 @@ import { LIMIT_WORDS, type Limit } from "../homes/limits";
 import { needText, usesText } from "../homes/need-words";
 import type { KnownMove, MoveBook } from "../moves/book";
 import { massText } from "../units";
+import { spanTriple } from "../values/span";
+import { parseTempo } from "../values/tempo";
 import { changeOverSeconds } from "./change-over";
 import { COST_TERMS, type CostName } from "./costs";
 import type { Instead, Predicted, Status } from "./part";

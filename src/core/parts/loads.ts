@@ -8,10 +8,10 @@
  * (press-up about 64 %, Ebben 2011; the shares stand with the moves), if the person gave their mass.
  */
 import { type Dose, doseAt, type Load, loadAt, type Slot, type Stance, type Way } from "../class/document";
-import { spanTriple } from "../class/span";
 import type { Person, WorkingSet } from "../homes/home";
 import type { WeightOption } from "../homes/packing";
 import type { KnownMove } from "../moves/book";
+import { spanTriple } from "../values/span";
 
 /** Reps past which a prediction is called rough, and past which none is made. */
 export const ROUGH_REPS = 10;

@@ -1,7 +1,7 @@
 /** Which slot directly follows which in the plan of a class, how often, and with what gap between. */
 import { type ClassDoc, slotsOf } from "../class/document";
+import { expand, type Segment } from "../class/expand";
 import type { MoveBook } from "../moves/book";
-import { expand, type Segment } from "../score/expand";
 import type { Seconds } from "../units";
 
 export interface Neighbours {

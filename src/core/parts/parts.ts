@@ -2,12 +2,12 @@
 
 import { type ClassDoc, doseAt, type Slot } from "../class/document";
 import { spanOf } from "../class/dose-kinds";
-import { spanTriple } from "../class/span";
+import { slotSides } from "../class/expand";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
-import { slotSides } from "../score/expand";
 import type { Seconds } from "../units";
+import { spanTriple } from "../values/span";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
 import { chooseBest } from "./choose";
 import { NO_COST } from "./costs";

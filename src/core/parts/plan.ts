@@ -1,9 +1,9 @@
 /** What a slot sets at each mark, and every move that can be reached from it with what it costs in any home. */
 import { type Way as LevelWay, loadAt, type Slot, wayAt } from "../class/document";
+import { slotSides } from "../class/expand";
 import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import { IMPACTS } from "../moves/move";
-import { slotSides } from "../score/expand";
 import { COSTS, type CostSheet, costSum } from "./costs";
 import { type Reached, reachableFrom } from "./reach";
 

@@ -12,8 +12,8 @@ import {
   wayAt,
 } from "../class/document";
 import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
-import { type Span, spanTriple, tidySpan } from "../class/span";
-import { slotSides } from "../score/expand";
+import { slotSides } from "../class/expand";
+import { type Span, spanTriple, tidySpan } from "../values/span";
 import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
 import type { Fix, Found } from "./finding";
 

@@ -11,10 +11,10 @@ import {
   slotsOf,
 } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
+import { expand, expandedSeconds, slotSides } from "../class/expand";
 import { freeId } from "../class/new-class";
-import { spanTriple } from "../class/span";
-import { expand, expandedSeconds, slotSides } from "../score/expand";
 import { clockText, type Seconds } from "../units";
+import { spanTriple } from "../values/span";
 import type { ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";

@@ -1,8 +1,8 @@
 import { setBlock, setSlot, together } from "../class/commands";
 import type { Edit } from "../class/edits";
-import { type Span, spanTriple, tidySpan } from "../class/span";
 import { sequenceOf } from "../parts/neighbours";
 import type { Seconds } from "../units";
+import { type Span, spanTriple, tidySpan } from "../values/span";
 import { namesText, type ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";

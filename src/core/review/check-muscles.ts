@@ -2,10 +2,10 @@
 
 import { setSlot } from "../class/commands";
 import { dosesOf, mapDoses } from "../class/document";
+import { balanceOf } from "../effort/balance";
 import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
-import { balanceOf } from "../shape/balance";
 import { clockText } from "../units";
 import { namesText, type Piece, partOf, primary, type ReviewContext } from "./context";
 import type { Found } from "./finding";

@@ -2,12 +2,12 @@
 
 import { setBlock, setClass } from "../class/commands";
 import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
-import { type Span, shiftSpan, spanTriple } from "../class/span";
+import { expandedSeconds } from "../class/expand";
 import { type KitType, kitName } from "../homes/kit";
 import { fillersOf } from "../homes/match";
-import { expandedSeconds } from "../score/expand";
 import { gapNeeds } from "../shape/fit-knobs";
 import { clockText } from "../units";
+import { type Span, shiftSpan, spanTriple } from "../values/span";
 import { namesText, type ReviewContext, textsOf } from "./context";
 import type { Fix, Found } from "./finding";
 

@@ -2,11 +2,11 @@
 
 import { setBlock, setSlot } from "../class/commands";
 import { slotsOf } from "../class/document";
-import { spanTriple } from "../class/span";
+import { expand } from "../class/expand";
 import type { KnownMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
-import { expand } from "../score/expand";
 import { clockText, type Seconds } from "../units";
+import { spanTriple } from "../values/span";
 import { musclesText, type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";

@@ -1,7 +1,7 @@
 /** This class among its week: hard sets by muscle, and the hours since the same muscles worked hard. */
 import type { ClassDoc } from "../class/document";
+import { balanceOf } from "../effort/balance";
 import type { Muscle } from "../moves/move";
-import { balanceOf } from "../shape/balance";
 import type { Ms } from "../units";
 import { musclesText, type ReviewContext } from "./context";
 import type { Found } from "./finding";

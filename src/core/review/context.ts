@@ -11,17 +11,17 @@ import {
   slotsOf,
 } from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
+import type { Segment } from "../class/expand";
+import { slotEffort } from "../effort/demand";
+import { isHardSet, isMain } from "../effort/hard";
+import type { Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
 import type { Part, PartSlot } from "../parts/part";
-import type { Segment } from "../score/expand";
 import { type BlockTime, blockTimes, type Score, scoreOf } from "../score/score";
-import { slotEffort } from "../shape/demand";
 import type { Seconds } from "../units";
-import { isHardSet, isMain } from "./hard";
 import type { Season } from "./season";
-import type { Thresholds } from "./thresholds";
 
 export interface SlotFacts {
   readonly slot: Slot;

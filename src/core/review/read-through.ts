@@ -4,6 +4,7 @@
  * obvious one.
  */
 import type { ClassDoc } from "../class/document";
+import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
@@ -19,7 +20,6 @@ import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
 import { type Finding, type Found, finish } from "./finding";
 import type { Season } from "./season";
-import { THRESHOLDS, type Thresholds } from "./thresholds";
 
 const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [
   checkLength,

@@ -1,12 +1,19 @@
 /** The classes before and after this one, as far as the read-through and a season file know them. */
 import { checkClass } from "../class/check-class";
-import { checkKey, checkList, checkObject, checkOneOf, Faults, type ListBounds } from "../class/check-values";
 import type { ClassDoc } from "../class/document";
-import { at, type Fault } from "../class/faults";
 import type { MoveBook } from "../moves/book";
 import { err, ok, type Result } from "../result";
-import { SEASON, unsound } from "../sound";
 import type { Ms } from "../units";
+import {
+  checkKey,
+  checkList,
+  checkObject,
+  checkOneOf,
+  Faults,
+  type ListBounds,
+} from "../values/check-values";
+import { at, type Fault } from "../values/faults";
+import { SEASON, unsound } from "../values/sound";
 
 export interface SeasonClass {
   /** When it is taught, Unix ms. */

@@ -1,6 +1,7 @@
 /** "What is at t?": a bare second turned into a position that knows what is around it. */
+
+import type { Segment } from "../class/expand";
 import type { Seconds } from "../units";
-import type { Segment } from "./expand";
 
 export interface ScorePosition {
   readonly index: number;

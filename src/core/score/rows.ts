@@ -1,6 +1,7 @@
 /** The score wrapped like text: which stretch of which row each segment covers. */
+
+import type { Segment } from "../class/expand";
 import type { Seconds } from "../units";
-import type { Segment } from "./expand";
 
 /** A segment's stretch in one row. Fractions tell how far into the segment its ends lie, 0–1. */
 export interface RowStretch {

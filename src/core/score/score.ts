@@ -1,7 +1,14 @@
 import type { ClassDoc } from "../class/document";
+import {
+  expand,
+  expandedSeconds,
+  prepare,
+  SEGMENT_KINDS,
+  type Segment,
+  type SegmentKind,
+} from "../class/expand";
 import type { MoveBook } from "../moves/book";
 import type { Seconds, Triple } from "../units";
-import { expand, expandedSeconds, prepare, SEGMENT_KINDS, type Segment, type SegmentKind } from "./expand";
 
 /** A class drawn to scale in time: the segments at plan, and the three totals. */
 export interface Score {

@@ -5,11 +5,11 @@
  */
 import { type ClassDoc, doseAt, findSlot, type Slot, wayAt } from "../class/document";
 import { doseText } from "../class/dose-text";
+import { expand, type Segment } from "../class/expand";
+import { THRESHOLDS } from "../effort/thresholds";
 import { kitName } from "../homes/kit";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import type { Part } from "../parts/part";
-import { THRESHOLDS } from "../review/thresholds";
-import { expand, type Segment } from "../score/expand";
 import type { Seconds } from "../units";
 
 export const LINE_KINDS = ["talk", "show", "next", "side", "cue", "half-way", "last-ten", "rest"] as const;

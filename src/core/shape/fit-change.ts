@@ -2,8 +2,8 @@
 import { setBlock, setSlot, together } from "../class/commands";
 import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Edit } from "../class/edits";
-import { type Span, spanText } from "../class/span";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
+import { type Span, spanText } from "../values/span";
 
 export interface FitChange {
   readonly block: string;

@@ -9,12 +9,12 @@ import {
   slotsOf,
 } from "../class/document";
 import { doseKind, rowOf, spanOf } from "../class/dose-kinds";
-import { type Span, spanTriple, tidySpan } from "../class/span";
+import { slotSides } from "../class/expand";
+import type { Thresholds } from "../effort/thresholds";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
-import type { Thresholds } from "../review/thresholds";
-import { slotSides } from "../score/expand";
 import type { Seconds } from "../units";
+import { type Span, spanTriple, tidySpan } from "../values/span";
 
 /** A knob moves in steps of so many seconds from where it stands. */
 export const STEP: Seconds = 5;

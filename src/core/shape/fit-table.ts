@@ -1,10 +1,10 @@
 /** Every length that a block can have at its least cost of changes: a knapsack over its knobs, for each number of rounds. */
 import { type Block, type ClassDoc, slotsOf } from "../class/document";
-import type { Span } from "../class/span";
+import { expandedSeconds } from "../class/expand";
+import type { Thresholds } from "../effort/thresholds";
 import { bookFor, type MoveBook } from "../moves/book";
-import type { Thresholds } from "../review/thresholds";
-import { expandedSeconds } from "../score/expand";
 import type { Seconds } from "../units";
+import type { Span } from "../values/span";
 import { type FitChange, setPath } from "./fit-change";
 import { type GapNeeds, type Knob, knobsOf, moved, roundsCost, roundsOf, STEP } from "./fit-knobs";
 

@@ -4,9 +4,9 @@
  * over the blocks: exact in whole seconds. Rep ranges are planned at plan.
  */
 import { type ClassDoc, slotsOf } from "../class/document";
+import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import type { Part } from "../parts/part";
-import { THRESHOLDS, type Thresholds } from "../review/thresholds";
 import { clockText, type Seconds } from "../units";
 import { Chain, type Found } from "./fit-chain";
 import { changeText, type FitChange } from "./fit-change";

@@ -1,10 +1,10 @@
 /** What it costs to put one station directly after another: documented integers, by cause. */
 import type { Slot } from "../class/document";
+import { slotEffort } from "../effort/demand";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
 import { changeOverSeconds } from "../parts/change-over";
 import type { Part } from "../parts/part";
-import { slotEffort } from "./demand";
 
 export const ORDER_CAUSES = ["muscles", "grip", "shoulders", "hard", "jumps", "position", "kit"] as const;
 export type OrderCause = (typeof ORDER_CAUSES)[number];

@@ -1,8 +1,8 @@
 /** The stations of a lap in the best order, with what it costs and why. */
 import { type Block, type ClassDoc, slotsOf } from "../class/document";
-import { spanTriple } from "../class/span";
 import { bookFor, type MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
+import { spanTriple } from "../values/span";
 import { ORDER_CAUSES, type OrderCause, orderPairs, sumOf } from "./order-costs";
 import { bestTour, improved, keepsRules, lapCost, type Rules } from "./tour";
 

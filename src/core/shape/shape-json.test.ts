@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { THRESHOLDS } from "../effort/thresholds";
 import { MARKS } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
-import { THRESHOLDS } from "../review/thresholds";
 import { classOf } from "../testing/classes";
 import { shapePieces, spreadOf } from "./shape-json";
 

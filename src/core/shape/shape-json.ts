@@ -1,11 +1,11 @@
 /** Effort and balance of a class as data: as set at every mark, for each part, and the spread over the parts. */
 import type { ClassDoc } from "../class/document";
+import { type Balance, balanceOf } from "../effort/balance";
+import { type EffortCurve, effortCurve } from "../effort/effort";
+import type { Thresholds } from "../effort/thresholds";
 import { MARKS } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
-import type { Thresholds } from "../review/thresholds";
-import { type Balance, balanceOf } from "./balance";
-import { type EffortCurve, effortCurve } from "./effort";
 
 export interface Spread {
   readonly least: number;

@@ -11,8 +11,8 @@ import {
 } from "../class/document";
 import type { DoseKind } from "../class/dose";
 import { DOSE_KINDS, rowOf, spanOf } from "../class/dose-kinds";
-import { type Span, spanTriple } from "../class/span";
 import { LIBRARY } from "../moves/library";
+import { type Span, spanTriple } from "../values/span";
 
 /** A span within the bounds, exact or a range, with or without a plan. */
 export function arbSpan(least: number, most: number): fc.Arbitrary<Span> {

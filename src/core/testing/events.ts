@@ -1,8 +1,8 @@
 /** Events of a taught class for tests: numbered from 1, at times after `T0`. */
 import fc from "fast-check";
-import type { AnyField } from "../fields";
 import { factsOf, type RunEventKind } from "../live/event-kinds";
 import { happening, type RunEvent, type Said } from "../live/events";
+import type { AnyField } from "../values/fields";
 
 /** An instant, ms; only what lies between times matters. */
 export const T0 = 1_000_000;

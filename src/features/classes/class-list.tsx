@@ -3,7 +3,7 @@ import { type ClassDoc, slotsOf } from "@/core/class/document";
 import { blockShape } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
-import type { Teaching } from "@/core/settings";
+import type { Teaching } from "@/core/settings/settings";
 import { clockText } from "@/core/units";
 import { SignOut } from "@/features/account/sign-out";
 import { MiniScore } from "@/features/score/mini-score";

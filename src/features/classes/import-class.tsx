@@ -3,11 +3,11 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
 import { checkClass } from "@/core/class/check-class";
-import { type Fault, faultSentence } from "@/core/class/faults";
 import { parseJsonText } from "@/core/formats/class-file";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { type Fault, faultSentence } from "@/core/values/faults";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 

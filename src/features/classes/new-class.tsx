@@ -7,7 +7,7 @@ import { object, string } from "yup";
 import { api } from "@/browser/api";
 import { STANCES, type Stance } from "@/core/class/document";
 import { newClass } from "@/core/class/new-class";
-import { ownRests, type Teaching } from "@/core/settings";
+import { ownRests, type Teaching } from "@/core/settings/settings";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { Choice, Field } from "@/ui/field";

@@ -3,6 +3,7 @@ import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { setBlock } from "@/core/class/commands";
 import { type Block, type BlockRole, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
+import { expandedSeconds } from "@/core/class/expand";
 import {
   blockShape,
   numberEdit,
@@ -11,7 +12,6 @@ import {
   stepEdit,
 } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { expandedSeconds } from "@/core/score/expand";
 import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { useWidth } from "@/ui/use-width";

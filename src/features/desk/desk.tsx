@@ -9,7 +9,7 @@ import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
-import { ownRests, type Settings } from "@/core/settings";
+import { ownRests, type Settings } from "@/core/settings/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
 import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";

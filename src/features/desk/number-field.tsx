@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
 import type { SentenceNumber } from "@/core/class/sentence";
-import { parseSpan, type Span, spanText } from "@/core/class/span";
+import { parseSpan, type Span, spanText } from "@/core/values/span";
 import { useWidth } from "@/ui/use-width";
 
 /** A number of the sentence, edited in place: typed, or moved with the arrow keys (Shift: by more). */

@@ -1,10 +1,10 @@
 "use client";
 import { setSlot } from "@/core/class/commands";
 import { type Slot, slotsOf, type Way } from "@/core/class/document";
-import { parseSpan } from "@/core/class/span";
+import { slotSides } from "@/core/class/expand";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { slotSides } from "@/core/score/expand";
+import { parseSpan } from "@/core/values/span";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 

@@ -28,12 +28,12 @@ import {
   type Way,
 } from "@/core/class/document";
 import { dosesText, parseDoses, stopText } from "@/core/class/dose-text";
+import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
-import { slotSides } from "@/core/score/expand";
 import { cx } from "@/ui/cx";
-import { roomCounts } from "./room";
+import { roomCounts } from "../../core/parts/groups";
 import { CELL, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 

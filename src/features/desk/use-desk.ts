@@ -7,7 +7,6 @@ import { type ApiFailure, api } from "@/browser/api";
 import { keep, kept } from "@/browser/store";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import { faultLine } from "@/core/class/faults";
 import {
   applyChecked,
   edited,
@@ -19,6 +18,7 @@ import {
 } from "@/core/class/history";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
+import { faultLine } from "@/core/values/faults";
 
 export interface Selection {
   readonly block: string;

@@ -7,8 +7,8 @@ import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part } from "@/core/parts/part";
-import { statusText } from "@/features/room/status-text";
-import { type Group, groupsOf } from "./room";
+import { statusText } from "@/core/parts/status-text";
+import { type Group, groupsOf } from "../../core/parts/groups";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {

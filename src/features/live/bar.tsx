@@ -1,5 +1,5 @@
+import type { Segment } from "@/core/class/expand";
 import type { RunState } from "@/core/live/fold";
-import type { Segment } from "@/core/score/expand";
 
 /** Remaining time as it is counted: 12, or 1:40 from a hundred seconds on. */
 export function countText(leftMs: number): string {

@@ -1,9 +1,9 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
 import { Styled } from "@/ui/styled";
+import type { NowNext } from "../../core/live/now-next";
+import { gapWord } from "../../core/live/now-next";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
-import type { NowNext } from "./now-next";
-import { gapWord } from "./now-next";
 
 const WIDTH = 1216;
 const HEIGHT = 200;

@@ -3,7 +3,6 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { type Fault, faultSentence } from "@/core/class/faults";
 import { bookWith } from "@/core/moves/book";
 import { checkOwn } from "@/core/moves/check-own";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -18,15 +17,16 @@ import {
   PATTERNS,
   POSITIONS,
 } from "@/core/moves/move";
+import { type Fault, faultSentence } from "@/core/values/faults";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { idOf } from "../../core/moves/starting-move";
 import { LinkRows } from "./link-rows";
 import { Lines, NumberField, Pick, Tick, Words } from "./move-fields";
 import { NeedRows } from "./need-rows";
-import { idOf } from "./starting-move";
 import { LOAD_WORDS, SIDES_WORDS } from "./words";
 
 /** A move of one's own: the library's form, held to the library's promises before it is stored. */

@@ -1,13 +1,13 @@
 "use client";
 import Link from "next/link";
 import { useMemo } from "react";
+import { moveEffort } from "@/core/effort/demand";
 import { excludes, LIMIT_WORDS, LIMITS } from "@/core/homes/limits";
 import { needsText } from "@/core/homes/need-words";
 import { bookWith } from "@/core/moves/book";
 import { ladderOf } from "@/core/moves/ladder";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
-import { moveEffort } from "@/core/shape/demand";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { LadderDrawing } from "./ladder-drawing";

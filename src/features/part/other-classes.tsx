@@ -1,5 +1,5 @@
+import { whenText } from "../../core/live/own-words";
 import type { OwnPage } from "./own-page";
-import { whenText } from "./own-words";
 
 /** A person's other classes: those ahead, and those of the last week. */
 export function OtherClasses(props: OwnPage) {

@@ -3,8 +3,8 @@ import type { Person } from "@/core/homes/home";
 import type { LateStart } from "@/core/live/late";
 import type { Part } from "@/core/parts/part";
 import { Bar } from "@/features/live/bar";
-import { type HurtState, hurtButton, hurtLine } from "./hurt-words";
-import { bringTexts } from "./own-words";
+import { type HurtState, hurtButton, hurtLine } from "../../core/live/hurt-words";
+import { bringTexts } from "../../core/live/own-words";
 import { StopWords } from "./stop-words";
 
 const HEIGHT = 176;

@@ -1,5 +1,5 @@
+import type { Segment } from "@/core/class/expand";
 import type { RunState } from "@/core/live/fold";
-import type { Segment } from "@/core/score/expand";
 import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 import { Styled } from "@/ui/styled";

@@ -12,10 +12,10 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
+import { whenText } from "../../core/live/own-words";
 import { CodeForm } from "./code-form";
 import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
 import type { OwnPage } from "./own-page";
-import { whenText } from "./own-words";
 
 const keysOf = <T extends string>(words: Readonly<Record<T, string>>) => Object.keys(words) as T[];
 

@@ -2,9 +2,9 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
+import { whenText } from "../../core/live/own-words";
 import { CodeForm } from "./code-form";
 import type { OwnPage } from "./own-page";
-import { whenText } from "./own-words";
 
 /** What is kept, and who can open this page: for those who want to know, and to put an end to it. */
 export function YourData(props: Pick<OwnPage, "token" | "person" | "links" | "readiness">) {

@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
-import { faultLine } from "@/core/class/faults";
 import { FLOORS, MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type Space } from "@/core/homes/home";
 import type { KitItem } from "@/core/homes/kit";
 import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
 import { checkPerson } from "@/core/homes/roster";
+import { faultLine } from "@/core/values/faults";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";

@@ -3,12 +3,12 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { faultSentence } from "@/core/class/faults";
 import { parseJsonText } from "@/core/formats/class-file";
 import { readRosterCsv } from "@/core/formats/roster-csv";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { checkRoster } from "@/core/homes/roster";
+import { faultSentence } from "@/core/values/faults";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 

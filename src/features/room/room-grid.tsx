@@ -18,7 +18,7 @@ import {
   roomRows,
   shortBefore,
   spreadText,
-} from "./room-rows";
+} from "../../core/parts/room-rows";
 
 /** What is looked at: a whole row, a whole column, or one cell. */
 export interface RoomChoice {

@@ -11,9 +11,9 @@ import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { Button } from "@/ui/button";
 import type { NextThings } from "@/workers/desk.worker";
+import { shortBefore } from "../../core/parts/room-rows";
+import { statusText } from "../../core/parts/status-text";
 import type { RoomChoice } from "./room-grid";
-import { shortBefore } from "./room-rows";
-import { statusText } from "./status-text";
 import type { Room } from "./use-parts";
 
 /** What the instructor chooses for one person in one slot: for this class, or whenever that move is set. */

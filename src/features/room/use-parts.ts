@@ -9,7 +9,7 @@ import type { Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
 import type { Finding } from "@/core/review/finding";
 import { readThrough } from "@/core/review/read-through";
-import type { Settings } from "@/core/settings";
+import type { Settings } from "@/core/settings/settings";
 import type { DeskWorker, NextThings } from "@/workers/desk.worker";
 
 export interface Room {

@@ -1,7 +1,7 @@
 import { type ClassDoc, slotsOf } from "@/core/class/document";
+import { slotEffort } from "@/core/effort/demand";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { slotEffort } from "@/core/shape/demand";
 
 export interface SlotFace {
   readonly number: number;

@@ -1,6 +1,6 @@
 /** What is drawn in one row of the score: paths and labels as data, few of each, so that a row redraws fast. */
 import { type ClassDoc, slotsOf } from "@/core/class/document";
-import type { Segment } from "@/core/score/expand";
+import type { Segment } from "@/core/class/expand";
 import type { RowStretch, ScoreRow } from "@/core/score/rows";
 import type { SlotFace } from "./faces";
 import type { Below } from "./notches";

@@ -1,5 +1,5 @@
 /** Where the bars of the score stand: numbers for the drawing, nothing drawn here. */
-import type { Segment } from "@/core/score/expand";
+import type { Segment } from "@/core/class/expand";
 import type { RowStretch } from "@/core/score/rows";
 
 export interface RowMeasures {

@@ -2,9 +2,9 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { faultLine } from "@/core/class/faults";
 import { POSITIONS } from "@/core/moves/move";
-import { readSettings, SETTINGS } from "@/core/settings";
+import { readSettings, SETTINGS } from "@/core/settings/settings";
+import { faultLine } from "@/core/values/faults";
 import { SignOut } from "@/features/account/sign-out";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices, keepDeviceChoices } from "@/browser/device";
 import { STANCES, type Stance } from "@/core/class/document";
-import type { Teaching } from "@/core/settings";
+import type { Teaching } from "@/core/settings/settings";
 
 const STANCE_WORDS: Record<Stance, string> = {
   form: "form first",

@@ -1,6 +1,7 @@
 import Link from "next/link";
 import { type Block, type ClassDoc, type Slot, slotsOf, type Way } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
+import { slotSides } from "@/core/class/expand";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { needsText } from "@/core/homes/need-words";
@@ -8,7 +9,6 @@ import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
-import { slotSides } from "@/core/score/expand";
 import { blockTimes, type Score, scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { PrintButton } from "./print-button";

@@ -4,8 +4,8 @@ import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { MARK_GLYPH } from "@/core/homes/home";
 import type { PeopleNow } from "@/core/live/people-now";
+import type { Asked, Presence } from "@/core/live/presence";
 import { clockText } from "@/core/units";
-import type { Asked, Presence } from "@/features/live/here-text";
 import { Dialog } from "@/ui/dialog";
 import { NameChoice } from "@/ui/name-choice";
 

@@ -1,10 +1,10 @@
 "use client";
 import Link from "next/link";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
+import { type Presence, presenceText } from "@/core/live/presence";
 import type { RunScore } from "@/core/live/run-score";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
-import { type Presence, presenceText } from "@/features/live/here-text";
 
 /** The one thing to do here has the focus, for Enter or a clicker from across the room. */
 function focusOnce(button: HTMLButtonElement | null): void {

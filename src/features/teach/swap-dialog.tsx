@@ -2,8 +2,8 @@
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import type { Asked } from "@/core/live/presence";
 import type { KnownMove, MoveBook } from "@/core/moves/book";
-import type { Asked } from "@/features/live/here-text";
 import { Dialog } from "@/ui/dialog";
 
 type Ways = readonly { readonly how: string; readonly move: KnownMove }[];

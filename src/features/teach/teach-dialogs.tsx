@@ -1,8 +1,8 @@
 "use client";
 import type { PeopleNow } from "@/core/live/people-now";
+import type { Asked, Presence } from "@/core/live/presence";
 import type { RunScore } from "@/core/live/run-score";
 import type { KnownMove } from "@/core/moves/book";
-import type { Asked, Presence } from "@/features/live/here-text";
 import type { Run } from "@/features/live/use-run";
 import { Dialog } from "@/ui/dialog";
 import { FinishDialog } from "./finish-dialog";

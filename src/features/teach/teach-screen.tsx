@@ -4,15 +4,15 @@ import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/de
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { RunEvent } from "@/core/live/events";
+import { callGroups, nowNext, spokenNow } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
+import { type Asked, presenceOf, presenceText } from "@/core/live/presence";
 import { scoreOfKept } from "@/core/live/run-score";
 import type { SessionContent } from "@/core/live/session";
 import { withSwaps } from "@/core/live/swaps";
 import { bookOf, resolveMove } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
 import { ClockBar } from "@/features/live/clock-bar";
-import { type Asked, presenceOf, presenceText } from "@/features/live/here-text";
-import { callGroups, nowNext, spokenNow } from "@/features/live/now-next";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";

@@ -1,6 +1,6 @@
 "use client";
+import type { NowNext } from "@/core/live/now-next";
 import { clockText } from "@/core/units";
-import type { NowNext } from "@/features/live/now-next";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import type { Run } from "@/features/live/use-run";

@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
+import { startingMove } from "@/core/moves/starting-move";
 import { MoveForm } from "@/features/moves/move-form";
-import { startingMove } from "@/features/moves/starting-move";
 import { listMoves } from "@/server/moves";
 import { requireInstructor } from "@/server/who";
 

@@ -1,5 +1,5 @@
-import { MARK_GLYPH } from "@/core/homes/home";
-import { type PartSlot, STATUS_WORDS } from "@/core/parts/part";
+import { MARK_GLYPH } from "../homes/home";
+import { type PartSlot, STATUS_WORDS } from "./part";
 
 /** The status with its mark: `swapped ♭`. */
 export function statusText({ status, mark }: PartSlot): string {

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
-import { checkClass } from "@/core/class/check-class";
-import { checkRoster } from "@/core/homes/roster";
-import { LIBRARY_BOOK } from "@/core/moves/library";
-import { partsFor } from "@/core/parts/parts";
+import { checkClass } from "../class/check-class";
+import { checkRoster } from "../homes/roster";
+import { LIBRARY_BOOK } from "../moves/library/index";
+import { partsFor } from "./parts";
 import { cellText, FILTERS, filterCounts, roomColumns, roomRows, shortBefore, spreadText } from "./room-rows";
 
 const read = (path: string) =>

@@ -1,7 +1,7 @@
 /** Who is here of those who were asked, in words. */
-import type { RunEvent } from "@/core/live/events";
-import { lateByMs } from "@/core/live/late";
-import type { PeopleNow } from "@/core/live/people-now";
+import type { RunEvent } from "./events";
+import { lateByMs } from "./late";
+import type { PeopleNow } from "./people-now";
 
 export interface Asked {
   /** Row id. */

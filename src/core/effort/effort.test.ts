@@ -1,14 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
-import { LIBRARY_BOOK } from "../moves/library";
+import { LIBRARY_BOOK } from "../moves/library/index";
 import { partFor } from "../parts/parts";
-import { THRESHOLDS } from "../review/thresholds";
 import { scoreOf } from "../score/score";
+import { callSheet, lineAt } from "../shape/call-sheet";
 import { arbClass } from "../testing/arbitraries";
 import { balanceOf } from "./balance";
-import { callSheet, lineAt } from "./call-sheet";
 import { EFFORT_MODEL, effortCurve } from "./effort";
+import { THRESHOLDS } from "./thresholds";
 
 const doc = (blocks: ClassDoc["blocks"], more: Partial<ClassDoc> = {}): ClassDoc => ({
   format: "brontle.class",

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
-import type { Person } from "@/core/homes/home";
-import type { OwnMoment } from "@/core/live/own-moment";
-import { LIBRARY_BOOK } from "@/core/moves/library";
-import type { PartSlot } from "@/core/parts/part";
-import { partFor } from "@/core/parts/parts";
-import { classOf } from "@/core/testing/classes";
+import type { Person } from "../homes/home";
+import { LIBRARY_BOOK } from "../moves/library/index";
+import type { PartSlot } from "../parts/part";
+import { partFor } from "../parts/parts";
+import { classOf } from "../testing/classes";
+import type { OwnMoment } from "./own-moment";
 import { bringTexts, doseOf, fetchOf, ownCall, whenText } from "./own-words";
 
 const person: Person = {

@@ -2,8 +2,9 @@
  * What the library plainly has no way for, each with its reason. The library's tests hold these lists
  * to the truth in both directions: what is named here has no way, and all else has one.
  */
-import type { Limit } from "../../homes/limits";
-import type { Pattern } from "../move";
+
+import type { Pattern } from "../moves/move";
+import type { Limit } from "./limits";
 
 /** Patterns without any way that needs nothing. */
 export const NO_WAY_WITH_NOTHING: Readonly<Partial<Record<Pattern, string>>> = {};

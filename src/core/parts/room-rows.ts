@@ -1,7 +1,7 @@
 /** The room as rows: people with the same part folded together, filtered, what stands out first. */
-import { type ClassDoc, slotsOf } from "@/core/class/document";
-import { MARK_GLYPH } from "@/core/homes/home";
-import { type Part, type PartSlot, STATUS_WORDS, STATUSES } from "@/core/parts/part";
+import { type ClassDoc, slotsOf } from "../class/document";
+import { MARK_GLYPH } from "../homes/home";
+import { type Part, type PartSlot, STATUS_WORDS, STATUSES } from "./part";
 
 export const FILTERS = ["all", "unmet", "changed", "short"] as const;
 export type Filter = (typeof FILTERS)[number];

@@ -2,21 +2,21 @@
 
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { type ClassDoc, findSlot } from "@/core/class/document";
-import type { RunEvent } from "@/core/live/events";
-import { runState } from "@/core/live/fold";
-import { peopleNow } from "@/core/live/people-now";
-import { runScore } from "@/core/live/run-score";
-import { bookFor } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
-import { partsFor } from "@/core/parts/parts";
-import { scoreOf } from "@/core/score/score";
-import type { SpokenLine } from "@/core/shape/call-sheet";
-import { arbClass } from "@/core/testing/arbitraries";
-import { classOf } from "@/core/testing/classes";
-import { events, T0 } from "@/core/testing/events";
-import { presenceOf, presenceText } from "./here-text";
+import { type ClassDoc, findSlot } from "../class/document";
+import { bookFor } from "../moves/book";
+import { LIBRARY_BOOK } from "../moves/library/index";
+import { partsFor } from "../parts/parts";
+import { scoreOf } from "../score/score";
+import type { SpokenLine } from "../shape/call-sheet";
+import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
+import { events, T0 } from "../testing/events";
+import type { RunEvent } from "./events";
+import { runState } from "./fold";
 import { callGroups, nowNext, spokenNow } from "./now-next";
+import { peopleNow } from "./people-now";
+import { presenceOf, presenceText } from "./presence";
+import { runScore } from "./run-score";
 
 const doc = classOf([
   {

@@ -1,17 +1,17 @@
 /** What Teach says of the present and the next: words for the clock's state, worked out once. */
-import { type ClassDoc, doseAt, findSlot, type Slot, slotsOf } from "@/core/class/document";
-import { amountText, stopText } from "@/core/class/dose-text";
-import { spanTriple } from "@/core/class/span";
-import { tempoWords } from "@/core/class/tempo";
-import { MARK_GLYPH } from "@/core/homes/home";
-import { needText } from "@/core/homes/need-words";
-import type { RunState } from "@/core/live/fold";
-import { nextLivePiece, type RunScore } from "@/core/live/run-score";
-import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
-import type { Part } from "@/core/parts/part";
-import type { Segment } from "@/core/score/expand";
-import { appearanceOf } from "@/core/score/resolve";
-import { lineAt, type SpokenLine } from "@/core/shape/call-sheet";
+import { type ClassDoc, doseAt, findSlot, type Slot, slotsOf } from "../class/document";
+import { amountText, stopText } from "../class/dose-text";
+import type { Segment } from "../class/expand";
+import { MARK_GLYPH } from "../homes/home";
+import { needText } from "../homes/need-words";
+import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import type { Part } from "../parts/part";
+import { appearanceOf } from "../score/resolve";
+import { lineAt, type SpokenLine } from "../shape/call-sheet";
+import { spanTriple } from "../values/span";
+import { tempoWords } from "../values/tempo";
+import type { RunState } from "./fold";
+import { nextLivePiece, type RunScore } from "./run-score";
 
 export interface NowNext {
   readonly segment: Segment | null;

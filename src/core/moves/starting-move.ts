@@ -1,4 +1,4 @@
-import type { Move } from "@/core/moves/move";
+import type { Move } from "./move";
 
 /** What a move of one's own begins as: like another, linked to it as a swap, or the plainest there is. */
 export function startingMove(like: Move | null): Move {

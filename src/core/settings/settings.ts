@@ -1,13 +1,14 @@
 /** A studio's own numbers: the read-through's thresholds and the change-over table, over the defaults. */
-import { checkOneOf, Faults, isObject, type Json } from "./class/check-values";
-import { STANCES, type Stance } from "./class/document";
-import { at, type Fault } from "./class/faults";
-import type { OwnRests } from "./class/new-class";
-import { CHANGE_OVER, type ChangeOverTable } from "./parts/change-over";
-import { err, ok, type Result } from "./result";
-import { THRESHOLDS, type Thresholds } from "./review/thresholds";
-import { DOCUMENT, unsound } from "./sound";
-import type { MassUnits, Seconds } from "./units";
+
+import { STANCES, type Stance } from "../class/document";
+import type { OwnRests } from "../class/new-class";
+import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
+import { CHANGE_OVER, type ChangeOverTable } from "../parts/change-over";
+import { err, ok, type Result } from "../result";
+import type { MassUnits, Seconds } from "../units";
+import { checkOneOf, Faults, isObject, type Json } from "../values/check-values";
+import { at, type Fault } from "../values/faults";
+import { DOCUMENT, unsound } from "../values/sound";
 
 /** What classes and sessions begin with, and how masses are shown. */
 export interface Teaching {

@@ -1,6 +1,6 @@
 /** Everyone's parts as the Desk shows them: counted by slot, folded into groups that do the same. */
 
-import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "@/core/parts/part";
+import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "./part";
 
 export interface Group {
   readonly key: string;

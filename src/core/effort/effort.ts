@@ -4,11 +4,11 @@
  * and their sources are in `docs/effort.md`.
  */
 import { type ClassDoc, findSlot } from "../class/document";
+import { expand, type Segment } from "../class/expand";
 import type { Mark } from "../homes/home";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { MUSCLES, type Muscle } from "../moves/move";
 import type { Part } from "../parts/part";
-import { expand, type Segment } from "../score/expand";
 import type { Seconds } from "../units";
 import { moveEffort, slotEffort } from "./demand";
 

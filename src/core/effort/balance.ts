@@ -4,15 +4,15 @@
  */
 import { type ClassDoc, doseAt, findSlot, loadAt } from "../class/document";
 import { rowOf } from "../class/dose-kinds";
-import { parseTempo, tempoSeconds } from "../class/tempo";
+import { expand } from "../class/expand";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
 import type { Part } from "../parts/part";
-import { isHardSet, isMain } from "../review/hard";
-import type { Thresholds } from "../review/thresholds";
-import { expand } from "../score/expand";
 import type { Seconds } from "../units";
+import { parseTempo, tempoSeconds } from "../values/tempo";
 import { slotEffort } from "./demand";
+import { isHardSet, isMain } from "./hard";
+import type { Thresholds } from "./thresholds";
 
 export interface Balance {
   /** Primary 1, secondary ½; a timed piece of 20–60 s is a set, a longer one pro rata. */

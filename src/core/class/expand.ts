@@ -3,20 +3,12 @@
  * The document must be valid; nothing is checked here.
  */
 
-import {
-  type Block,
-  type ClassDoc,
-  doseAt,
-  dosesOf,
-  type Sides,
-  type Slot,
-  slotsOf,
-} from "../class/document";
-import type { PieceDose } from "../class/dose-kinds";
-import { pieceDoses } from "../class/dose-time";
-import { spanTriple } from "../class/span";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { type Extreme, otherSide, type Seconds, type Side, type Triple } from "../units";
+import { spanTriple } from "../values/span";
+import { type Block, type ClassDoc, doseAt, dosesOf, type Sides, type Slot, slotsOf } from "./document";
+import type { PieceDose } from "./dose-kinds";
+import { pieceDoses } from "./dose-time";
 
 export const SEGMENT_KINDS = [
   "brief",

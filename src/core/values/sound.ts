@@ -3,7 +3,7 @@
  * can't hold them), nothing nested deeper or longer than a person would make it, nothing larger than a
  * document is. Walks without recursion and stops at the first fault, so that no input is expensive.
  */
-import { at, type Fault } from "./class/faults";
+import { at, type Fault } from "./faults";
 
 export interface SoundBounds {
   /** Lists and objects inside each other. */

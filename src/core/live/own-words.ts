@@ -1,12 +1,12 @@
 /** What a participant's screens say of their own part. */
-import { stopText } from "@/core/class/dose-text";
-import type { Person } from "@/core/homes/home";
-import { kitText } from "@/core/homes/kit";
-import { usesText } from "@/core/homes/need-words";
-import type { OwnMoment } from "@/core/live/own-moment";
-import { shortWhen } from "@/core/live/when";
-import type { Part, PartSlot } from "@/core/parts/part";
-import { otherSide } from "@/core/units";
+import { stopText } from "../class/dose-text";
+import type { Person } from "../homes/home";
+import { kitText } from "../homes/kit";
+import { usesText } from "../homes/need-words";
+import type { Part, PartSlot } from "../parts/part";
+import { otherSide } from "../units";
+import type { OwnMoment } from "./own-moment";
+import { shortWhen } from "./when";
 
 /** The dose of a slot as this person does it: side, reps and tempo, where to stop, load. */
 export function doseOf(own: PartSlot | undefined, moment: OwnMoment | null, person: Person): string {

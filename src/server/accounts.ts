@@ -1,0 +1,15 @@
+/** What is known of an account besides its password. */
+import { eq } from "drizzle-orm";
+import { db } from "./db/client";
+import { user } from "./db/schema";
+
+/** Somebody has shown that they read the mail of their address. */
+export async function markProven(userId: string): Promise<void> {
+  await db().update(user).set({ emailVerified: true }).where(eq(user.id, userId));
+}
+
+/** Whether a second factor is asked of somebody. */
+export async function hasSecondFactor(userId: string): Promise<boolean> {
+  const [row] = await db().select({ on: user.twoFactorEnabled }).from(user).where(eq(user.id, userId));
+  return row?.on ?? false;
+}
