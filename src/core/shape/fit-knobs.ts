@@ -1,4 +1,5 @@
 /** What a fit may turn: the numbers of a block, how far each may go, and what a step costs. */
+
 import {
   type Block,
   dosesOf,
@@ -7,10 +8,12 @@ import {
   type Slot,
   type Stance,
   slotsOf,
+  wayAt,
 } from "../class/document";
 import { doseKind, rowOf, spanOf } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
 import type { Thresholds } from "../effort/thresholds";
+import { MARKS } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import type { Seconds } from "../units";
@@ -179,8 +182,9 @@ export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): re
       if (span === null) return;
       const kind = doseKind(dose);
       const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
-      // Half of a total must be left for either side.
-      const least = slot.count === "total" ? 10 : 5;
+      // Half of a total must be left for either side, and a level that stops early stops before the end.
+      const stops = MARKS.map((mark) => wayAt(slot, mark)?.seconds ?? 0);
+      const least = Math.max(slot.count === "total" ? 10 : 5, ...stops);
       add(key, span, least, 7200, REACH.work, main ? FIT_COSTS.work : FIT_COSTS.workOfEnds, slot.id);
     });
   }
