@@ -174,6 +174,11 @@ export function wayAt(slot: Slot, mark: Mark): Way | null {
   return mark === "natural" ? null : (slot.marks?.[mark] ?? null);
 }
 
+/** The instructor's own words of a slot; empty where there are none, or blanks alone. */
+export function ownWords(slot: Slot, key: "cue" | "call"): string {
+  return slot[key]?.trim() ?? "";
+}
+
 /** A block with the slot that has this id, or null. */
 export function findSlot(doc: ClassDoc, slotId: string): { block: Block; slot: Slot } | null {
   for (const block of doc.blocks) {

@@ -81,18 +81,25 @@ export function applyPut(
 ): Result<ClassDoc, { readonly code: "key" | "changed-since"; readonly key: string }> {
   const { list, key, to } = edit;
   const entries = entriesOf(doc, list);
-  const index = entries.findIndex((entry) => keyOf(list, entry) === key);
+  const is = (entry: Entry) => keyOf(list, entry) === key;
+  const index = entries.findIndex(is);
   if (edit.onlyFrom && !same(entries[index], edit.from)) return err({ code: "changed-since", key: list });
-  if (to === undefined) {
-    if (index < 0) return ok(doc);
-    return ok(withEntries(doc, list, [...entries.slice(0, index), ...entries.slice(index + 1)]));
-  }
-  if (keyOf(list, to) !== key) return err({ code: "key", key: list });
+  if (to !== undefined && keyOf(list, to) !== key) return err({ code: "key", key: list });
   if (same(entries[index], to)) return ok(doc);
-  if (index >= 0) return ok(withEntries(doc, list, entries.with(index, to)));
-  const at = entries.findIndex((entry) => keyOf(list, entry) === edit.before);
-  const place = at < 0 ? entries.length : at;
-  return ok(withEntries(doc, list, [...entries.slice(0, place), to, ...entries.slice(place)]));
+  // A file may hold one key twice; what is changed here is both.
+  const others = entries.filter((entry) => !is(entry));
+  if (to === undefined) return ok(withEntries(doc, list, others));
+  if (index >= 0)
+    return ok(
+      withEntries(
+        doc,
+        list,
+        entries.with(index, to).filter((entry) => entry === to || !is(entry)),
+      ),
+    );
+  const at = others.findIndex((entry) => keyOf(list, entry) === edit.before);
+  const place = at < 0 ? others.length : at;
+  return ok(withEntries(doc, list, [...others.slice(0, place), to, ...others.slice(place)]));
 }
 
 function withEntries(doc: ClassDoc, list: KeyedList, entries: readonly Entry[]): ClassDoc {

@@ -3,7 +3,8 @@ import { type ClassDoc, slotsOf } from "../class/document";
 import type { Ms } from "../units";
 import { isOf, type RunEvent } from "./events";
 import { runState } from "./fold";
-import { nextLivePiece, type RunScore } from "./run-score";
+import { positionOf } from "./position";
+import type { RunScore } from "./run-score";
 
 /** Coming later than this after the class's first second counts as late. */
 export const LATE_AFTER_MS = 60_000;
@@ -73,8 +74,7 @@ export function lateStart(
 /** Which round of which block it is; between pieces the one that comes. */
 function roundKey(score: RunScore, events: readonly RunEvent[], atMs: Ms): string {
   const state = runState(score, events, atMs);
-  const here = score.segments[state.index];
-  const piece = here?.kind === "work" ? here : nextLivePiece(score, state.lengths, state.index);
+  const piece = positionOf(score, state).shown;
   return piece ? `${piece.block} ${piece.round}` : "";
 }
 

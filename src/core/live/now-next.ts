@@ -1,5 +1,5 @@
 /** What Teach says of the present and the next: words for the clock's state, worked out once. */
-import { type ClassDoc, doseAt, findSlot, type Slot, slotsOf } from "../class/document";
+import { type ClassDoc, doseAt, findSlot, ownWords, type Slot, slotsOf } from "../class/document";
 import { amountText, stopText } from "../class/dose-text";
 import type { Segment } from "../class/expand";
 import { MARK_GLYPH } from "../homes/home";
@@ -11,7 +11,8 @@ import { lineAt, type SpokenLine } from "../shape/call-sheet";
 import { spanTriple } from "../values/span";
 import { tempoWords } from "../values/tempo";
 import type { RunState } from "./fold";
-import { nextLivePiece, type RunScore } from "./run-score";
+import { positionOf } from "./position";
+import type { RunScore } from "./run-score";
 
 export interface NowNext {
   readonly segment: Segment | null;
@@ -104,24 +105,14 @@ function amountOf(score: RunScore, shown: Segment | null, slot: Slot | undefined
 
 /** Words for a state. Pure: the same state says the same on every screen. */
 export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: MoveBook): NowNext {
-  const segment = score.segments[state.index] ?? null;
-  const nextAfter = (index: number) => nextLivePiece(score, state.lengths, index);
-  const working = segment?.kind === "work" && state.phase !== "count-in";
-  const upcoming = segment?.kind === "work" && !working ? segment : nextAfter(state.index);
-  const shown = working ? segment : upcoming;
+  const { segment, working, shown, otherSide, next } = positionOf(score, state);
   const here = moveOf(doc, book, shown);
-  const following = working ? upcoming : upcoming && nextAfter(score.segments.indexOf(upcoming));
-  const sameTurn =
-    working &&
-    following?.slot === segment?.slot &&
-    following?.round === segment?.round &&
-    following?.side !== null;
-  const later = sameTurn && following ? nextAfter(score.segments.indexOf(following)) : following;
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
   const before = working ? here?.move : moveOf(doc, book, lastPiece(score.segments, state.index))?.move;
-  const target = working ? moveOf(doc, book, later ?? null)?.move : here?.move;
+  const target = working ? moveOf(doc, book, next)?.move : here?.move;
   const demonstrated = segment?.kind === "demo" ? pieceName(doc, book, segment) : "";
-  const call = !working && here?.slot.call ? here.slot.call : "";
+  const said = (key: "call" | "cue") => (here ? ownWords(here.slot, key) : "");
+  const call = working ? "" : said("call");
   return {
     segment,
     shown,
@@ -131,9 +122,9 @@ export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: M
     headline:
       demonstrated || pieceName(doc, book, shown) || (segment ? gapWord(segment) : "The class is over"),
     ...amountOf(score, shown, here?.slot),
-    cue: call || here?.slot.cue || here?.move.cues?.[0] || "",
-    otherSide: sameTurn && following?.side ? following.side : "",
-    next: pieceName(doc, book, later ?? null),
+    cue: call || said("cue") || here?.move.cues?.[0] || "",
+    otherSide: otherSide?.side ?? "",
+    next: pieceName(doc, book, next),
     fetch: fetchText(before ?? null, target ?? null),
     slotId: shown?.slot ?? null,
   };

@@ -3,7 +3,7 @@
  * cautions, sides, half-way, the last ten. Never longer than the gap it is said in. What the instructor
  * wrote for a slot (`call` before it, `cue` during it) takes the place of what is made up here.
  */
-import { type ClassDoc, doseAt, findSlot, type Slot, wayAt } from "../class/document";
+import { type ClassDoc, doseAt, findSlot, ownWords, type Slot, wayAt } from "../class/document";
 import { doseText } from "../class/dose-text";
 import { expand, type Segment } from "../class/expand";
 import { THRESHOLDS } from "../effort/thresholds";
@@ -147,8 +147,8 @@ export function callSheet(
           [`Other side: ${segment.side}.`],
           segment,
         );
-      } else if (slot.call) {
-        put("next", gapStart, segment.start - gapStart, [slot.call], segment, true);
+      } else if (ownWords(slot, "call")) {
+        put("next", gapStart, segment.start - gapStart, [ownWords(slot, "call")], segment, true);
       } else {
         const first = !announced.has(slot.id);
         const side = segment.side ? `, ${segment.side} side` : "";
@@ -168,9 +168,10 @@ export function callSheet(
         );
       }
       announced.add(slot.id);
-      const cue = slot.cue ?? move.cues?.[((segment.round ?? 1) - 1) % Math.max(1, move.cues.length)] ?? "";
+      const own = ownWords(slot, "cue");
+      const cue = own || move.cues?.[((segment.round ?? 1) - 1) % Math.max(1, move.cues.length)] || "";
       const half = length >= HALF_WAY_FROM ? Math.floor(length / 2) : length;
-      if (cue) put("cue", segment.start + 2, Math.max(0, half - 3), [cue], segment, slot.cue !== undefined);
+      if (cue) put("cue", segment.start + 2, Math.max(0, half - 3), [cue], segment, own !== "");
       if (length >= HALF_WAY_FROM) put("half-way", segment.start + half, 3, ["Half-way."], segment);
       if (length >= LAST_TEN_FROM) put("last-ten", segment.end - 10, 3, ["Last ten."], segment);
       last = segment;

@@ -1,6 +1,8 @@
 /** Random class documents: valid ones of every shape and with every optional key, for the properties of all that reads them. */
+
 import fc from "fast-check";
 import { type Block, type ClassDoc, FOCUSES, ROLES, STANCES } from "../class/document";
+import { keyOf } from "../class/keyed";
 import { KIT_TYPES } from "../homes/kit";
 import { LIBRARY } from "../moves/library";
 import { arbMove, arbSlot, arbSpan, compact, maybe } from "./arb-slots";
@@ -88,7 +90,9 @@ export const arbClass: fc.Arbitrary<ClassDoc> = fc
     title: fc.string({ minLength: 1, maxLength: 40 }),
     stance: fc.constantFrom(...STANCES),
     promise: maybe(arbPromise),
-    acknowledged: maybe(fc.array(arbAcknowledged, { maxLength: 2 })),
+    acknowledged: maybe(
+      fc.uniqueArray(arbAcknowledged, { maxLength: 2, selector: (entry) => keyOf("acknowledged", entry) }),
+    ),
     overrules: fc.array(fc.tuple(fc.nat(20), fc.constantFrom("p1", "p2"), fc.constantFrom(...LIBRARY)), {
       maxLength: 2,
     }),
@@ -108,11 +112,12 @@ export const arbClass: fc.Arbitrary<ClassDoc> = fc
       });
       return { ...block, id: `b${i}`, ...(slots ? { slots: togetherIn(slots, pairs) } : {}) };
     });
-    const overruled = overrules.map(([n, person, move]) => ({
+    const entries = overrules.map(([n, person, move]) => ({
       slot: `s${(n % slotNumber) + 1}`,
       person,
       move: move.id,
     }));
+    const overruled = [...new Map(entries.map((entry) => [keyOf("overruled", entry), entry])).values()];
     return compact({
       format: "brontle.class",
       version: 1,

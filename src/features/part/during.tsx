@@ -7,7 +7,8 @@ import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/hom
 import type { RunEvent } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
-import { nextLivePiece, type RunScore } from "@/core/live/run-score";
+import { positionOf } from "@/core/live/position";
+import type { RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { appearanceOf } from "@/core/score/resolve";
@@ -48,19 +49,6 @@ interface Props {
   readonly enter: Enter;
 }
 
-/** The slot after the present turn. */
-function slotAfterTurn(score: RunScore, state: RunState): string | null {
-  const here = score.segments[state.index];
-  const next = score.segments.find(
-    (entry, i) =>
-      i > state.index &&
-      entry.kind === "work" &&
-      (state.lengths[i] ?? 0) > 0 &&
-      (entry.slot !== here?.slot || entry.round !== here?.round),
-  );
-  return next?.slot ?? null;
-}
-
 /** What the person does in the piece that is shown: now, or at its start. */
 function momentOf(
   { doc, score, state, book }: Props,
@@ -88,22 +76,15 @@ function statusText({ reached, held, state, lateMs }: Props): string {
 export function During(props: Props) {
   const { token, person, doc, score, book, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
-  const segment = score.segments[state.index] ?? null;
-  const working = segment?.kind === "work" && state.phase !== "count-in";
-  const nextAfter = (from: number) => nextLivePiece(score, state.lengths, from);
-  const upcoming = segment?.kind === "work" && !working ? segment : nextAfter(state.index);
-  const shown = working ? segment : upcoming;
+  const { segment, working, shown, otherSide: other, next: after } = positionOf(score, state);
   const own = part.slots.find((slot) => slot.slot === shown?.slot);
-  const after = working ? upcoming : upcoming && nextAfter(score.segments.indexOf(upcoming));
-  const turned = working && after?.slot === segment?.slot && after?.round === segment?.round;
-  const nextSlot = turned ? slotAfterTurn(score, state) : after?.slot;
-  const next = part.slots.find((slot) => slot.slot === nextSlot);
+  const next = part.slots.find((slot) => slot.slot === after?.slot);
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
   const move = own?.move ? book.get(own.move) : undefined;
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
-  const turns = turned || moment?.soon?.what === "change";
+  const turns = other !== null || moment?.soon?.what === "change";
   const call = working ? ownCall(moment, person) : null;
   const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
