@@ -1,0 +1,97 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { LIBRARY_BOOK } from "../moves/library";
+import { setBlock, setClass, setSlot } from "./commands";
+import { type DeskAction, type DeskState, deskAfter, isUnsaved, openDesk } from "./desk-state";
+import { type Block, type ClassDoc, type Slot, slotsOf } from "./document";
+import type { Edit } from "./edits";
+import { applyChecked } from "./history";
+import { newClass } from "./new-class";
+
+const doc = newClass("Quay", "density");
+const on = (state: DeskState, action: DeskAction) => deskAfter(state, action, LIBRARY_BOOK);
+const edit = (state: DeskState, change: Edit, id = crypto.randomUUID()) =>
+  on(state, { do: "edit", edit: change, join: false, id });
+
+/** One of a few changes, some of which meet: made on the class as its maker sees it. */
+function someEdit(now: ClassDoc, n: number): Edit {
+  const block = now.blocks[1] as Block;
+  const slot = slotsOf(block)[0] as Slot;
+  const edits = [
+    () => setClass(now, "title", `T${n}`),
+    () => setBlock(block, "rest", 10 + (n % 5) * 5),
+    () => setSlot(slot, "dose", { seconds: 20 + n }),
+    () => setSlot(slot, "cue", `cue ${n}`),
+    () => setBlock(block, "rounds", 1 + (n % 4)),
+  ];
+  return (edits[n % edits.length] as () => Edit)();
+}
+
+describe("the Desk", () => {
+  test("comes to what the server has, whoever else edits meanwhile, and keeps what it hasn't sent", () => {
+    const steps = fc.array(fc.tuple(fc.constantFrom("mine", "theirs", "undo", "send"), fc.nat(40)), {
+      maxLength: 25,
+    });
+    fc.assert(
+      fc.property(steps, (list) => {
+        let server = { doc, revision: 1 };
+        let desk = openDesk(doc, 1);
+        const take = (change: Edit) => {
+          const next = applyChecked(server.doc, change, LIBRARY_BOOK);
+          if (next.ok) server = { doc: next.value, revision: server.revision + 1 };
+        };
+        const send = () => {
+          const sent = desk.pending;
+          for (const { edit: change } of sent) take(change);
+          const ids = sent.map(({ id }) => id);
+          desk = on(desk, { do: "saved", sent: ids, revision: server.revision, doc: server.doc });
+        };
+        list.forEach(([who, n], i) => {
+          if (who === "mine") desk = edit(desk, someEdit(desk.history.doc, n), `e${i}`);
+          else if (who === "undo") desk = on(desk, { do: "undo", id: `u${i}` });
+          else if (who === "theirs") take(someEdit(server.doc, n));
+          else send();
+        });
+        send();
+        expect(desk.history.doc).toEqual(server.doc);
+        expect([desk.pending, desk.save]).toEqual([[], "saved"]);
+      }),
+    );
+  });
+
+  test("what can't be done is told and changes nothing; the next change takes the words away", () => {
+    const start = openDesk(doc, 1);
+    const refused = edit(start, setBlock(doc.blocks[1] as Block, "rest", -5));
+    expect(refused.trouble).toContain("at least 0");
+    expect(refused.history).toBe(start.history);
+    const fine = edit(refused, setClass(doc, "title", "Pier"));
+    expect([fine.trouble, fine.history.doc.title, fine.pending.length]).toEqual([null, "Pier", 1]);
+  });
+
+  test("edits that were kept over a reload come back, but for those that no longer fit", () => {
+    const gone = setSlot({ ...(slotsOf(doc.blocks[1] as Block)[0] as Slot), id: "gone" }, "cue", "x");
+    const pending = [
+      { id: "a", edit: setClass(doc, "title", "Pier") },
+      { id: "b", edit: gone },
+    ];
+    const desk = on(openDesk(doc, 1), { do: "restore", pending });
+    expect(desk.pending.map(({ id }) => id)).toEqual(["a"]);
+    expect([desk.history.doc.title, desk.save]).toEqual(["Pier", "saving"]);
+  });
+
+  test("what isn't saved stays told until it is, and a selection that is gone goes to its block", () => {
+    let desk = edit(openDesk(doc, 1), setClass(doc, "title", "Pier"), "e");
+    desk = on(desk, { do: "unsaved", save: "waiting", why: "The server was not reached." });
+    expect([isUnsaved(desk.save), desk.saveTrouble]).toEqual([true, "The server was not reached."]);
+    desk = on(desk, { do: "saving" });
+    expect(desk.save).toBe("waiting");
+    desk = on(desk, { do: "select", selection: { block: "b1", slot: "s2" } });
+    const block = {
+      ...(doc.blocks[0] as Block),
+      slots: slotsOf(doc.blocks[0] as Block).filter(({ id }) => id !== "s2"),
+    };
+    const theirs = { ...doc, blocks: [block, ...doc.blocks.slice(1)] };
+    desk = on(desk, { do: "saved", sent: ["e"], revision: 9, doc: theirs });
+    expect([desk.selection, desk.save, desk.saveTrouble]).toEqual([{ block: "b1", slot: null }, "saved", ""]);
+  });
+});

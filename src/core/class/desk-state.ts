@@ -1,0 +1,158 @@
+/**
+ * The state of a Desk: a class with its undo and redo, what is selected, and what isn't saved yet. Pure: what was
+ * done goes in, with its id; sending is done elsewhere.
+ */
+import type { MoveBook } from "../moves/book";
+import { faultLine } from "../values/faults";
+import { type ClassDoc, slotsOf } from "./document";
+import type { Edit } from "./edits";
+import { applyChecked, edited, type History, type Refusal, redone, startHistory, undone } from "./history";
+
+export interface Selection {
+  readonly block: string;
+  readonly slot: string | null;
+}
+
+export interface PendingEdit {
+  readonly id: string;
+  readonly edit: Edit;
+}
+
+/**
+ * waiting: not taken just now, tried again by itself. sign-in: goes on after signing in. stopped: the server
+ * will not take it as it is, and the person is told what they can do.
+ */
+export type SaveState = "saved" | "saving" | "waiting" | "sign-in" | "stopped";
+export type Unsaved = Extract<SaveState, "waiting" | "sign-in" | "stopped">;
+const UNSAVED: readonly SaveState[] = ["waiting", "sign-in", "stopped"];
+
+export interface DeskState {
+  readonly history: History;
+  readonly selection: Selection;
+  readonly pending: readonly PendingEdit[];
+  readonly revision: number;
+  readonly save: SaveState;
+  /** Why it isn't saved, in a sentence. */
+  readonly saveTrouble: string;
+  readonly trouble: string | null;
+}
+
+export type DeskAction =
+  /** `id`: under which the edit goes to the server. `join`: it goes on with the last one. */
+  | { readonly do: "edit"; readonly edit: Edit; readonly join: boolean; readonly id: string }
+  | { readonly do: "undo" | "redo"; readonly id: string }
+  | { readonly do: "select"; readonly selection: Selection }
+  | { readonly do: "restore"; readonly pending: readonly PendingEdit[] }
+  | { readonly do: "saving" }
+  | { readonly do: "unsaved"; readonly save: Unsaved; readonly why: string }
+  | {
+      readonly do: "saved";
+      readonly sent: readonly string[];
+      readonly revision: number;
+      readonly doc: ClassDoc | null;
+    };
+
+/** What a refusal says to the person. */
+export function refusalText(refusal: Refusal): string {
+  if (refusal.code === "invalid") return refusal.faults.map(faultLine).slice(0, 3).join("; ");
+  if (refusal.code === "gone") return `That ${refusal.what} is not there any more.`;
+  if (refusal.code === "taken") return `There is a ${refusal.what} with that id already.`;
+  if (refusal.code === "changed-since")
+    return `Somebody else changed ${refusal.key} after you: theirs stays, and there is nothing of yours to take back.`;
+  return `${refusal.key} can't be changed.`;
+}
+
+/** A selection that points at something that is there. */
+function soundSelection(doc: ClassDoc, wanted: Selection): Selection {
+  const block = doc.blocks.find((entry) => entry.id === wanted.block) ?? doc.blocks[0];
+  if (!block) return { block: "", slot: null };
+  const slot = slotsOf(block).find((entry) => entry.id === wanted.slot);
+  return { block: block.id, slot: slot?.id ?? null };
+}
+
+function withEdit(state: DeskState, history: History, edit: Edit, id: string): DeskState {
+  const pending = [...state.pending, { id, edit }];
+  return {
+    ...state,
+    history,
+    pending,
+    save: UNSAVED.includes(state.save) ? state.save : "saving",
+    trouble: null,
+    selection: soundSelection(history.doc, state.selection),
+  };
+}
+
+/** The state after something was done at the Desk, or was heard from the server. */
+export function deskAfter(state: DeskState, action: DeskAction, library: MoveBook): DeskState {
+  switch (action.do) {
+    case "edit": {
+      const next = edited(state.history, action.edit, library, action.join);
+      if (!next.ok) return { ...state, trouble: refusalText(next.error) };
+      return next.value === state.history
+        ? { ...state, trouble: null }
+        : withEdit(state, next.value, action.edit, action.id);
+    }
+    case "undo":
+    case "redo": {
+      const next = (action.do === "undo" ? undone : redone)(state.history, library);
+      if (!next) return state;
+      if (!next.ok) return { ...state, trouble: refusalText(next.error) };
+      return withEdit(state, next.value.history, next.value.edit, action.id);
+    }
+    case "select":
+      return { ...state, selection: soundSelection(state.history.doc, action.selection), trouble: null };
+    case "restore": {
+      const pending: PendingEdit[] = [];
+      let { history } = state;
+      for (const entry of action.pending) {
+        const next = edited(history, entry.edit, library);
+        if (!next.ok) continue;
+        history = next.value;
+        pending.push(entry);
+      }
+      return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
+    }
+    case "saving":
+      // Told until it is over: a try that goes on says nothing new.
+      return UNSAVED.includes(state.save) ? state : { ...state, save: "saving" };
+    case "unsaved":
+      return { ...state, save: action.save, saveTrouble: action.why };
+    case "saved": {
+      const pending = state.pending.filter((entry) => !action.sent.includes(entry.id));
+      const save: SaveState = pending.length > 0 ? "saving" : "saved";
+      if (!action.doc) return { ...state, pending, save, saveTrouble: "", revision: action.revision };
+      // Others edited too: what isn't sent yet goes on top of what the server has now.
+      const doc = pending.reduce((now, { edit }) => {
+        const next = applyChecked(now, edit, library);
+        return next.ok ? next.value : now;
+      }, action.doc);
+      const selection = soundSelection(doc, state.selection);
+      return {
+        ...state,
+        pending,
+        save,
+        saveTrouble: "",
+        revision: action.revision,
+        history: { ...state.history, doc },
+        selection,
+      };
+    }
+  }
+}
+
+/** Where a Desk begins: the first main block is selected, and its first slot. */
+export function openDesk(doc: ClassDoc, revision: number): DeskState {
+  const first = doc.blocks.find((block) => (block.role ?? "main") === "main") ?? doc.blocks[0];
+  return {
+    history: startHistory(doc),
+    selection: { block: first?.id ?? "", slot: first ? (slotsOf(first)[0]?.id ?? null) : null },
+    pending: [],
+    revision,
+    save: "saved",
+    saveTrouble: "",
+    trouble: null,
+  };
+}
+
+/** Whether what isn't saved waits for something. */
+export const isUnsaved = (save: SaveState): boolean => UNSAVED.includes(save);
