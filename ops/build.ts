@@ -1,6 +1,6 @@
 /** The production build, made again only where something it is made of has changed. */
 import { createHash } from "node:crypto";
-import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { build as bundle } from "esbuild";
 import { ROOT } from "./places";
 import { runQuietly } from "./run";
@@ -47,10 +47,18 @@ async function buildBeside(source: string, outfile: string): Promise<void> {
   });
 }
 
-/** Builds the application where the last build is of other sources. */
-export async function needBuild(): Promise<string> {
+/** So often a build is made anew whose sources were changed under it. */
+const MOST_TRIES = 3;
+
+/**
+ * Builds the application where the last build is of other sources. One whose sources changed meanwhile is half of
+ * each: it is made again, and never kept.
+ */
+export async function needBuild(tries = MOST_TRIES): Promise<string> {
   const mark = sourceMark();
   if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === mark) return mark;
+  // Until it is whole there is no build.
+  rmSync(STAMP, { force: true });
   say("Building the application (up to a minute)…");
   const env: NodeJS.ProcessEnv = { ...process.env, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" };
   const next = `${ROOT}/node_modules/next/dist/bin/next`;
@@ -58,6 +66,13 @@ export async function needBuild(): Promise<string> {
   if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
   await buildBeside("jobs/worker.ts", WORKER);
   await buildBeside("web/main.ts", WEB);
+  if (sourceMark() !== mark) {
+    rmSync(STAMP, { force: true });
+    if (tries <= 1)
+      throw new Stop("The sources keep changing while they are built: try again once they rest.");
+    say("The sources changed meanwhile.");
+    return needBuild(tries - 1);
+  }
   writeFileSync(STAMP, mark);
   return mark;
 }

@@ -1,22 +1,26 @@
 "use client";
 /** A taught class as this device sees it: the events that are known, the clock, and commands on their way. */
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import { againAfterMs } from "@/browser/again";
 import { api, type FailureCode } from "@/browser/api";
 import type { CommandKind } from "@/core/live/event-kinds";
 import { happening, movesClock, type RunEvent, type Said } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
+import { type Outgoing, useOutbox } from "./use-outbox";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
-import { useTicking, useWaiting } from "./use-waiting";
+import { useTicking } from "./use-waiting";
 
-/** A command that the server hasn't confirmed. `offline`: it was once not reached with it. */
-interface Waiting {
+/** A command that the server hasn't confirmed. */
+interface Waiting extends Outgoing {
   readonly event: RunEvent;
   readonly seen: number;
-  readonly offline: boolean;
+}
+
+interface Answer {
+  readonly taken: boolean;
+  readonly events: readonly RunEvent[];
 }
 
 /**
@@ -44,56 +48,27 @@ export interface Run {
 export function useRun(id: string, score: RunScore, first: readonly RunEvent[]): Run {
   const { now, estimate } = useServerClock("/api/clock");
   const [confirmed, setConfirmed] = useState(first);
-  const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.run.${id}`);
   useTicking();
-  const [reached, setReached] = useState(true);
-  const [held, setHeld] = useState<FailureCode | null>(null);
-  const tries = useRef(0);
-  const latest = useRef({ confirmed, waiting });
-  latest.current = { confirmed, waiting };
-  const sending = useRef(false);
   const mine = useRef(new Set<string>());
-  const send = useCallback(async () => {
-    const [head] = latest.current.waiting;
-    if (!head || sending.current) return;
-    sending.current = true;
-    const { event, seen, offline } = head;
-    const body = {
-      id: event.id,
-      kind: event.kind,
-      payload: event.payload,
-      seen,
-      ...(offline ? { offlineAtMs: event.atMs } : {}),
-    };
-    const reply = await api<{ taken: boolean; events: RunEvent[] }>("POST", `/api/runs/${id}/events`, body);
-    sending.current = false;
-    if (!reply.ok && (reply.failure.passing || reply.failure.code === "signed-out")) {
-      tries.current += 1;
-      setHeld(reply.failure.code);
-      if (reply.failure.code === "offline") setReached(false);
-      setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
-      return;
-    }
-    tries.current = 0;
-    setHeld(null);
-    setReached(true);
-    const after = reply.ok ? reply.value.events : [];
-    setWaiting((list) =>
-      list.filter((entry) => entry.event.id !== event.id).map((entry) => sawOwn(entry, after, mine.current)),
-    );
-    if (!reply.ok) toast.error(`Not done: ${reply.failure.message}`);
-    else {
-      setConfirmed((before) => joinEvents(before, reply.value.events));
-      if (!reply.value.taken) toast("Another screen moved the class at the same moment; its move counts.");
-    }
-  }, [id, setWaiting]);
-
-  useEffect(() => {
-    if (waiting.length === 0) return;
-    if (!waiting[0]?.offline) void send();
-    const timer = setTimeout(send, againAfterMs(tries.current));
-    return () => clearTimeout(timer);
-  }, [waiting, send]);
+  const outbox = useOutbox<Waiting, Answer>(`brontle.run.${id}`, {
+    send: ({ event: { id: command, kind, payload, atMs }, seen, offline }) =>
+      api("POST", `/api/runs/${id}/events`, {
+        id: command,
+        kind,
+        payload,
+        seen,
+        ...(offline ? { offlineAtMs: atMs } : {}),
+      }),
+    onTaken: (_entry, { taken, events }) => {
+      setConfirmed((before) => joinEvents(before, events));
+      if (!taken) toast("Another screen moved the class at the same moment; its move counts.");
+      return (left) => sawOwn(left, events, mine.current);
+    },
+    onRefused: (_entry, { message }) => toast.error(`Not done: ${message}`),
+  });
+  const { waiting, add, held, reached, setReached } = outbox;
+  const latest = useRef(confirmed);
+  latest.current = confirmed;
 
   // Another tab may lead, and people enter things: follow what happens.
   useStream(
@@ -106,18 +81,20 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
 
   const command = useCallback(
     (...said: Said<CommandKind>) => {
-      const { confirmed: known, waiting: list } = latest.current;
-      const lastKnown = list.at(-1)?.event ?? known.at(-1);
-      const event: RunEvent = {
-        id: crypto.randomUUID(),
-        ...happening(said),
-        seq: (lastKnown?.seq ?? 0) + 1,
-        atMs: Math.max(now(), lastKnown?.atMs ?? 0),
-      };
-      mine.current.add(event.id);
-      setWaiting([...list, { event, seen: known.at(-1)?.seq ?? 0, offline: false }]);
+      const command = { id: crypto.randomUUID(), ...happening(said) };
+      mine.current.add(command.id);
+      add((list) => {
+        const known = latest.current;
+        const last = list.at(-1)?.event ?? known.at(-1);
+        const event: RunEvent = {
+          ...command,
+          seq: (last?.seq ?? 0) + 1,
+          atMs: Math.max(now(), last?.atMs ?? 0),
+        };
+        return { id: event.id, event, seen: known.at(-1)?.seq ?? 0, offline: false };
+      });
     },
-    [now, setWaiting],
+    [now, add],
   );
   const events = useMemo(() => {
     // One of ours that has come back by the stream already is no longer on its way.

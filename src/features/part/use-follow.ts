@@ -1,28 +1,17 @@
 "use client";
 /** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { againAfterMs } from "@/browser/again";
+import { useCallback, useMemo, useState } from "react";
 import { api, type FailureCode } from "@/browser/api";
 import type { EntryKind } from "@/core/live/event-kinds";
 import { type Entered, entered, type RunCommand, type RunEvent } from "@/core/live/events";
 import { type RunState, runState } from "@/core/live/fold";
 import type { RunScore } from "@/core/live/run-score";
+import { type Outgoing, useOutbox } from "@/features/live/use-outbox";
 import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
-import { useTicking, useWaiting } from "@/features/live/use-waiting";
+import { useTicking } from "@/features/live/use-waiting";
 
-type Waiting = RunCommand<EntryKind> & { readonly atMs: number; readonly offline: boolean };
-
-/** What the server will never take; anything else is kept and sent again, a fault of ours too. */
-const NEVER: readonly FailureCode[] = [
-  "not-found",
-  "not-yours",
-  "conflict",
-  "malformed",
-  "invalid",
-  "too-large",
-  "other-origin",
-];
+type Waiting = RunCommand<EntryKind> & Outgoing & { readonly atMs: number };
 
 /** Enters something of oneself. */
 export type Enter = (...entered: Entered) => void;
@@ -55,12 +44,18 @@ export function useFollow(
 ): Follow {
   const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
   const [known, setKnown] = useState(first);
-  const [waiting, setWaiting] = useWaiting<Waiting>(`brontle.part.${runId}.${person}`);
   useTicking();
-  const [reached, setReached] = useState(true);
-  const [held, setHeld] = useState<FailureCode | null>(null);
-  const tries = useRef(0);
-  const sending = useRef(false);
+  const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
+    `brontle.part.${runId}.${person}`,
+    {
+      send: ({ id, kind, payload, atMs, offline }) => {
+        // Who it is goes by the link.
+        const { person: _self, ...said } = payload;
+        const when = offline ? { offlineAtMs: atMs } : {};
+        return api("POST", `/api/part/${token}/events`, { id, run: runId, kind, ...said, ...when });
+      },
+    },
+  );
   useStream(
     `/api/part/${token}/stream?run=${runId}`,
     `/api/part/${token}/events?run=${runId}`,
@@ -69,47 +64,10 @@ export function useFollow(
     setReached,
   );
 
-  useEffect(() => {
-    const send = async () => {
-      const [head] = waiting;
-      if (!head || sending.current) return;
-      sending.current = true;
-      const { id, kind, payload, atMs, offline } = head;
-      // Who it is goes by the link.
-      const { person: _self, ...said } = payload;
-      const reply = await api("POST", `/api/part/${token}/events`, {
-        id,
-        run: runId,
-        kind,
-        ...said,
-        ...(offline ? { offlineAtMs: atMs } : {}),
-      });
-      sending.current = false;
-      // Kept unless the server has it, or will never take it.
-      if (!reply.ok && !NEVER.includes(reply.failure.code)) {
-        tries.current += 1;
-        setHeld(reply.failure.code);
-        if (reply.failure.code === "offline") setReached(false);
-        setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
-        return;
-      }
-      tries.current = 0;
-      setHeld(null);
-      setWaiting((list) => list.filter((entry) => entry.id !== id));
-    };
-    if (waiting.length === 0) return;
-    if (!waiting[0]?.offline) void send();
-    const timer = setTimeout(send, againAfterMs(tries.current));
-    return () => clearTimeout(timer);
-  }, [waiting, token, runId, setWaiting]);
-
   const enter = useCallback<Enter>(
     (...said) =>
-      setWaiting((list) => [
-        ...list,
-        { ...entered(person, said), id: crypto.randomUUID(), atMs: now(), offline: false },
-      ]),
-    [now, person, setWaiting],
+      add(() => ({ ...entered(person, said), id: crypto.randomUUID(), atMs: now(), offline: false })),
+    [now, person, add],
   );
   const events = useMemo(() => {
     const taken = new Set(known.map((event) => event.id));
