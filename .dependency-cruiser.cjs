@@ -23,6 +23,7 @@ const FLOORS = [
   "readiness",
   "trail",
   "settings",
+  "engine",
 ];
 const floors = FLOORS.map((folder, i) => ({
   name: `core-${folder}-knows-what-is-below`,

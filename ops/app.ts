@@ -15,7 +15,7 @@ export interface AppState {
   /** Where people reach it: the same, or what stands before it. */
   readonly origin: string;
   /** What the running build was made of. */
-  readonly mark: string;
+  readonly buildId: string;
 }
 
 /** Stands in the command line of the web process. */
@@ -53,7 +53,7 @@ export interface StartOptions {
   readonly databaseUrl: string;
   /** Where the database keeps its files: whether there is room is asked there. */
   readonly databaseFolder: string;
-  readonly mark: string;
+  readonly buildId: string;
   readonly demo: boolean;
   readonly relaxedLimits?: boolean;
 }
@@ -121,7 +121,7 @@ export async function startApp(
     if (dead && asked === null && (await freePort(port)) !== port) return startApp(place, options);
     throw new Stop(`The application did not start; its words are in ${log}.`);
   }
-  const state: AppState = { pid: child.pid ?? 0, port, address, origin, mark: options.mark };
+  const state: AppState = { pid: child.pid ?? 0, port, address, origin, buildId: options.buildId };
   writeFileSync(stateFile(place), JSON.stringify(state));
   return { state, child };
 }

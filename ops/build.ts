@@ -21,8 +21,8 @@ function* filesOf(path: string): Generator<string> {
   }
 }
 
-/** A mark of everything that the build is made of. */
-export function sourceMark(): string {
+/** An id of everything that the build is made of. */
+export function buildIdNow(): string {
   const hash = createHash("sha256");
   const add = (file: string) => hash.update(file.slice(ROOT.length)).update(readFileSync(file));
   for (const source of SOURCES) {
@@ -55,8 +55,8 @@ const MOST_TRIES = 3;
  * each: it is made again, and never kept.
  */
 export async function needBuild(tries = MOST_TRIES): Promise<string> {
-  const mark = sourceMark();
-  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === mark) return mark;
+  const buildId = buildIdNow();
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === buildId) return buildId;
   // Until it is whole there is no build.
   rmSync(STAMP, { force: true });
   say("Building the application (up to a minute)…");
@@ -66,13 +66,13 @@ export async function needBuild(tries = MOST_TRIES): Promise<string> {
   if (code !== 0) throw new Stop(`The application could not be built:\n${output}`);
   await buildBeside("jobs/worker.ts", WORKER);
   await buildBeside("web/main.ts", WEB);
-  if (sourceMark() !== mark) {
+  if (buildIdNow() !== buildId) {
     rmSync(STAMP, { force: true });
     if (tries <= 1)
       throw new Stop("The sources keep changing while they are built: try again once they rest.");
     say("The sources changed meanwhile.");
     return needBuild(tries - 1);
   }
-  writeFileSync(STAMP, mark);
-  return mark;
+  writeFileSync(STAMP, buildId);
+  return buildId;
 }

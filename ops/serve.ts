@@ -2,7 +2,7 @@
 import { existsSync, readFileSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
 import { findApp, startApp, stopApp } from "./app";
-import { needBuild, sourceMark } from "./build";
+import { buildIdNow, needBuild } from "./build";
 import { keepDatabase, startKeeper, stopKeeper } from "./keeper";
 import { type DataKind, placeOf, ROOT } from "./places";
 import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
@@ -26,14 +26,14 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
   const place = placeOf(kind);
   const running = await findApp(place);
   if (running) {
-    if (running.mark !== sourceMark())
+    if (running.buildId !== buildIdNow())
       say("It runs an older build; ./brontle stop and start again for the newest.");
     const file = `${place.folder}/participant-link`;
     const known = kind === "demo" && existsSync(file) ? `/p/${readFileSync(file, "utf8")}` : "";
     printAddress(running.origin, kind, known);
     return 0;
   }
-  const mark = await needBuild();
+  const buildId = await needBuild();
   const postgres = await startPostgres(place);
   const down = async () => {
     await stopApp(place);
@@ -46,7 +46,7 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
     const { state, child } = await startApp(place, {
       databaseUrl: postgres.url("brontle"),
       databaseFolder: postgres.dataFolder,
-      mark,
+      buildId,
       demo: kind === "demo",
     });
     const participant = kind === "demo" ? await seedDemo(state, postgres.url("brontle"), place) : "";

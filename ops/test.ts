@@ -118,7 +118,7 @@ async function withServers(
   count: Count,
 ): Promise<void> {
   await needChromium();
-  const mark = await needBuild();
+  const buildId = await needBuild();
   const postgres = await startPostgres(place, true);
   const down = async () => {
     await stopApp(place);
@@ -141,7 +141,7 @@ async function withServers(
     const { state } = await startApp(place, {
       databaseUrl: postgres.url("browser"),
       databaseFolder: postgres.dataFolder,
-      mark,
+      buildId,
       demo: true,
       relaxedLimits: true,
     });

@@ -4,7 +4,7 @@
  */
 import { accountWords } from "./account-words";
 import { addressMark } from "./address-mark";
-import { count, forgive } from "./limits";
+import { forgive, rateLimit } from "./limits";
 import { needUncommon } from "./passwords";
 import { noteAtStudios } from "./studios";
 
@@ -29,8 +29,8 @@ export async function beforeAuth(path: string, body: unknown, who: AccountOwner 
     needUncommon(textOf(body, "password"), [textOf(body, "email"), textOf(body, "name")]);
   if (path === "/change-password" || path === "/reset-password" || path === "/set-password")
     needUncommon(textOf(body, "newPassword"), who?.own ?? []);
-  if (MAILS.includes(path)) await count("account-mail", addressMark(textOf(body, "email")));
-  if (path === "/sign-in/email") await count("sign-in", addressMark(textOf(body, "email")));
+  if (MAILS.includes(path)) await rateLimit("account-mail", addressMark(textOf(body, "email")));
+  if (path === "/sign-in/email") await rateLimit("sign-in", addressMark(textOf(body, "email")));
 }
 
 type Answer = {

@@ -9,7 +9,7 @@ import { type BodySize, readBody } from "./body";
 import { troubleOf } from "./db/trouble";
 import { env } from "./env";
 import { journal } from "./journal";
-import { count } from "./limits";
+import { rateLimit } from "./limits";
 import { type Participant, participantOf } from "./links";
 import { type RefusalCode, Refused } from "./refused";
 import { ADDRESS_HEADER } from "./web/address";
@@ -156,7 +156,7 @@ export function writing<S extends Schema>(
 ) {
   return (request: Request, context: Context) =>
     guarded(request, async (who) => {
-      await count("command", who.userId);
+      await rateLimit("command", who.userId);
       const params = await context.params;
       const body = await readBody(request, schema, size);
       return NextResponse.json((await handle(who, params, body)) ?? { ok: true });
@@ -177,7 +177,7 @@ function guardedPart(
     sameOrigin(request);
     const who = await participantOf(token ?? "");
     if (!who) {
-      await count("wrong-link", placeOf(request));
+      await rateLimit("wrong-link", placeOf(request));
       throw new Refused("not-found", "This link doesn't open anything.");
     }
     return handle(who);
@@ -201,7 +201,7 @@ export function writingPart<S extends Schema>(
 ) {
   return async (request: Request, context: Context) =>
     guardedPart(request, (await context.params).token, async (who) => {
-      if (!uncounted) await count("part", who.linkId);
+      if (!uncounted) await rateLimit("part", who.linkId);
       const body = await readBody(request, schema, size);
       return NextResponse.json((await handle(who, body)) ?? { ok: true });
     });

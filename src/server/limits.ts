@@ -52,7 +52,7 @@ export async function forgive(name: Limited, key: string): Promise<void> {
 }
 
 /** Counts one; a refusal where there were too many. A count that can't be kept stops nobody. */
-export async function count(name: Limited, key: string): Promise<void> {
+export async function rateLimit(name: Limited, key: string): Promise<void> {
   try {
     await limiter(name).consume(key);
   } catch (reason) {

@@ -1,13 +1,13 @@
 import { headers } from "next/headers";
 import { notFound } from "next/navigation";
-import { count } from "./limits";
+import { rateLimit } from "./limits";
 import { type Participant, participantOf } from "./links";
 import { ADDRESS_HEADER } from "./web/address";
 
 /** Counts an address that opens nothing, by the place that it was asked from. */
 export async function countWrong(): Promise<void> {
   const place = (await headers()).get(ADDRESS_HEADER) ?? "unknown";
-  await count("wrong-link", place).catch(() => undefined);
+  await rateLimit("wrong-link", place).catch(() => undefined);
 }
 
 /** For pages: the person of a token, or nothing there. */

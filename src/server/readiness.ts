@@ -8,7 +8,7 @@ import { type ReadinessAnswers, readinessDue } from "../core/readiness/readiness
 import { BY_PERSON } from "../core/trail/trail";
 import { db, transaction } from "./db/client";
 import { person, readiness } from "./db/schema";
-import { count } from "./limits";
+import { rateLimit } from "./limits";
 import type { Participant } from "./links";
 import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
@@ -23,7 +23,7 @@ type Whose = Pick<Participant, "personId" | "studioId">;
 async function needCode(personId: string, code: string, kept: string | null): Promise<void> {
   if (kept === null)
     throw new Refused("not-yours", "These answers have no code yet: delete them and answer anew.");
-  await count("code", personId);
+  await rateLimit("code", personId);
   if (!(await isCode(code, kept)))
     throw new Refused(
       "not-yours",

@@ -45,7 +45,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
   const { ask, settings } = room;
   const wanted = /^\d{1,3}$/.test(minutes.trim()) && Number(minutes) > 0 ? Number(minutes) * 60 : null;
   const question: Question<FitResult> | null =
-    wanted === null ? null : (worker, now) => worker.fit(now, wanted, settings);
+    wanted === null ? null : (worker, about) => worker.fit(about, wanted);
   const result = useAnswer(ask, question, [wanted, doc, settings]);
   const present = scoreOf(doc, LIBRARY_BOOK);
   const options = (result?.options ?? []).flatMap((option) => {

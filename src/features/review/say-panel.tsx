@@ -31,7 +31,7 @@ export function SayPanel(props: {
 }) {
   const { room, slotId } = props;
   const { ask, settings, parts } = room;
-  const lines = useAnswer(ask, (worker, doc) => worker.say(doc, settings), [parts, settings]) ?? NO_LINES;
+  const lines = useAnswer(ask, (worker, about) => worker.say(about), [parts, settings]) ?? NO_LINES;
   const slot = slotId ? findSlot(props.doc, slotId)?.slot : undefined;
   const shown = lines.filter((line) => line.block === props.blockId);
   return (

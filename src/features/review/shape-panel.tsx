@@ -1,12 +1,12 @@
 "use client";
 import { useEffect, useState } from "react";
+import type { Shape } from "@/core/engine/engine";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark } from "@/core/homes/home";
 import type { Muscle } from "@/core/moves/move";
 import { spreadOf } from "@/core/shape/shape-json";
 import { clockText } from "@/core/units";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
-import type { Shape } from "@/workers/desk.worker";
 import { BarChart, type BarLine } from "./bar-chart";
 
 export type Whose = { readonly mark: Mark } | { readonly person: string };
@@ -22,7 +22,7 @@ export function ShapePanel(props: {
   const { room, whose, onCurve } = props;
   const { ask, settings, parts } = room;
   const key = JSON.stringify(whose);
-  const shape = useAnswer(ask, (worker, doc) => worker.shape(doc, whose, settings), [parts, key, settings]);
+  const shape = useAnswer(ask, (worker, about) => worker.shape(about, whose), [parts, key, settings]);
   const [drawn, setDrawn] = useState<Muscle | "effort">("effort");
   const curve = shape?.curve;
   useEffect(() => {

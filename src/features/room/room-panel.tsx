@@ -2,6 +2,7 @@
 import { useEffect, useState } from "react";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import { stopText } from "@/core/class/dose-text";
+import type { NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
 import { kitText } from "@/core/homes/kit";
 import { usesText } from "@/core/homes/need-words";
@@ -10,7 +11,6 @@ import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { Button } from "@/ui/button";
-import type { NextThings } from "@/workers/desk.worker";
 import { shortBefore } from "../../core/parts/room-rows";
 import { statusText } from "../../core/parts/status-text";
 import type { RoomChoice } from "./room-grid";

@@ -1,12 +1,12 @@
 "use client";
 import type { Remote } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import type { ClassDoc } from "@/core/class/document";
+import type { About } from "@/core/engine/engine";
 import type { DeskWorker } from "@/workers/desk.worker";
 import type { Room } from "./use-parts";
 
-/** Something to ask the worker about the class as it is now. */
-export type Question<T> = (worker: Remote<DeskWorker>, doc: ClassDoc) => Promise<T>;
+/** Something to ask the worker about the class and the room as they are now. */
+export type Question<T> = (worker: Remote<DeskWorker>, about: About) => Promise<T>;
 
 /**
  * What the worker answers to a question about the class as it is, asked again when any of `on` is

@@ -3,6 +3,7 @@
 import { type Remote, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
+import type { About, NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
@@ -10,7 +11,7 @@ import { partsFor } from "@/core/parts/parts";
 import type { Finding } from "@/core/review/finding";
 import { readThrough } from "@/core/review/read-through";
 import type { Settings } from "@/core/settings/settings";
-import type { DeskWorker, NextThings } from "@/workers/desk.worker";
+import type { DeskWorker } from "@/workers/desk.worker";
 
 export interface Room {
   readonly parts: readonly Part[];
@@ -21,8 +22,8 @@ export interface Room {
   readonly settings: Settings;
   readonly explain: (person: Person) => Promise<Part | null>;
   readonly next: () => Promise<NextThings | null>;
-  /** Asks the worker something about the class as it is now; null before it is there. */
-  readonly ask: <T>(run: (worker: Remote<DeskWorker>, doc: ClassDoc) => Promise<T>) => Promise<T | null>;
+  /** Asks the worker something about the class and the room as they are now; null before it is there. */
+  readonly ask: <T>(run: (worker: Remote<DeskWorker>, about: About) => Promise<T>) => Promise<T | null>;
 }
 
 function lookNow(doc: ClassDoc, people: readonly Person[], settings: Settings) {
@@ -51,13 +52,13 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
         asked.doc !== latest.current.doc || asked.people !== latest.current.people;
         asked = wanted.current
       ) {
-        const parts = await remote.parts(asked.doc, asked.people, asked.settings);
+        const parts = await remote.parts(asked);
         const { findings: before } = latest.current;
         latest.current = { doc: asked.doc, people: asked.people, parts, findings: before };
         setMade(latest.current);
         // The room is there; the read-through follows, unless the class has changed again meanwhile.
         if (wanted.current.doc !== asked.doc || wanted.current.people !== asked.people) continue;
-        const findings = await remote.findings(asked.settings);
+        const findings = await remote.findings(asked);
         latest.current = { ...latest.current, findings };
         setMade(latest.current);
       }
@@ -70,7 +71,7 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
     const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
     worker.current = wrap<DeskWorker>(own);
     // What was asked for before the worker was there, and its memory of the first look.
-    void worker.current.parts(wanted.current.doc, wanted.current.people, wanted.current.settings).then(run);
+    void worker.current.parts(wanted.current).then(run);
     return () => {
       worker.current = null;
       own.terminate();
@@ -81,23 +82,16 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
   }, [doc, people, run]);
 
   const ask = useCallback(
-    async <T>(task: (remote: Remote<DeskWorker>, doc: ClassDoc) => Promise<T>): Promise<T | null> => {
+    async <T>(task: (remote: Remote<DeskWorker>, about: About) => Promise<T>): Promise<T | null> => {
       const remote = worker.current;
-      return remote ? task(remote, wanted.current.doc) : null;
+      return remote ? task(remote, wanted.current) : null;
     },
     [],
   );
   const explain = useCallback(
-    (person: Person) => ask((remote, own) => remote.explained(own, person, wanted.current.settings)),
+    (person: Person) => ask((remote, about) => remote.explained(about, person)),
     [ask],
   );
-  const next = useCallback(
-    () =>
-      ask(async (remote, own) => {
-        await remote.parts(own, wanted.current.people, wanted.current.settings);
-        return remote.next();
-      }),
-    [ask],
-  );
+  const next = useCallback(() => ask((remote, about) => remote.next(about)), [ask]);
   return { ...made, settings, explain, next, ask };
 }

@@ -1,0 +1,134 @@
+/**
+ * The one thing that is asked about a class and its room. Each question brings the class, the people and the
+ * studio's numbers that it is about, so that an answer is never made of two versions; what was worked out for the
+ * last ones is kept, and what is equal in them stays known, so that an edit costs little.
+ */
+import type { ClassDoc } from "../class/document";
+import { type Balance, balanceOf } from "../effort/balance";
+import { type EffortCurve, effortCurve } from "../effort/effort";
+import type { Mark, Person } from "../homes/home";
+import type { MoveBook } from "../moves/book";
+import { type NextThing, nextThings } from "../parts/announce";
+import type { Part } from "../parts/part";
+import { partFor, partsFor } from "../parts/parts";
+import type { Finding } from "../review/finding";
+import { readThrough } from "../review/read-through";
+import type { Settings } from "../settings/settings";
+import { callSheet, type SpokenLine } from "../shape/call-sheet";
+import { type FitResult, fitClass } from "../shape/fit";
+import { share } from "../share";
+import type { Seconds } from "../units";
+
+/** What a question is about. */
+export interface About {
+  readonly doc: ClassDoc;
+  readonly people: readonly Person[];
+  readonly settings: Settings;
+}
+
+export interface NextThings {
+  readonly room: NextThing | null;
+  readonly each: readonly (readonly [person: string, next: NextThing])[];
+}
+
+export interface Shape {
+  readonly curve: EffortCurve;
+  readonly asSet: Balance;
+  /** One for each part, in the order of the people. */
+  readonly each: readonly Balance[];
+  readonly loads: readonly number[];
+}
+
+interface Known extends About {
+  parts: readonly Part[] | null;
+  findings: readonly Finding[] | null;
+}
+
+export class Engine {
+  private last: Known | null = null;
+
+  constructor(private readonly library: MoveBook) {}
+
+  /** What is known of this class and room; what of it equals the last is the last's. */
+  private known(about: About): Known {
+    const { last } = this;
+    const doc = share(last?.doc, about.doc);
+    const people = share(last?.people, about.people);
+    const settings = share(last?.settings, about.settings);
+    if (last && doc === last.doc && people === last.people && settings === last.settings) return last;
+    this.last = { doc, people, settings, parts: null, findings: null };
+    return this.last;
+  }
+
+  private partsOf(known: Known): readonly Part[] {
+    const { doc, people, settings } = known;
+    known.parts ??= partsFor(doc, people, this.library, { table: settings.changeOver });
+    return known.parts;
+  }
+
+  /** Everyone's parts. */
+  parts(about: About): readonly Part[] {
+    return this.partsOf(this.known(about));
+  }
+
+  /** The read-through. */
+  findings(about: About): readonly Finding[] {
+    const known = this.known(about);
+    const { doc, people, settings } = known;
+    const parts = this.partsOf(known);
+    known.findings ??= readThrough({
+      doc,
+      library: this.library,
+      people,
+      parts,
+      thresholds: settings.thresholds,
+    });
+    return known.findings;
+  }
+
+  /** One person's part with the best alternatives of every slot. */
+  explained(about: About, person: Person): Part {
+    const { doc, people, settings } = this.known(about);
+    const same = people.find((other) => other.id === person.id);
+    const options = { table: settings.changeOver, instead: true };
+    return partFor(doc, share(same, person), this.library, options);
+  }
+
+  /** The one thing to own next, for each and for the room. */
+  next(about: About): NextThings {
+    const known = this.known(about);
+    const { room, each } = nextThings(known.doc, known.people, this.partsOf(known), this.library);
+    return { room, each: [...each] };
+  }
+
+  /** Effort and balance: as set at a mark, or of a person; with the spread over all parts. */
+  shape(about: About, whose: { readonly mark: Mark } | { readonly person: string }): Shape {
+    const known = this.known(about);
+    const { doc, settings } = known;
+    const parts = this.partsOf(known);
+    const balance = (part?: Part) => balanceOf(doc, this.library, settings.thresholds, part);
+    const own = "person" in whose ? parts.find((entry) => entry.person === whose.person) : undefined;
+    const mark = "mark" in whose ? whose.mark : "natural";
+    return {
+      curve: effortCurve(doc, this.library, own ? { part: own } : { mark }),
+      asSet: balance(own),
+      each: parts.map(balance),
+      loads: parts.map((part) => effortCurve(doc, this.library, { part }).sessionLoad),
+    };
+  }
+
+  /** What to say when. */
+  say(about: About): readonly SpokenLine[] {
+    const known = this.known(about);
+    const { wordsPerSecond } = known.settings.thresholds;
+    return callSheet(known.doc, this.library, { parts: this.partsOf(known), wordsPerSecond });
+  }
+
+  /** The cheapest ways to a length. */
+  fit(about: About, seconds: Seconds): FitResult {
+    const known = this.known(about);
+    const { doc, settings } = known;
+    const parts = this.partsOf(known);
+    return fitClass({ doc, library: this.library, seconds, parts, thresholds: settings.thresholds });
+  }
+}
