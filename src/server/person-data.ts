@@ -213,16 +213,15 @@ async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
       .where(eq(classes.id, id));
   }
   const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
-  // Edits are kept so that one sent twice counts once: their ids are enough for that.
+  // Edits are kept so that one sent twice counts once: their ids are enough for that. A person stands in them as
+  // a value, at the end of a key, or in a place that a key holds.
+  const quoted = JSON.stringify(rosterId);
+  const spelt = [`"person":${quoted}`, ` ${quoted.slice(1)}`, JSON.stringify(quoted).slice(1, -1)];
+  const says = spelt.map((text) => sql`position(${text} in ${classEdit.edit}::text) > 0`);
   await tx
     .update(classEdit)
     .set({ edit: NOTHING })
-    .where(
-      and(
-        sql`${classEdit.classId} in ${own}`,
-        sql`position(${`"person":${JSON.stringify(rosterId)}`} in ${classEdit.edit}::text) > 0`,
-      ),
-    );
+    .where(and(sql`${classEdit.classId} in ${own}`, or(...says)));
 }
 
 /**

@@ -5,6 +5,7 @@
 import type { Need, NeedRole } from "../moves/move";
 import type { Person } from "./home";
 import { heightCmOf, type KitItem, type KitType } from "./kit";
+import { kitTypesWhere } from "./kit-types";
 
 /** `count` items of a line of kit, in a role. */
 export interface Use {
@@ -15,35 +16,20 @@ export interface Use {
   readonly kg?: number;
 }
 
-const FILLS: Record<NeedRole, readonly KitType[]> = {
-  "hand-weight": ["dumbbell", "adjustable-dumbbell", "kettlebell", "jug", "bottle", "tin"],
-  "held-weight": ["dumbbell", "adjustable-dumbbell", "kettlebell", "plate", "backpack", "jug", "bottle"],
-  "worn-weight": ["backpack"],
-  "long-band": ["tube-band", "loop-band"],
-  "mini-band": ["mini-band"],
-  anchor: ["door-anchor", "overhead-bar"],
-  door: ["door"],
-  strap: ["strap-trainer"],
-  support: ["chair", "sofa", "bench", "step", "table", "counter"],
-  "slider-pair": ["slider", "towel"],
-  wall: ["wall"],
-  bar: ["overhead-bar"],
-  ball: ["ball"],
-  "soft-surface": ["mat"],
-  towel: ["towel"],
-  stick: ["broomstick"],
-  kettlebell: ["kettlebell"],
-  bench: ["bench"],
-  barbell: ["barbell"],
-  filling: ["bottle", "tin", "jug", "plate", "books"],
-  // No home kit is a cable or a machine: ways of the gym that need one are sources only.
-  cable: [],
-  machine: [],
-};
+const FILLERS = new Map<NeedRole, readonly KitType[]>();
 
-/** The kit types that can fill a role. */
+/** The kit types that can fill a role, what people would name first; none for a cable or a machine. */
 export function fillersOf(role: NeedRole): readonly KitType[] {
-  return FILLS[role];
+  let found = FILLERS.get(role);
+  if (!found) {
+    const typical = kitTypesWhere((facts) => facts.typical.includes(role));
+    found = [
+      ...typical,
+      ...kitTypesWhere(({ fills }) => fills.includes(role)).filter((type) => !typical.includes(type)),
+    ];
+    FILLERS.set(role, found);
+  }
+  return found;
 }
 
 /** Items that a need takes: sliders come as a pair. */

@@ -3,7 +3,8 @@
  * the other position and putting kit down go on together; then the next kit is taken up and set up.
  * The seconds are our own estimates from walking through the changes at home; a studio edits them.
  */
-import type { KitItem, KitType } from "../homes/kit";
+import type { KitItem } from "../homes/kit";
+import { KIT_TYPES, type KitType, kitFacts } from "../homes/kit-types";
 import type { Use } from "../homes/match";
 import { POSITIONS, type Position } from "../moves/move";
 import type { Seconds } from "../units";
@@ -48,10 +49,16 @@ function matrix(): ChangeOverTable["position"] {
   return Object.fromEntries(POSITIONS.map((from) => [from, row(from)])) as ChangeOverTable["position"];
 }
 
+/** The seconds of the types that have their own. */
+function kitSeconds(which: "putDown" | "takeUp"): Readonly<Partial<Record<KitType, Seconds>>> {
+  const own = KIT_TYPES.map((type) => [type, kitFacts(type)[which]] as const);
+  return Object.fromEntries(own.filter(([, seconds]) => seconds !== null));
+}
+
 export const CHANGE_OVER: ChangeOverTable = {
   position: matrix(),
-  putDown: { barbell: 4, "mini-band": 4, "strap-trainer": 1, towel: 1, wall: 0, door: 0, mat: 0, books: 1 },
-  takeUp: { barbell: 4, "mini-band": 6, "strap-trainer": 3, towel: 1, wall: 1, door: 1, mat: 2, backpack: 4 },
+  putDown: kitSeconds("putDown"),
+  takeUp: kitSeconds("takeUp"),
   otherKit: 2,
   changeLoad: 15,
   sideLying: 4,

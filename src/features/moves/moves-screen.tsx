@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { fillMove } from "@/core/homes/fillings";
 import type { Person } from "@/core/homes/home";
 import { KIT_TYPES, type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { kitFacts } from "@/core/homes/kit-types";
 import { excludes, LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
 import { needsText } from "@/core/homes/need-words";
 import { bookWith, type KnownMove } from "@/core/moves/book";
@@ -29,30 +30,12 @@ const ALL: Filters = { words: "", pattern: "", muscle: "", position: "", limit: 
 
 /** A home that has these things in their most usual form, two of what comes in pairs. */
 function homeWith(types: readonly KitType[]): Person {
-  const usual: Partial<Record<KitType, Partial<KitItem>>> = {
-    dumbbell: { count: 2, kg: 5 },
-    "adjustable-dumbbell": { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
-    kettlebell: { kg: 10 },
-    barbell: { kg: 20 },
-    plate: { count: 4, kg: 5 },
-    "tube-band": { tension: "medium" },
-    "loop-band": { tension: "medium" },
-    "mini-band": { tension: "medium" },
-    bottle: { count: 2, litres: 1.5 },
-    tin: { count: 2, grams: 400 },
-    jug: { count: 2, kg: 5 },
-    towel: { count: 2 },
-    slider: { count: 2 },
-    backpack: { maxKg: 12 },
-    door: { latches: true, opens: "away" },
-    chair: { sturdy: true },
-    sofa: { sturdy: true },
-    bench: { sturdy: true },
-    step: { sturdy: true, heightCm: 20 },
-    table: { sturdy: true },
-    counter: { sturdy: true },
-  };
-  const kit = types.map((type) => ({ id: type, type, ...usual[type] }));
+  const kit = types.map((type): KitItem => {
+    const { begins, bears } = kitFacts(type);
+    const pair = type === "towel" ? { count: 2 } : {};
+    const door = type === "door" ? { opens: "away" as const } : {};
+    return { id: type, type, ...begins, ...(bears ? { sturdy: true } : {}), ...pair, ...door };
+  });
   return { id: "home", name: "Home", kit, space: { floor: "smooth" } };
 }
 

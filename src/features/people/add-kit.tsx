@@ -1,73 +1,18 @@
 "use client";
-/** Things that a home may have, and the measures with which they begin. */
+/** Things that a home may have; one press adds one with the measures with which it begins. */
 import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { kitFacts, kitTypesWhere } from "@/core/homes/kit-types";
 
-/** What most homes have. */
-export const HOUSEHOLD: readonly KitType[] = [
-  "chair",
-  "sofa",
-  "table",
-  "counter",
-  "wall",
-  "door",
-  "towel",
-  "backpack",
-  "bottle",
-  "tin",
-  "jug",
-  "books",
-  "broomstick",
-];
-/** What is bought for training. */
-export const GYM: readonly KitType[] = [
-  "dumbbell",
-  "adjustable-dumbbell",
-  "kettlebell",
-  "tube-band",
-  "loop-band",
-  "mini-band",
-  "strap-trainer",
-  "door-anchor",
-  "overhead-bar",
-  "bench",
-  "step",
-  "ball",
-  "roller",
-  "slider",
-  "mat",
-  "barbell",
-  "plate",
-  "ankle-strap",
-];
-
-/** Measures with which a thing begins, so that one tick is enough where they are right. */
-const USUAL: Partial<Record<KitType, Partial<KitItem>>> = {
-  dumbbell: { count: 2, kg: 4 },
-  "adjustable-dumbbell": { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
-  kettlebell: { kg: 8 },
-  barbell: { kg: 10 },
-  plate: { count: 2, kg: 5 },
-  "tube-band": { tension: "medium" },
-  "loop-band": { tension: "medium" },
-  "mini-band": { tension: "medium" },
-  backpack: { maxKg: 10 },
-  bottle: { count: 2, litres: 1.5 },
-  tin: { count: 2, grams: 400 },
-  jug: { count: 2, kg: 5 },
-  towel: { count: 1 },
-  slider: { count: 2 },
-  chair: { sturdy: true },
-  sofa: { sturdy: true },
-  step: { heightCm: 20, sturdy: true },
-  door: { latches: true },
-};
+/** What most homes have, and what is bought for training. */
+export const HOUSEHOLD = kitTypesWhere(({ from }) => from === "home");
+export const GYM = kitTypesWhere(({ from }) => from === "shop");
 
 /** One more thing of a kind, with an id that is free. */
 export function addedItem(kit: readonly KitItem[], type: KitType): KitItem {
   const taken = new Set(kit.map((item) => item.id));
   let n = 1;
   while (taken.has(`${type}-${n}`)) n += 1;
-  return { id: `${type}-${n}`, type, ...USUAL[type] };
+  return { id: `${type}-${n}`, type, ...kitFacts(type).begins };
 }
 
 /** The things that can be added, a press each. */

@@ -1,25 +1,12 @@
 "use client";
 import { X } from "lucide-react";
-import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { type KitItem, kitName } from "@/core/homes/kit";
+import { type KitMeasure, kitFacts } from "@/core/homes/kit-types";
 import { TENSIONS, type Tension } from "@/core/moves/move";
 import { KG_PER_LB } from "@/core/units";
 import { NumberBox } from "./number-box";
 
-type Measure = "kg" | "minKg" | "maxKg" | "stepKg" | "litres" | "grams" | "heightCm";
-
-const MEASURES: Partial<Record<KitType, readonly Measure[]>> = {
-  dumbbell: ["kg"],
-  kettlebell: ["kg"],
-  barbell: ["kg"],
-  plate: ["kg"],
-  jug: ["kg"],
-  "adjustable-dumbbell": ["minKg", "maxKg", "stepKg"],
-  backpack: ["maxKg"],
-  bottle: ["litres"],
-  tin: ["grams"],
-  step: ["heightCm"],
-};
-const WORDS: Record<Measure, string> = {
+const WORDS: Record<KitMeasure, string> = {
   kg: "each",
   minKg: "from",
   maxKg: "up to",
@@ -28,23 +15,7 @@ const WORDS: Record<Measure, string> = {
   grams: "grams",
   heightCm: "cm high",
 };
-const BANDS: readonly KitType[] = ["tube-band", "loop-band", "mini-band"];
-const FURNITURE: readonly KitType[] = ["chair", "sofa", "table", "counter", "bench", "step"];
-/** Things of which a home has one or doesn't. */
-const SINGLE: readonly KitType[] = [
-  "wall",
-  "door",
-  "counter",
-  "sofa",
-  "overhead-bar",
-  "bench",
-  "strap-trainer",
-  "door-anchor",
-  "ball",
-  "mat",
-];
-
-function isMass(measure: Measure): boolean {
+function isMass(measure: KitMeasure): boolean {
   return measure === "kg" || measure.endsWith("Kg");
 }
 
@@ -57,15 +28,16 @@ export function KitLine(props: {
 }) {
   const { item, units } = props;
   const count = item.count ?? 1;
+  const facts = kitFacts(item.type);
   const name = kitName(item.type, count);
   const put = (part: Partial<KitItem>) => props.onChange({ ...item, ...part });
-  const shown = (measure: Measure) => {
+  const shown = (measure: KitMeasure) => {
     const value = item[measure];
     return value !== undefined && units === "lb" && isMass(measure)
       ? Math.round((value / KG_PER_LB) * 10) / 10
       : value;
   };
-  const take = (measure: Measure, value: number | undefined) => {
+  const take = (measure: KitMeasure, value: number | undefined) => {
     const kilograms =
       value !== undefined && units === "lb" && isMass(measure)
         ? Math.round(value * KG_PER_LB * 100) / 100
@@ -74,7 +46,7 @@ export function KitLine(props: {
   };
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline py-1.5">
-      {!SINGLE.includes(item.type) && (
+      {!facts.single && (
         <NumberBox
           label={`How many: ${name}`}
           value={count}
@@ -82,7 +54,7 @@ export function KitLine(props: {
         />
       )}
       <b className="min-w-24">{name}</b>
-      {(MEASURES[item.type] ?? []).map((measure) => (
+      {facts.asks.map((measure) => (
         <span key={measure} className="whitespace-nowrap">
           {["minKg", "maxKg", "stepKg"].includes(measure) && `${WORDS[measure]} `}
           <NumberBox
@@ -93,7 +65,7 @@ export function KitLine(props: {
           {isMass(measure) ? ` ${units}${measure === "kg" ? " each" : ""}` : ` ${WORDS[measure]}`}
         </span>
       ))}
-      {BANDS.includes(item.type) && (
+      {facts.stretches && (
         <select
           aria-label={`${name}: tension`}
           className="border-b-2 border-pine bg-transparent font-bold"
@@ -105,7 +77,7 @@ export function KitLine(props: {
           ))}
         </select>
       )}
-      {FURNITURE.includes(item.type) && (
+      {facts.bears && (
         <label className="flex items-center gap-1.5">
           <input
             type="checkbox"

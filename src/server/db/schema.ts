@@ -33,7 +33,7 @@ export * from "./auth-schema";
 export const studio = pgTable("studio", {
   id: uuid("id").primaryKey().defaultRandom(),
   name: text("name").notNull(),
-  /** What differs from the defaults of `core/settings.ts`. */
+  /** What differs from the defaults of `core/settings/settings.ts`. */
   settings: json("settings").$type<Record<string, unknown>>().notNull().default({}),
   createdAt: instant("created_at").notNull().defaultNow(),
 });

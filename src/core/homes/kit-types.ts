@@ -1,0 +1,227 @@
+/**
+ * Every type of kit, with all that is known of it: names, what it can fill, what is asked of it, with what it
+ * begins, how heavy it is, how high it usually is, how long it takes to take up. A type that is added here and
+ * lacks something doesn't compile; there is no list of types beside it.
+ */
+import type { NeedRole, Tension } from "../moves/move";
+import type { Seconds } from "../units";
+
+/** Measures that a form asks for. */
+export type KitMeasure = "kg" | "minKg" | "maxKg" | "stepKg" | "litres" | "grams" | "heightCm";
+
+/** What one thing begins with when it is added with a press. */
+interface Begins {
+  readonly count?: number;
+  readonly kg?: number;
+  readonly minKg?: number;
+  readonly maxKg?: number;
+  readonly stepKg?: number;
+  readonly litres?: number;
+  readonly grams?: number;
+  readonly heightCm?: number;
+  readonly tension?: Tension;
+  readonly sturdy?: boolean;
+  readonly latches?: boolean;
+}
+
+export interface KitFacts {
+  readonly names: readonly [one: string, many: string];
+  /** What most homes have, or what is bought for training. */
+  readonly from: "home" | "shop";
+  /** What it can be for a move. */
+  readonly fills: readonly NeedRole[];
+  /** Of what it fills, what people would name it for: "a chair" for a support. */
+  readonly typical: readonly NeedRole[];
+  readonly asks: readonly KitMeasure[];
+  readonly begins: Begins;
+  /** Where its weight comes from; `load`: up to what can be put into it. */
+  readonly weighs: "kg" | "range" | "litres" | "grams" | "load" | null;
+  /** A home has one or doesn't. */
+  readonly single: boolean;
+  /** Whether it bears somebody is asked. */
+  readonly bears: boolean;
+  /** Comes in tensions. */
+  readonly stretches: boolean;
+  /** Where nobody measured, cm from the floor; null for what isn't stood at. */
+  readonly usualHeightCm: number | null;
+  /** Seconds to put it down and to take it up; null: what most things take. */
+  readonly putDown: Seconds | null;
+  readonly takeUp: Seconds | null;
+}
+
+const thing = {
+  fills: [],
+  typical: [],
+  asks: [],
+  begins: {},
+  weighs: null,
+  single: false,
+  bears: false,
+  stretches: false,
+  usualHeightCm: null,
+  putDown: null,
+  takeUp: null,
+} as const;
+const shop = { ...thing, from: "shop" } as const;
+const home = { ...thing, from: "home" } as const;
+const weight = { ...shop, asks: ["kg"], weighs: "kg" } as const;
+const band = { ...shop, stretches: true, begins: { tension: "medium" } } as const;
+const furniture = { ...home, fills: ["support"], bears: true } as const;
+
+export const KIT = {
+  dumbbell: {
+    ...weight,
+    names: ["dumbbell", "dumbbells"],
+    fills: ["hand-weight", "held-weight"],
+    begins: { count: 2, kg: 4 },
+  },
+  "adjustable-dumbbell": {
+    ...shop,
+    names: ["adjustable dumbbell", "adjustable dumbbells"],
+    fills: ["hand-weight", "held-weight"],
+    asks: ["minKg", "maxKg", "stepKg"],
+    begins: { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
+    weighs: "range",
+  },
+  kettlebell: {
+    ...weight,
+    names: ["kettlebell", "kettlebells"],
+    fills: ["hand-weight", "held-weight", "kettlebell"],
+    begins: { kg: 8 },
+  },
+  "tube-band": { ...band, names: ["tube band", "tube bands"], fills: ["long-band"] },
+  "loop-band": { ...band, names: ["long loop band", "long loop bands"], fills: ["long-band"] },
+  "mini-band": { ...band, names: ["mini band", "mini bands"], fills: ["mini-band"], putDown: 4, takeUp: 6 },
+  "strap-trainer": {
+    ...shop,
+    names: ["suspension strap", "suspension straps"],
+    fills: ["strap"],
+    single: true,
+    putDown: 1,
+    takeUp: 3,
+  },
+  "door-anchor": { ...shop, names: ["door anchor", "door anchors"], fills: ["anchor"], single: true },
+  "overhead-bar": {
+    ...shop,
+    names: ["overhead bar", "overhead bars"],
+    fills: ["anchor", "bar"],
+    single: true,
+  },
+  bench: {
+    ...furniture,
+    from: "shop",
+    names: ["bench", "benches"],
+    fills: ["support", "bench"],
+    single: true,
+    usualHeightCm: 43,
+  },
+  step: {
+    ...furniture,
+    from: "shop",
+    names: ["step", "steps"],
+    asks: ["heightCm"],
+    begins: { heightCm: 20, sturdy: true },
+    usualHeightCm: 20,
+  },
+  ball: { ...shop, names: ["stability ball", "stability balls"], fills: ["ball"], single: true },
+  roller: { ...shop, names: ["roller", "rollers"] },
+  slider: { ...shop, names: ["slider", "sliders"], fills: ["slider-pair"], begins: { count: 2 } },
+  mat: { ...shop, names: ["mat", "mats"], fills: ["soft-surface"], single: true, putDown: 0, takeUp: 2 },
+  barbell: {
+    ...weight,
+    names: ["barbell", "barbells"],
+    fills: ["barbell"],
+    begins: { kg: 10 },
+    putDown: 4,
+    takeUp: 4,
+  },
+  plate: {
+    ...weight,
+    names: ["plate", "plates"],
+    fills: ["held-weight", "filling"],
+    begins: { count: 2, kg: 5 },
+  },
+  "ankle-strap": { ...shop, names: ["ankle strap", "ankle straps"] },
+  chair: {
+    ...furniture,
+    names: ["chair", "chairs"],
+    typical: ["support"],
+    begins: { sturdy: true },
+    usualHeightCm: 45,
+  },
+  sofa: { ...furniture, names: ["sofa", "sofas"], begins: { sturdy: true }, single: true, usualHeightCm: 42 },
+  table: { ...furniture, names: ["table", "tables"], usualHeightCm: 74 },
+  counter: { ...furniture, names: ["counter", "counters"], single: true, usualHeightCm: 90 },
+  wall: {
+    ...home,
+    names: ["clear wall", "clear walls"],
+    fills: ["wall"],
+    single: true,
+    putDown: 0,
+    takeUp: 1,
+  },
+  door: {
+    ...home,
+    names: ["door", "doors"],
+    fills: ["door"],
+    begins: { latches: true },
+    single: true,
+    putDown: 0,
+    takeUp: 1,
+  },
+  towel: {
+    ...home,
+    names: ["towel", "towels"],
+    fills: ["slider-pair", "towel"],
+    begins: { count: 1 },
+    putDown: 1,
+    takeUp: 1,
+  },
+  backpack: {
+    ...home,
+    names: ["backpack", "backpacks"],
+    fills: ["held-weight", "worn-weight"],
+    asks: ["maxKg"],
+    begins: { maxKg: 10 },
+    weighs: "load",
+    takeUp: 4,
+  },
+  bottle: {
+    ...home,
+    names: ["bottle", "bottles"],
+    fills: ["hand-weight", "held-weight", "filling"],
+    typical: ["filling"],
+    asks: ["litres"],
+    begins: { count: 2, litres: 1.5 },
+    weighs: "litres",
+  },
+  tin: {
+    ...home,
+    names: ["tin", "tins"],
+    fills: ["hand-weight", "filling"],
+    asks: ["grams"],
+    begins: { count: 2, grams: 400 },
+    weighs: "grams",
+  },
+  jug: {
+    ...home,
+    names: ["jug", "jugs"],
+    fills: ["hand-weight", "held-weight", "filling"],
+    asks: ["kg"],
+    begins: { count: 2, kg: 5 },
+    weighs: "kg",
+  },
+  books: { ...home, names: ["stack of books", "stacks of books"], fills: ["filling"], putDown: 1 },
+  broomstick: { ...home, names: ["broomstick", "broomsticks"], fills: ["stick"] },
+} as const satisfies Readonly<Record<string, KitFacts>>;
+
+export type KitType = keyof typeof KIT;
+export const KIT_TYPES = Object.keys(KIT) as readonly KitType[];
+
+/** The facts of a type, for code that asks of any. */
+export const kitFacts = (type: KitType): KitFacts => KIT[type];
+
+/** The types of which something holds, in their order. */
+export function kitTypesWhere(holds: (facts: KitFacts) => boolean): readonly KitType[] {
+  return KIT_TYPES.filter((type) => holds(kitFacts(type)));
+}
