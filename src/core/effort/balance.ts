@@ -2,14 +2,15 @@
  * What a class is made of, as set or as one person's part does it: hard sets by muscle, push and pull,
  * knee and hip, sides, positions, landings, gripping, work and rest, time under tension.
  */
-import { type ClassDoc, doseAt, findSlot, loadAt } from "../class/document";
+
+import { type ClassDoc, type Dose, doseAt, findSlot, loadAt } from "../class/document";
 import { rowOf } from "../class/dose-kinds";
-import { expand } from "../class/expand";
+import { repSecondsOf } from "../class/dose-time";
+import { expand, type Segment } from "../class/expand";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
 import type { Part } from "../parts/part";
 import type { Seconds } from "../units";
-import { parseTempo, tempoSeconds } from "../values/tempo";
 import { slotEffort } from "./demand";
 import { isHardSet, isMain } from "./hard";
 import type { Thresholds } from "./thresholds";
@@ -41,15 +42,11 @@ const LEAST_SET_SECONDS = 20;
 
 const half = (n: number) => Math.round(n * 2) / 2;
 
-/** The balance of a class as set, or of a person's part in it. */
-export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Thresholds, part?: Part): Balance {
-  const book = bookFor(doc, library);
-  const sets = new Map<Muscle, number>();
-  const positions = new Map<Position, Seconds>();
-  const done = new Map<string, KnownMove | null>();
-  for (const own of part?.slots ?? [])
-    done.set(own.slot, own.move === null ? null : (book.get(own.move) ?? null));
-  const sums = {
+/** What is added up, piece by piece. */
+class Sums {
+  readonly sets = new Map<Muscle, number>();
+  readonly positions = new Map<Position, Seconds>();
+  readonly n = {
     push: 0,
     pull: 0,
     knee: 0,
@@ -60,66 +57,90 @@ export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Threshol
     grip: 0,
     work: 0,
     rest: 0,
-    tension: 0,
   };
-  const slots = new Map<string, ReturnType<typeof factsOf>>();
-  const factsOf = (id: string) => {
-    const found = findSlot(doc, id);
-    if (!found) return null;
-    const move = part ? (done.get(id) ?? null) : resolveMove(found.slot.move, book);
-    const effort = slotEffort(found.slot, book);
-    const dose = doseAt(found.slot, 0);
-    const main = isMain(found.block);
-    const hard = main && isHardSet(dose, loadAt(found.slot, 0), effort, doc, thresholds);
-    return { ...found, move, dose, main, hard };
-  };
-  for (const { kind, slot, block, side, start, end, reps } of expand(doc, library)) {
+  tension = 0;
+
+  /** One piece of a move: its seconds, sides, grip, landings and time under tension. */
+  addPiece({ side, start, end, reps }: Segment, move: KnownMove, dose: Dose): void {
     const seconds = end - start;
-    const owner = doc.blocks.find((entry) => entry.id === block);
-    const inMain = owner ? isMain(owner) : false;
-    if (inMain && (kind === "rest" || kind === "long-rest")) sums.rest += seconds;
-    if (kind !== "work") continue;
-    if (inMain) sums.work += seconds;
-    if (slot === null) continue;
-    const known = slots.get(slot) ?? factsOf(slot);
-    slots.set(slot, known);
-    if (!known?.move) continue;
-    const { move, dose, hard } = known;
-    if (side) sums[side] += seconds;
-    if (move.position) positions.set(move.position, (positions.get(move.position) ?? 0) + seconds);
-    if (move.loads?.includes("grip")) sums.grip += seconds;
+    if (side) this.n[side] += seconds;
+    if (move.position) this.positions.set(move.position, (this.positions.get(move.position) ?? 0) + seconds);
+    if (move.loads?.includes("grip")) this.n.grip += seconds;
     const count = reps?.plan ?? (move.isometric ? 0 : seconds / move.repSeconds);
-    if (move.landings && move.landings.perRep > 0) {
-      sums.landings += count * move.landings.perRep * move.landings.weight;
-    }
-    const counted = rowOf(dose).row.reps;
-    const tempo = dose.tempo === undefined ? null : parseTempo(dose.tempo);
-    sums.tension +=
-      reps && counted
-        ? Math.min(seconds, reps.plan * (dose.repSeconds ?? (tempo ? tempoSeconds(tempo) : move.repSeconds)))
-        : seconds;
-    if (!hard || (!counted && seconds < LEAST_SET_SECONDS)) continue;
+    const { perRep = 0, weight = 0 } = move.landings ?? {};
+    if (perRep > 0) this.n.landings += count * perRep * weight;
+    const counted = reps && rowOf(dose).row.reps;
+    this.tension += counted ? Math.min(seconds, reps.plan * repSecondsOf(dose, move.repSeconds)) : seconds;
+  }
+
+  /** A hard set, or the part of one that this piece is, for its muscles and its pattern. */
+  addHard({ side, start, end }: Segment, move: KnownMove, counted: boolean): void {
+    const seconds = end - start;
+    if (!counted && seconds < LEAST_SET_SECONDS) return;
     // One side of a set done side by side is half of it for the muscles of both.
     const share = side === null ? 1 : 0.5;
     const n = share * (counted ? 1 : Math.max(1, seconds / SET_SECONDS));
-    for (const muscle of move.muscles?.primary ?? []) sets.set(muscle, (sets.get(muscle) ?? 0) + n);
-    for (const muscle of move.muscles?.secondary ?? []) sets.set(muscle, (sets.get(muscle) ?? 0) + n / 2);
+    const { primary = [], secondary = [] } = move.muscles ?? {};
+    for (const muscle of primary) this.sets.set(muscle, (this.sets.get(muscle) ?? 0) + n);
+    for (const muscle of secondary) this.sets.set(muscle, (this.sets.get(muscle) ?? 0) + n / 2);
     const pattern = move.pattern ?? "";
-    if (PUSH.includes(pattern)) sums.push += n;
-    if (PULL.includes(pattern)) sums.pull += n;
-    if (KNEE.includes(pattern)) sums.knee += n;
-    if (HIP.includes(pattern)) sums.hip += n;
+    if (PUSH.includes(pattern)) this.n.push += n;
+    if (PULL.includes(pattern)) this.n.pull += n;
+    if (KNEE.includes(pattern)) this.n.knee += n;
+    if (HIP.includes(pattern)) this.n.hip += n;
   }
-  return {
-    hardSets: new Map([...sets].map(([muscle, n]) => [muscle, half(n)])),
-    pushPull: { push: half(sums.push), pull: half(sums.pull) },
-    kneeHip: { knee: half(sums.knee), hip: half(sums.hip) },
-    sideSeconds: { left: sums.left, right: sums.right },
-    positionSeconds: positions,
-    landings: Math.round(sums.landings),
-    gripSeconds: sums.grip,
-    workSeconds: sums.work,
-    restSeconds: sums.rest,
-    tensionSeconds: Math.round(sums.tension),
+
+  result(): Balance {
+    const { n } = this;
+    return {
+      hardSets: new Map([...this.sets].map(([muscle, sets]) => [muscle, half(sets)])),
+      pushPull: { push: half(n.push), pull: half(n.pull) },
+      kneeHip: { knee: half(n.knee), hip: half(n.hip) },
+      sideSeconds: { left: n.left, right: n.right },
+      positionSeconds: this.positions,
+      landings: Math.round(n.landings),
+      gripSeconds: n.grip,
+      workSeconds: n.work,
+      restSeconds: n.rest,
+      tensionSeconds: Math.round(this.tension),
+    };
+  }
+}
+
+/** What is done in each slot: its move (a person's, where a part is given), its dose, whether a set of it is hard. */
+function slotFacts(doc: ClassDoc, book: MoveBook, thresholds: Thresholds, part: Part | undefined) {
+  const done = new Map(part?.slots.map((own) => [own.slot, own.move]));
+  const of = (id: string) => {
+    const found = findSlot(doc, id);
+    if (!found) return null;
+    const own = done.get(id) ?? null;
+    const move = part ? (own === null ? undefined : book.get(own)) : resolveMove(found.slot.move, book);
+    const dose = doseAt(found.slot, 0);
+    const effort = slotEffort(found.slot, book);
+    const hard = isMain(found.block) && isHardSet(dose, loadAt(found.slot, 0), effort, doc, thresholds);
+    return move ? { move, dose, hard } : null;
   };
+  const known = new Map<string, ReturnType<typeof of>>();
+  return (id: string) => {
+    if (!known.has(id)) known.set(id, of(id));
+    return known.get(id) ?? null;
+  };
+}
+
+/** The balance of a class as set, or of a person's part in it. */
+export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Thresholds, part?: Part): Balance {
+  const factsOf = slotFacts(doc, bookFor(doc, library), thresholds, part);
+  const main = new Set(doc.blocks.filter(isMain).map((block) => block.id));
+  const sums = new Sums();
+  for (const segment of expand(doc, library)) {
+    const { kind, slot, block, start, end } = segment;
+    if (main.has(block) && (kind === "rest" || kind === "long-rest")) sums.n.rest += end - start;
+    if (kind !== "work") continue;
+    if (main.has(block)) sums.n.work += end - start;
+    const facts = slot === null ? null : factsOf(slot);
+    if (!facts) continue;
+    sums.addPiece(segment, facts.move, facts.dose);
+    if (facts.hard) sums.addHard(segment, facts.move, rowOf(facts.dose).row.reps);
+  }
+  return sums.result();
 }

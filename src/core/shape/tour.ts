@@ -92,7 +92,7 @@ export function bestTour(
   let best: { cost: number; order: readonly number[] } | null = null;
   const runs = anchorSides(rules.partners[anchor] ?? []);
   runs.forEach((sides, i) => {
-    const found = tour(pairs, rounds, rules, anchor, start, others, sides, (share) =>
+    const found = tour({ pairs, rounds, rules, anchor, start, others, sides }, (share) =>
       onProgress((i + share) / runs.length),
     );
     if (found && (!best || found.cost < best.cost)) best = found;
@@ -101,151 +101,201 @@ export function bestTour(
   return found?.order ?? null;
 }
 
-function tour(
-  pairs: readonly (readonly number[])[],
-  rounds: number,
-  rules: Rules,
-  anchor: number,
-  start: number,
-  others: readonly number[],
-  sides: AnchorSides,
-  onProgress: (share: number) => void,
-): { cost: number; order: readonly number[] } | null {
-  const m = others.length;
-  const n = m + 1;
-  const full = (1 << m) - 1;
-  const placed = start >= 0;
-  const size = (full + 1) * m * 2;
-  const cost = new Int32Array(size).fill(FAR);
-  const parent = new Int8Array(size).fill(-1);
-  const parentCut = new Int8Array(size);
-  const at = (mask: number, last: number, cut: number) => (mask * m + last) * 2 + cut;
-  const indexOf = (station: number) => others.indexOf(station);
-  const partners = others.map((station) => (rules.partners[station] ?? []).map(indexOf));
-  const w = (a: number, b: number) => pairs[a]?.[b] ?? 0;
-  /** Where a step lands: its place in the list when places are known. */
-  const placeAt = (steps: number) => (start + steps) % n;
-  const fits = (station: number, steps: number) =>
-    !placed || (rules.place[station] as number) < 0 || rules.place[station] === placeAt(steps);
-  const cutHere = (steps: number) => placed && placeAt(steps) === 0;
-  const isTogether = (a: number, b: number) => rules.partners[a]?.includes(b) ?? false;
+/** What a search for one tour is given. */
+interface TourInput {
+  readonly pairs: readonly (readonly number[])[];
+  readonly rounds: number;
+  readonly rules: Rules;
+  readonly anchor: number;
+  /** Place of the anchor where places are known, else -1. */
+  readonly start: number;
+  readonly others: readonly number[];
+  readonly sides: AnchorSides;
+}
 
-  const relax = (to: number, value: number, from: number, fromCut: number) => {
-    if (value < (cost[to] as number)) {
-      cost[to] = value;
-      parent[to] = from;
-      parentCut[to] = fromCut;
-    }
-  };
-  /** The two prices of an edge: whole, or cut. Partners are never cut apart. */
-  const step = (
-    a: number,
-    b: number,
-    steps: number,
-    cut: number,
-    to: (cut: number) => number,
-    base: number,
-    from: number,
-  ) => {
-    const price = w(a, b);
-    if (placed) {
-      const here = cutHere(steps);
-      if (here && isTogether(a, b)) return;
-      relax(to(here ? 1 : cut), base + (here ? rounds - 1 : rounds) * price, from, cut);
+/**
+ * The table over subsets: the least cost of a way from the anchor through a set of stations to its last, with
+ * the lap cut on it already or not.
+ */
+class TourTable {
+  private readonly m: number;
+  private readonly full: number;
+  private readonly placed: boolean;
+  private readonly cost: Int32Array;
+  private readonly parent: Int8Array;
+  private readonly parentCut: Int8Array;
+  /** Of each of the others, which of the others must stand beside it. */
+  private readonly partners: readonly (readonly number[])[];
+
+  constructor(private readonly input: TourInput) {
+    const { others, rules, start } = input;
+    this.m = others.length;
+    this.full = (1 << this.m) - 1;
+    this.placed = start >= 0;
+    const size = (this.full + 1) * this.m * 2;
+    this.cost = new Int32Array(size).fill(FAR);
+    this.parent = new Int8Array(size).fill(-1);
+    this.parentCut = new Int8Array(size);
+    this.partners = others.map((station) =>
+      (rules.partners[station] ?? []).map((other) => others.indexOf(other)),
+    );
+  }
+
+  private at(mask: number, last: number, cut: number): number {
+    return (mask * this.m + last) * 2 + cut;
+  }
+
+  private price(a: number, b: number): number {
+    return this.input.pairs[a]?.[b] ?? 0;
+  }
+
+  /** Where a step lands: its place in the list when places are known. */
+  private placeAt(steps: number): number {
+    return (this.input.start + steps) % (this.m + 1);
+  }
+
+  private fits(station: number, steps: number): boolean {
+    const wanted = this.input.rules.place[station] as number;
+    return !this.placed || wanted < 0 || wanted === this.placeAt(steps);
+  }
+
+  private cutHere(steps: number): boolean {
+    return this.placed && this.placeAt(steps) === 0;
+  }
+
+  private isTogether(a: number, b: number): boolean {
+    return this.input.rules.partners[a]?.includes(b) ?? false;
+  }
+
+  private relax(to: number, value: number, from: number, fromCut: number): void {
+    if (value >= (this.cost[to] as number)) return;
+    this.cost[to] = value;
+    this.parent[to] = from;
+    this.parentCut[to] = fromCut;
+  }
+
+  /**
+   * One edge to the others' `next`, at its two prices: whole, or cut. Partners are never cut apart. `from`: index
+   * of the last among the others, -1 for the anchor.
+   */
+  private step(from: number, next: number, mask: number, steps: number, cut: number, base: number): void {
+    const { anchor, others, rounds } = this.input;
+    const a = from < 0 ? anchor : (others[from] as number);
+    const b = others[next] as number;
+    const price = this.price(a, b);
+    const to = mask | (1 << next);
+    if (this.placed) {
+      const here = this.cutHere(steps);
+      if (here && this.isTogether(a, b)) return;
+      const times = here ? rounds - 1 : rounds;
+      this.relax(this.at(to, next, here ? 1 : cut), base + times * price, from, cut);
       return;
     }
-    relax(to(cut), base + rounds * price, from, cut);
-    if (cut === 0 && !isTogether(a, b)) relax(to(1), base + (rounds - 1) * price, from, cut);
-  };
-
-  for (let j = 0; j < m; j += 1) {
-    const station = others[j] as number;
-    if (!fits(station, 1) || (sides.second >= 0 && station !== sides.second)) continue;
-    if (sides.last === station && m > 1) continue;
-    step(anchor, station, 1, 0, (cut) => at(1 << j, j, cut), 0, -1);
+    this.relax(this.at(to, next, cut), base + rounds * price, from, cut);
+    if (cut === 0 && !this.isTogether(a, b))
+      this.relax(this.at(to, next, 1), base + (rounds - 1) * price, from, cut);
   }
-  for (let mask = 1; mask <= full; mask += 1) {
-    if ((mask & 1023) === 0) onProgress(mask / full);
-    const steps = bits(mask) + 1;
-    for (let last = 0; last < m; last += 1) {
-      if (!(mask & (1 << last))) continue;
-      const open = (partners[last] ?? []).filter((other) => other >= 0 && !(mask & (1 << other)));
-      if (open.length > 1) continue;
-      for (let cut = 0; cut < 2; cut += 1) {
-        const base = cost[at(mask, last, cut)] as number;
-        if (base >= FAR) continue;
-        for (let next = 0; next < m; next += 1) {
-          if (mask & (1 << next)) continue;
-          if (open.length === 1 && open[0] !== next) continue;
-          const behind = (partners[next] ?? []).filter((other) => other >= 0 && mask & (1 << other));
-          if (behind.some((other) => other !== last)) continue;
-          const station = others[next] as number;
-          if (!fits(station, steps)) continue;
-          if (sides.last === station && (mask | (1 << next)) !== full) continue;
-          step(
-            others[last] as number,
-            station,
-            steps,
-            cut,
-            (now) => at(mask | (1 << next), next, now),
-            base,
-            last,
-          );
-        }
+
+  /** From the anchor to each that may follow it. */
+  begin(): void {
+    const { others, sides } = this.input;
+    for (let j = 0; j < this.m; j += 1) {
+      const station = others[j] as number;
+      if (!this.fits(station, 1) || (sides.second >= 0 && station !== sides.second)) continue;
+      if (sides.last === station && this.m > 1) continue;
+      this.step(-1, j, 0, 1, 0, 0);
+    }
+  }
+
+  /** Every set of stations, from every last of it to every next. */
+  extend(onProgress: (share: number) => void): void {
+    for (let mask = 1; mask <= this.full; mask += 1) {
+      if ((mask & 1023) === 0) onProgress(mask / this.full);
+      const steps = bits(mask) + 1;
+      for (let last = 0; last < this.m; last += 1) {
+        if (mask & (1 << last)) this.extendFrom(mask, last, steps);
       }
     }
   }
-  let best = FAR;
-  let end: { last: number; cut: number } | null = null;
-  for (let last = 0; last < m; last += 1) {
-    const station = others[last] as number;
-    if (sides.last >= 0 && station !== sides.last) continue;
+
+  private extendFrom(mask: number, last: number, steps: number): void {
+    const open = (this.partners[last] ?? []).filter((other) => other >= 0 && !(mask & (1 << other)));
+    if (open.length > 1) return;
     for (let cut = 0; cut < 2; cut += 1) {
-      const base = cost[at(full, last, cut)] as number;
+      const base = this.cost[this.at(mask, last, cut)] as number;
       if (base >= FAR) continue;
-      const together = isTogether(station, anchor);
-      const close = (factor: number) => {
-        const value = base + factor * w(station, anchor);
-        if (value < best) {
-          best = value;
-          end = { last, cut };
-        }
-      };
-      const here = placed ? cutHere(n) : cut === 0;
-      if (here && together) continue;
-      if (cut === 1 || here) close(here ? rounds - 1 : rounds);
+      for (let next = 0; next < this.m; next += 1) {
+        if (mask & (1 << next) || (open.length === 1 && open[0] !== next)) continue;
+        if (this.mayFollow(mask, last, next, steps)) this.step(last, next, mask, steps, cut, base);
+      }
     }
   }
-  if (!end) return null;
-  // Read back, noting where the cut was.
-  const order: number[] = [];
-  const cuts: boolean[] = [];
-  let { last, cut } = end as { last: number; cut: number };
-  let mask = full;
-  let closedCut = cut === 0;
-  while (last >= 0) {
-    order.unshift(others[last] as number);
-    const here = at(mask, last, cut);
-    const before = parent[here] as number;
-    const beforeCut = parentCut[here] as number;
-    cuts.unshift(cut === 1 && beforeCut === 0);
-    mask &= ~(1 << last);
-    last = before;
-    cut = beforeCut;
+
+  private mayFollow(mask: number, last: number, next: number, steps: number): boolean {
+    const { others, sides } = this.input;
+    for (const other of this.partners[next] ?? [])
+      if (other >= 0 && mask & (1 << other) && other !== last) return false;
+    const station = others[next] as number;
+    if (!this.fits(station, steps)) return false;
+    return sides.last !== station || (mask | (1 << next)) === this.full;
   }
-  order.unshift(anchor);
-  if (placed) {
-    const list = new Array<number>(n);
-    order.forEach((station, i) => {
-      list[placeAt(i)] = station;
-    });
-    return { cost: best, order: list };
+
+  /** The best way back to the anchor, or null where there is none. */
+  close(): { readonly cost: number; readonly last: number; readonly cut: number } | null {
+    const { anchor, others, rounds, sides } = this.input;
+    let best: { cost: number; last: number; cut: number } | null = null;
+    for (let last = 0; last < this.m; last += 1) {
+      const station = others[last] as number;
+      if (sides.last >= 0 && station !== sides.last) continue;
+      for (let cut = 0; cut < 2; cut += 1) {
+        const base = this.cost[this.at(this.full, last, cut)] as number;
+        const here = this.placed ? this.cutHere(this.m + 1) : cut === 0;
+        if (base >= FAR || (here && this.isTogether(station, anchor)) || (cut === 0 && !here)) continue;
+        const cost = base + (here ? rounds - 1 : rounds) * this.price(station, anchor);
+        if (cost < (best?.cost ?? FAR)) best = { cost, last, cut };
+      }
+    }
+    return best;
   }
-  // `cuts[i]`: the edge into order[i + 1] is the one where the lap ends.
-  const first = cuts.indexOf(true);
-  if (first >= 0) closedCut = false;
-  const turned = closedCut || first < 0 ? order : [...order.slice(first + 1), ...order.slice(0, first + 1)];
-  return { cost: best, order: turned };
+
+  /** The order that ends so, as a lap from its first station. */
+  readBack(end: { readonly last: number; readonly cut: number }): readonly number[] {
+    const order: number[] = [];
+    const cuts: boolean[] = [];
+    let { last, cut } = end;
+    let mask = this.full;
+    while (last >= 0) {
+      order.unshift(this.input.others[last] as number);
+      const here = this.at(mask, last, cut);
+      const beforeCut = this.parentCut[here] as number;
+      cuts.unshift(cut === 1 && beforeCut === 0);
+      mask &= ~(1 << last);
+      last = this.parent[here] as number;
+      cut = beforeCut;
+    }
+    order.unshift(this.input.anchor);
+    if (this.placed) {
+      const list = new Array<number>(this.m + 1);
+      order.forEach((station, i) => {
+        list[this.placeAt(i)] = station;
+      });
+      return list;
+    }
+    // `cuts[i]`: the edge into order[i + 1] is the one where the lap ends; none where it is the last.
+    const first = cuts.indexOf(true);
+    return first < 0 ? order : [...order.slice(first + 1), ...order.slice(0, first + 1)];
+  }
+}
+
+function tour(
+  input: TourInput,
+  onProgress: (share: number) => void,
+): { cost: number; order: readonly number[] } | null {
+  const table = new TourTable(input);
+  table.begin();
+  table.extend(onProgress);
+  const end = table.close();
+  return end && { cost: end.cost, order: table.readBack(end) };
 }
 
 function bits(mask: number): number {
