@@ -110,10 +110,10 @@ export function StageScreen(props: {
       <div className="px-8">
         <ClockBar state={state} words={words} />
       </div>
-      <div className="px-8 pt-3">
+      <div className="px-8 pt-1">
         <Styled
           as="h1"
-          className="truncate font-extrabold leading-none"
+          className="truncate font-extrabold leading-[1.2]"
           look={{ fontSize: `${Math.max(60, Math.min(104, 2300 / (words.headline.length + 5)))}px` }}
           data-testid="headline"
         >
