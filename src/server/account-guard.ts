@@ -59,7 +59,7 @@ export async function afterAuth(
     if (!answer) return response;
     const headers = new Headers(response.headers);
     headers.delete("content-length");
-    const told = { ...answer, message: accountWords(answer.code, answer.message) };
+    const told = { ...answer, message: accountWords(response.status, answer.code, answer.message) };
     return new Response(JSON.stringify(told), { status: response.status, headers });
   }
   const userId = answer?.user?.id;

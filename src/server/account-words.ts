@@ -21,7 +21,8 @@ const WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What a refusal says to people; unknown ones keep the library's words. */
-export function accountWords(code: unknown, message: unknown): string {
+export function accountWords(status: number, code: unknown, message: unknown): string {
+  if (status === 429 && code === undefined) return "That is too often: wait a little and try again.";
   if (typeof code === "string" && WORDS[code]) return WORDS[code];
   return typeof message === "string" && message ? message : "That wasn't done.";
 }
