@@ -11,14 +11,13 @@ export function share<T>(before: unknown, next: T): T {
     ) as T;
   }
   if (isPlain(before) && isPlain(next)) {
-    const keys = Object.keys(next);
-    const made: Record<string, unknown> = {};
-    let same = keys.length === Object.keys(before).length;
-    for (const key of keys) {
-      made[key] = share(before[key], next[key]);
-      same &&= key in before && made[key] === before[key];
-    }
-    return (same ? before : made) as T;
+    // Own keys alone: one may be called as something that every object has.
+    const known = (key: string) => (Object.hasOwn(before, key) ? before[key] : undefined);
+    const made = Object.keys(next).map((key) => [key, share(known(key), next[key])] as const);
+    const same =
+      made.length === Object.keys(before).length &&
+      made.every(([key, value]) => Object.hasOwn(before, key) && value === before[key]);
+    return (same ? before : Object.fromEntries(made)) as T;
   }
   return next;
 }

@@ -189,6 +189,7 @@ describe("a person", () => {
         key: keyOf("acknowledged", { code: "c", where: { person: "roster-erasable" }, reason: "", of: "" }),
         before: null,
       }),
+      (now) => putEntry(now, "overruled", { slot: "s4", person: "roster-erasable", move: "plank" }),
     ];
     for (const make of made) {
       const edit = { id: crypto.randomUUID(), edit: make(await doc()) };
@@ -264,6 +265,6 @@ describe("a person", () => {
     const events = await eventsAfter(run, 0);
     expect(events.map(({ seq }) => seq)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
     expect((await sessionLog(mine, run)).people.map((entry) => entry.name)).toEqual(["Una Stays"]);
-    expect((await doc()).overruled).toBeUndefined();
+    expect((await doc()).overruled).toEqual([]);
   });
 });
