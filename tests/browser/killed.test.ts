@@ -28,11 +28,16 @@ test("the web process and the database are killed and started again in mid-class
   // The demo as somebody finds it: the sign-in is filled in, a session is open tonight.
   await teacher.driver.get(`${first.address}/sign-in`);
   await seeText(teacher.driver, "Harbour Steps");
-  await see(teacher.driver, "the sign-in taken", async () => {
-    await (await named(teacher.driver, "button", "Sign in")).click();
-    await teacher.driver.sleep(1000);
-    return (await teacher.driver.getCurrentUrl()).endsWith("/classes");
-  });
+  await see(
+    teacher.driver,
+    "the sign-in taken",
+    async () => {
+      await (await named(teacher.driver, "button", "Sign in")).click();
+      await teacher.driver.sleep(1000);
+      return (await teacher.driver.getCurrentUrl()).endsWith("/classes");
+    },
+    40_000,
+  );
   await teacher.driver.get(`${first.address}/sessions`);
   await (await named(teacher.driver, "a", "Stairwell strength")).click();
   await (await named(teacher.driver, "a", "Teach")).click();

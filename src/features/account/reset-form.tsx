@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { object, string } from "yup";
 import { api } from "@/browser/api";
+import { useHydrated } from "@/browser/hydrated";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
@@ -16,6 +17,7 @@ const RESET = object({
 /** Sets another password with the link from a mail. */
 export function ResetForm({ token }: { readonly token: string }) {
   const [trouble, setTrouble] = useState<string | null>(null);
+  const hydrated = useHydrated();
   const [done, setDone] = useState(false);
   const form = useForm({ resolver: yupResolver(RESET), defaultValues: { newPassword: "" } });
   const { errors, isSubmitting } = form.formState;
@@ -44,7 +46,7 @@ export function ResetForm({ token }: { readonly token: string }) {
         {...form.register("newPassword")}
       />
       <Trouble>{trouble}</Trouble>
-      <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
+      <Button look="solid" type="submit" disabled={!hydrated || isSubmitting} className="px-5 py-2.5">
         Set it
       </Button>
     </form>
