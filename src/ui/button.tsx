@@ -1,6 +1,8 @@
+"use client";
 import Link from "next/link";
 import type { ButtonHTMLAttributes, ReactNode } from "react";
 import { cx } from "./cx";
+import { useHydrated } from "./use-hydrated";
 
 const LOOKS = {
   solid: "bg-ink text-paper border-ink hover:bg-pine hover:border-pine",
@@ -21,13 +23,15 @@ function classOf(look: Look, className?: string): string {
   );
 }
 
-/** A button with square corners. */
+/** A button with square corners. One that sends a form waits until the page listens. */
 export function Button({
   look = "line",
   className,
+  disabled = false,
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { readonly look?: Look }) {
-  return <button type="button" className={classOf(look, className)} {...rest} />;
+  const early = !useHydrated() && rest.type === "submit";
+  return <button type="button" className={classOf(look, className)} disabled={disabled || early} {...rest} />;
 }
 
 /** A link that looks like a button. */

@@ -174,7 +174,7 @@ function fitList<T>(list: readonly T[], length: number): T[] {
  * What a slot must change where its block has so many rounds at the most: rounds that are gone are left out,
  * lists of doses and loads are cut or go on with their last entry. One left without any round is for the check.
  */
-export function fitToRounds(slot: Slot, most: number): readonly Edit[] {
+function fitToRounds(slot: Slot, most: number): readonly Edit[] {
   const edits: Edit[] = [];
   const own = slot.rounds?.filter((round) => round <= most);
   if (own && slot.rounds && own.length !== slot.rounds.length) edits.push(setSlot(slot, "rounds", own));

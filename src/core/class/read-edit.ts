@@ -43,31 +43,29 @@ export function isEdit(value: unknown): value is Edit {
   return unsound(value, DOCUMENT) === null && hasShape(value, 0);
 }
 
+type Shape = (value: Json, depth: number) => boolean;
+
+const insertsBlock: Shape = ({ block, before }) => hasId(block) && isPlace(before);
+const insertsSlot: Shape = ({ block, slot, before }) => isId(block) && hasId(slot) && isPlace(before);
+
+/** What each kind of edit must have. */
+const SHAPES: { readonly [Op in Edit["op"]]: Shape } = {
+  set: ({ target, key }) => isTarget(target) && typeof key === "string" && key.length <= 100,
+  put: isPut,
+  "insert-block": insertsBlock,
+  "remove-block": insertsBlock,
+  "move-block": ({ id, from, to }) => isId(id) && isPlace(from) && isPlace(to),
+  "insert-slot": insertsSlot,
+  "remove-slot": insertsSlot,
+  "move-slot": ({ id, from, to }) => isId(id) && isSlotPlace(from) && isSlotPlace(to),
+  together: ({ edits, as }, depth) =>
+    Array.isArray(edits) &&
+    edits.length <= MOST_TOGETHER &&
+    (as === undefined || EDIT_NAMES.some((name) => name === as)) &&
+    edits.every((edit) => hasShape(edit, depth + 1)),
+};
+
 function hasShape(value: unknown, depth: number): value is Edit {
-  if (!isObject(value) || depth > 3) return false;
-  switch (value.op) {
-    case "set":
-      return isTarget(value.target) && typeof value.key === "string" && value.key.length <= 100;
-    case "insert-block":
-    case "remove-block":
-      return hasId(value.block) && isPlace(value.before);
-    case "put":
-      return isPut(value);
-    case "move-block":
-      return isId(value.id) && isPlace(value.from) && isPlace(value.to);
-    case "insert-slot":
-    case "remove-slot":
-      return isId(value.block) && hasId(value.slot) && isPlace(value.before);
-    case "move-slot":
-      return isId(value.id) && isSlotPlace(value.from) && isSlotPlace(value.to);
-    case "together":
-      return (
-        Array.isArray(value.edits) &&
-        value.edits.length <= MOST_TOGETHER &&
-        (value.as === undefined || EDIT_NAMES.some((name) => name === value.as)) &&
-        value.edits.every((edit) => hasShape(edit, depth + 1))
-      );
-    default:
-      return false;
-  }
+  if (!isObject(value) || depth > 3 || typeof value.op !== "string") return false;
+  return Object.hasOwn(SHAPES, value.op) && SHAPES[value.op as Edit["op"]](value, depth);
 }

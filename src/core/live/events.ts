@@ -73,11 +73,6 @@ export function personOf({ payload }: { readonly payload: object }): string | nu
   return "person" in payload && typeof payload.person === "string" ? payload.person : null;
 }
 
-/** The slot that an event names, or null. */
-export function slotOf({ payload }: { readonly payload: object }): string | null {
-  return "slot" in payload && typeof payload.slot === "string" ? payload.slot : null;
-}
-
 /** What one participant may see of the events: the clock's, a move changed for all, and their own. */
 export function seenBy(events: readonly RunEvent[], person: string): readonly RunEvent[] {
   return events.filter((event) => {

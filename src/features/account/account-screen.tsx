@@ -10,12 +10,13 @@ import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Trouble } from "@/ui/trouble";
+import { NEW_PASSWORD, NewPasswordField } from "./new-password-field";
 import { SecondFactor } from "./second-factor";
 import { SignOut } from "./sign-out";
 
 const CHANGE = object({
   currentPassword: string().required("Your password of now is missing."),
-  newPassword: string().required("The new password is missing.").min(10, "At least 10 characters."),
+  newPassword: NEW_PASSWORD,
 });
 
 interface SignInLine {
@@ -172,11 +173,8 @@ function Password() {
           fault={errors.currentPassword?.message}
           {...form.register("currentPassword")}
         />
-        <Field
+        <NewPasswordField
           label="A new one"
-          type="password"
-          autoComplete="new-password"
-          hint="At least 10 characters, and none that is tried first."
           fault={errors.newPassword?.message}
           {...form.register("newPassword")}
         />

@@ -5,7 +5,6 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { object, string } from "yup";
 import { api } from "@/browser/api";
-import { useHydrated } from "@/browser/hydrated";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
@@ -56,7 +55,6 @@ export function SignInForm({ demo, then = "/classes", news = null }: SignInProps
 function PasswordForm(
   props: Required<SignInProps> & { readonly onIn: () => void; readonly onStep: (step: Step) => void },
 ) {
-  const hydrated = useHydrated();
   const [joining, setJoining] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({
@@ -113,7 +111,7 @@ function PasswordForm(
       />
       <Trouble>{trouble}</Trouble>
       <div className="flex items-center gap-3">
-        <Button look="solid" type="submit" disabled={!hydrated || isSubmitting} className="px-5 py-2.5">
+        <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
           {joining ? "Make the studio" : "Sign in"}
         </Button>
         <Button look="bare" onClick={() => setJoining(!joining)}>

@@ -31,9 +31,9 @@ import { dosesText, parseDoses, stopText } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { roomCounts } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
 import { cx } from "@/ui/cx";
-import { roomCounts } from "../../core/parts/groups";
 import { CELL, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 

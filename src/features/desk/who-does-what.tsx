@@ -6,9 +6,9 @@ import { needsText, usesText } from "@/core/homes/need-words";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
+import { type Group, groupsOf } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
 import { statusText } from "@/core/parts/status-text";
-import { type Group, groupsOf } from "../../core/parts/groups";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {

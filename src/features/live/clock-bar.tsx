@@ -1,8 +1,8 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
+import type { NowNext } from "@/core/live/now-next";
+import { gapWord } from "@/core/live/now-next";
 import { Styled } from "@/ui/styled";
-import type { NowNext } from "../../core/live/now-next";
-import { gapWord } from "../../core/live/now-next";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
 
 const WIDTH = 1216;

@@ -17,13 +17,13 @@ import {
   PATTERNS,
   POSITIONS,
 } from "@/core/moves/move";
+import { idOf } from "@/core/moves/starting-move";
 import { type Fault, faultSentence } from "@/core/values/faults";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
-import { idOf } from "../../core/moves/starting-move";
 import { LinkRows } from "./link-rows";
 import { Lines, NumberField, Pick, Tick, Words } from "./move-fields";
 import { NeedRows } from "./need-rows";

@@ -3,9 +3,10 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { OwnRun } from "@/core/live/own-part";
+import { whenText } from "@/core/live/own-words";
 import { EFFORT_WORDS, type LogValue, type SlotDone } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
-import { whenText } from "../../core/live/own-words";
+import { Send } from "./form-parts";
 import { OtherClasses } from "./other-classes";
 import type { OwnEntries, OwnPage } from "./own-page";
 import { StopWords } from "./stop-words";
@@ -107,13 +108,7 @@ export function AfterClass(
             onChange={(event) => setNote(event.target.value)}
           />
         </label>
-        <button
-          type="submit"
-          disabled={busy || (effort === null && slots.length === 0)}
-          className="mt-2 w-full bg-ink py-3 text-lg font-bold text-paper disabled:opacity-50"
-        >
-          Keep it
-        </button>
+        <Send busy={busy || (effort === null && slots.length === 0)}>Keep it</Send>
         <p className="min-h-7 text-base" role="status">
           {said}
         </p>

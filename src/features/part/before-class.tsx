@@ -1,11 +1,11 @@
 "use client";
 import Link from "next/link";
 import type { OwnRun } from "@/core/live/own-part";
+import { bringTexts, whenText } from "@/core/live/own-words";
 import { bookOf } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
-import { bringTexts, whenText } from "../../core/live/own-words";
 import { OtherClasses } from "./other-classes";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { Readiness } from "./readiness-form";

@@ -6,7 +6,9 @@ import type { Segment } from "@/core/class/expand";
 import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
+import { type HurtState, hurtButton, hurtLine } from "@/core/live/hurt-words";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
+import { doseOf, fetchOf, ownCall } from "@/core/live/own-words";
 import { positionOf } from "@/core/live/position";
 import type { RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
@@ -15,8 +17,6 @@ import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
-import { type HurtState, hurtButton, hurtLine } from "../../core/live/hurt-words";
-import { doseOf, fetchOf, ownCall } from "../../core/live/own-words";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
@@ -76,7 +76,7 @@ function statusText({ reached, held, state, lateMs }: Props): string {
 export function During(props: Props) {
   const { token, person, doc, score, book, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
-  const { segment, working, shown, otherSide: other, next: after } = positionOf(score, state);
+  const { segment, working, shown, otherSide: follows, next: after } = positionOf(score, state);
   const own = part.slots.find((slot) => slot.slot === shown?.slot);
   const next = part.slots.find((slot) => slot.slot === after?.slot);
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
@@ -84,7 +84,7 @@ export function During(props: Props) {
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
-  const turns = other !== null || moment?.soon?.what === "change";
+  const turns = follows !== null || moment?.soon?.what === "change";
   const call = working ? ownCall(moment, person) : null;
   const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;

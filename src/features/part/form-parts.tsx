@@ -1,5 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
+import { useHydrated } from "@/ui/use-hydrated";
 
 /** A line that opens: its question, and what was said so far. */
 export function Fold(props: {
@@ -71,10 +72,12 @@ function toggled<T>(list: readonly T[], entry: T, on: boolean): readonly T[] {
 
 /** The one button of a form on the phone. */
 export function Send(props: { readonly children: ReactNode; readonly busy: boolean }) {
+  // Before the page listens the browser would send the form itself.
+  const hydrated = useHydrated();
   return (
     <button
       type="submit"
-      disabled={props.busy}
+      disabled={props.busy || !hydrated}
       className="mt-3 w-full bg-ink py-3 text-lg font-bold text-paper disabled:opacity-50"
     >
       {props.children}

@@ -1,4 +1,4 @@
-import { whenText } from "../../core/live/own-words";
+import { whenText } from "@/core/live/own-words";
 import type { OwnPage } from "./own-page";
 
 /** A person's other classes: those ahead, and those of the last week. */

@@ -1,10 +1,10 @@
 "use client";
 import type { Person } from "@/core/homes/home";
+import { type HurtState, hurtButton, hurtLine } from "@/core/live/hurt-words";
 import type { LateStart } from "@/core/live/late";
+import { bringTexts } from "@/core/live/own-words";
 import type { Part } from "@/core/parts/part";
 import { Bar } from "@/features/live/bar";
-import { type HurtState, hurtButton, hurtLine } from "../../core/live/hurt-words";
-import { bringTexts } from "../../core/live/own-words";
 import { StopWords } from "./stop-words";
 
 const HEIGHT = 176;

@@ -4,6 +4,7 @@ import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
 import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
+import { whenText } from "@/core/live/own-words";
 import {
   ADAPT,
   type Adapt,
@@ -12,7 +13,6 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
-import { whenText } from "../../core/live/own-words";
 import { CodeForm } from "./code-form";
 import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
 import type { OwnPage } from "./own-page";

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
-import { whenText } from "../../core/live/own-words";
+import { whenText } from "@/core/live/own-words";
 import { CodeForm } from "./code-form";
 import type { OwnPage } from "./own-page";
 

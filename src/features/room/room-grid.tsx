@@ -5,7 +5,6 @@ import { findSlot } from "@/core/class/document";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { STATUS_WORDS } from "@/core/parts/part";
-import { cx } from "@/ui/cx";
 import {
   cellText,
   FILTER_WORDS,
@@ -18,7 +17,8 @@ import {
   roomRows,
   shortBefore,
   spreadText,
-} from "../../core/parts/room-rows";
+} from "@/core/parts/room-rows";
+import { cx } from "@/ui/cx";
 
 /** What is looked at: a whole row, a whole column, or one cell. */
 export interface RoomChoice {

@@ -10,9 +10,9 @@ import { type MoveBook, resolveMove } from "@/core/moves/book";
 import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
+import { shortBefore } from "@/core/parts/room-rows";
+import { statusText } from "@/core/parts/status-text";
 import { Button } from "@/ui/button";
-import { shortBefore } from "../../core/parts/room-rows";
-import { statusText } from "../../core/parts/status-text";
 import type { RoomChoice } from "./room-grid";
 import type { Room } from "./use-parts";
 

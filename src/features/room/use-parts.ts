@@ -3,13 +3,11 @@
 import { type Remote, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
-import type { About, NextThings } from "@/core/engine/engine";
+import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
-import { partsFor } from "@/core/parts/parts";
 import type { Finding } from "@/core/review/finding";
-import { readThrough } from "@/core/review/read-through";
 import type { Settings } from "@/core/settings/settings";
 import type { DeskWorker } from "@/workers/desk.worker";
 
@@ -26,16 +24,15 @@ export interface Room {
   readonly ask: <T>(run: (worker: Remote<DeskWorker>, about: About) => Promise<T>) => Promise<T | null>;
 }
 
-function lookNow(doc: ClassDoc, people: readonly Person[], settings: Settings) {
-  const parts = partsFor(doc, people, LIBRARY_BOOK, { table: settings.changeOver });
-  const { thresholds } = settings;
-  return { parts, findings: readThrough({ doc, library: LIBRARY_BOOK, people, parts, thresholds }) };
+function lookNow(about: About) {
+  const engine = new Engine(LIBRARY_BOOK);
+  return { ...about, parts: engine.parts(about), findings: engine.findings(about) };
 }
 
 /** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
 export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings): Room {
   const worker = useRef<Remote<DeskWorker> | null>(null);
-  const [made, setMade] = useState(() => ({ doc, people, ...lookNow(doc, people, settings) }));
+  const [made, setMade] = useState(() => lookNow({ doc, people, settings }));
   const busy = useRef(false);
   const wanted = useRef({ doc, people, settings });
   wanted.current = { doc, people, settings };
@@ -54,7 +51,7 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
       ) {
         const parts = await remote.parts(asked);
         const { findings: before } = latest.current;
-        latest.current = { doc: asked.doc, people: asked.people, parts, findings: before };
+        latest.current = { ...asked, parts, findings: before };
         setMade(latest.current);
         // The room is there; the read-through follows, unless the class has changed again meanwhile.
         if (wanted.current.doc !== asked.doc || wanted.current.people !== asked.people) continue;
