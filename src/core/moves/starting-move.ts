@@ -1,8 +1,10 @@
+import { USUAL } from "./library/define";
 import type { Move } from "./move";
 
 /** What a move of one's own begins as: like another, linked to it as a swap, or the plainest there is. */
 export function startingMove(like: Move | null): Move {
   const plain: Move = {
+    ...USUAL,
     id: "",
     name: "",
     pattern: "squat",
@@ -10,18 +12,7 @@ export function startingMove(like: Move | null): Move {
     position: "standing",
     sides: "both",
     repSeconds: 3,
-    impact: "none",
-    noise: "quiet",
-    tempo: "2-0-1-0",
     energy: { met: 3.8, category: null },
-    isometric: false,
-    stable: true,
-    landings: { perRep: 0, weight: 0 },
-    needs: [[]],
-    loads: [],
-    room: { lengthM: 2, heightCm: 210 },
-    demoSeconds: 12,
-    setupSeconds: 0,
     cues: ["", ""],
     faults: ["", ""],
     cautions: [""],

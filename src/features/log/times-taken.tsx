@@ -62,18 +62,18 @@ export function TimesTaken(props: {
             <div key={id} className="contents">
               <span className="truncate">{title}</span>
               <span aria-hidden className="relative block h-5 border-b border-dashed border-quiet">
-                <svg aria-hidden className="absolute -bottom-1 left-0 h-7 w-full overflow-visible">
-                  <rect y="4" width={percent(Math.min(took, plan))} height="20" className="fill-pine" />
+                <svg aria-hidden className="absolute top-0 left-0 h-full w-full overflow-visible">
+                  <rect width={percent(Math.min(took, plan))} height="100%" className="fill-pine" />
                   {took > plan && (
                     <rect
                       x={percent(plan)}
-                      y="5"
+                      y="6%"
                       width={percent(took - plan)}
-                      height="18"
+                      height="88%"
                       className="fill-none stroke-pine stroke-2"
                     />
                   )}
-                  <rect x={percent(plan)} width="2" height="28" className="fill-ink" />
+                  <rect x={percent(plan)} y="-0.25rem" width="2" height="1.75rem" className="fill-ink" />
                 </svg>
               </span>
               <span className="tabular-nums">

@@ -38,7 +38,8 @@ type Usual = Pick<
   | "demoSeconds"
 >;
 
-const USUAL: Usual = {
+/** What is usual for a move, in the library and in one of a coach's own. */
+export const USUAL: Usual = {
   impact: "none",
   noise: "quiet",
   isometric: false,
