@@ -1,11 +1,17 @@
 /** The commands over the core. Each gives an exit code and writes through the doors it is handed. */
+
 import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import { MUSCLES, NEED_ROLES, PATTERNS, POSITIONS } from "../core/moves/move";
 import { CHANGE_OVER } from "../core/parts/change-over";
 import { COSTS } from "../core/parts/costs";
-import { partFor, partJson } from "../core/parts/parts";
+import { partFor } from "../core/parts/parts";
 import { scoreJson, scoreOf } from "../core/score/score";
+import { wordsIn } from "../words/languages";
+import { partJson } from "../words/part-words";
 import { readClass, readRoster } from "./files";
+
+/** The command line speaks English. */
+const words = wordsIn("en");
 
 /** Where a command writes: a line at a time. */
 export interface Doors {
@@ -64,7 +70,7 @@ export function partsCommand(args: readonly string[], doors: Doors): number {
   for (const result of [doc, roster]) if (!result.ok) result.error.forEach(doors.err);
   if (!doc.ok || !roster.ok) return 1;
   for (const person of roster.value.people) {
-    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK, { instead: true }))));
+    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK, { instead: true }), words)));
   }
   return 0;
 }

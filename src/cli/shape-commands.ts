@@ -1,4 +1,5 @@
 /** The commands that judge and shape a class: `check`, `fit`, `order`, `shape`. */
+
 import type { ClassDoc } from "../core/class/document";
 import { THRESHOLDS } from "../core/effort/thresholds";
 import type { Person } from "../core/homes/home";
@@ -10,8 +11,14 @@ import { fitClass } from "../core/shape/fit";
 import { orderStations } from "../core/shape/order";
 import { shapePieces } from "../core/shape/shape-json";
 import { clockText } from "../core/units";
+import { englishSentence, findingJson } from "../words/finding-words";
+import { wordsIn } from "../words/languages";
+import { lockedText, optionText, orderTexts } from "../words/shape-words";
 import type { Doors } from "./commands";
 import { readClass, readRoster, readSeasonFile } from "./files";
+
+/** The command line speaks English. */
+const words = wordsIn("en");
 
 interface Asked {
   readonly doc: ClassDoc;
@@ -84,8 +91,9 @@ export function checkCommand(args: readonly string[], doors: Doors): number {
     people: asked.people,
     parts: asked.parts,
     season: season?.ok ? season.value : null,
+    sentence: englishSentence,
   });
-  for (const finding of findings) doors.out(JSON.stringify(finding));
+  for (const finding of findings) doors.out(JSON.stringify(findingJson(finding, words)));
   return findings.some((finding) => finding.severity === "stop" && finding.acknowledged === null) ? 2 : 0;
 }
 
@@ -101,10 +109,16 @@ export function fitCommand(args: readonly string[], doors: Doors): number {
   if (minutes === null || within === null) return 1;
   const { doc, parts } = asked;
   const result = fitClass({ doc, library: LIBRARY_BOOK, seconds: minutes * 60, within, parts });
-  for (const option of result.options) doors.out(JSON.stringify(option));
+  for (const option of result.options) {
+    const why = optionText(option, doc, LIBRARY_BOOK, words);
+    doors.out(JSON.stringify({ ...option, why }));
+  }
   if (result.options.length > 0) return 0;
   const near = result.nearest === null ? "nothing" : clockText(result.nearest);
-  const unlock = result.locked.length > 0 ? ` Unlock ${result.locked.join(", ")} to get nearer.` : "";
+  const unlock =
+    result.locked.length > 0
+      ? ` Unlock ${result.locked.map((entry) => lockedText(entry, doc, LIBRARY_BOOK, words)).join(", ")} to get nearer.`
+      : "";
   doors.err(`brontle fit: ${minutes} minutes are out of reach; the nearest is ${near}.${unlock}`);
   return 1;
 }
@@ -131,7 +145,8 @@ export function orderCommand(args: readonly string[], doors: Doors): number {
     doors.err(`brontle order: ${block} ${REFUSALS[result]}.`);
     return 1;
   }
-  const { order, cost, was, exact, pairs, why } = result;
+  const { order, cost, was, exact, pairs } = result;
+  const why = orderTexts(result, words);
   doors.out(JSON.stringify({ order, cost, was, exact, pairs, why }));
   return 0;
 }

@@ -41,12 +41,6 @@ export function mapTriple(triple: Triple, f: (value: number) => number): Triple 
 export const KG_PER_LB = 0.45359237;
 export type MassUnits = "kg" | "lb";
 
-/** A mass in a person's own units, to a tenth: `6 kg`, `13.2 lb`. */
-export function massText(kg: number, units: MassUnits = "kg"): string {
-  const value = units === "lb" ? kg / KG_PER_LB : kg;
-  return `${Math.round(value * 10) / 10} ${units}`;
-}
-
 /** Seconds as `m:ss`, hours as `h:mm:ss`: 245 → `4:05`. Negative numbers keep their sign. */
 export function clockText(seconds: Seconds): string {
   const whole = Math.abs(Math.trunc(seconds));

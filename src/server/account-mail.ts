@@ -3,9 +3,11 @@
  * studio's outbox, which colleagues read: each message is a file in a folder that only whoever runs this
  * installation can read. A simulated stand-in as the outbox is; nothing leaves the machine.
  */
+
 import { randomBytes } from "node:crypto";
 import { chmod, mkdir, readdir, rename, rm, stat, writeFile } from "node:fs/promises";
 import { join } from "node:path";
+import { wordsIn } from "../words/languages";
 import { addressMark } from "./address-mark";
 import { env } from "./env";
 import { journal } from "./journal";
@@ -38,6 +40,11 @@ async function write(to: Recipient, subject: string, text: string): Promise<void
   await rename(`${file}.half`, file);
 }
 
+/** Accounts have no language of their own yet. */
+const words = wordsIn("en");
+const say = (key: Parameters<typeof words.phrase<"accountMail">>[1], args?: Record<string, string>) =>
+  words.phrase("accountMail", key, args);
+
 /**
  * Writes without being waited for: whether an address is known must not show in how long an answer takes.
  */
@@ -49,37 +56,34 @@ function send(to: Recipient, subject: string, lines: readonly string[]): void {
 
 /** For somebody who made an account: the link that proves the address. */
 export function sendProof(to: Recipient, link: string): void {
-  send(to, "Your address at Brontle", [
-    `An account was made with this address, for a studio called ${to.name}.`,
-    `Open this within an hour to say that the address is yours, then sign in:\n${link}`,
-    "If it wasn't you, leave it: without this nobody gets in.",
+  send(to, say("proofSubject"), [
+    say("proofMade", { studio: to.name }),
+    say("proofOpen", { link }),
+    say("proofLeave"),
   ]);
 }
 
 /** For somebody whose address was used for an account once more. */
 export function sendKnown(to: Recipient): void {
-  send(to, "You have an account at Brontle", [
-    "Somebody wanted to make an account with this address, and there is one already.",
-    `If it was you: sign in at ${env.origin}/sign-in, where a forgotten password can be replaced too.`,
-    "If it wasn't you, there is nothing to do.",
+  send(to, say("knownSubject"), [
+    say("knownWanted"),
+    say("knownSignIn", { address: `${env.origin}/sign-in` }),
+    say("knownNothing"),
   ]);
 }
 
 /** For somebody who can't get in: the link to another password. */
 export function sendReset(to: Recipient, token: string): void {
-  send(to, "Another password for Brontle", [
-    "Somebody asked for another password for the account of this address.",
-    `Open this within an hour to set one:\n${env.origin}/reset/${token}`,
-    "If it wasn't you, leave it: the password stays as it is.",
+  send(to, say("resetSubject"), [
+    say("resetAsked"),
+    say("resetOpen", { link: `${env.origin}/reset/${token}` }),
+    say("resetLeave"),
   ]);
 }
 
 /** For somebody whose password was replaced by mail. */
 export function sendWasReset(to: Recipient): void {
-  send(to, "Your password at Brontle was replaced", [
-    "The password of your account was replaced just now, with a link that was sent to this address. All sign-ins have ended.",
-    "If it wasn't you, somebody reads your mail: tell whoever runs this Brontle.",
-  ]);
+  send(to, say("wasResetSubject"), [say("wasReset"), say("wasResetNotYou")]);
 }
 
 /** Takes away messages whose time is over. */

@@ -1,8 +1,11 @@
 /** Invitations: a mail file with a personal link and a calendar entry, for each person, in the outbox. */
+
 import { and, eq } from "drizzle-orm";
-import { longWhen } from "../core/live/when";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { scoreOf } from "../core/score/score";
+import { languageOf, wordsIn } from "../words/languages";
+import { longWhen } from "../words/when-words";
+import type { Words } from "../words/words";
 import { calendarFile } from "./calendar";
 import { type RunRow, sessionDoc } from "./content";
 import { db, transaction } from "./db/client";
@@ -32,6 +35,7 @@ export async function sessionCalendar(
   row: DatedRun,
   studioName: string,
   address: string | null,
+  words: Words,
 ): Promise<string> {
   return calendarFile({
     ...(await planSeconds(row)),
@@ -42,6 +46,7 @@ export async function sessionCalendar(
     cancelled: row.state === "cancelled",
     address,
     stamp: new Date(),
+    words,
   });
 }
 
@@ -62,9 +67,7 @@ export async function invite(
   const name = await studioName(studioId);
   const { title } = await planSeconds(row);
   const cancelled = row.state === "cancelled";
-  const subject = cancelled
-    ? `Cancelled: ${title}`
-    : `${title}, ${longWhen(row.startsAt.getTime(), row.timeZone, true)}`;
+  const startsAtMs = row.startsAt.getTime();
   for (const entry of chosen) {
     const [found] = await db()
       .select({ doc: person.doc })
@@ -75,15 +78,20 @@ export async function invite(
     const address = cancelled
       ? null
       : `${env.origin}/p/${await addLink(studioId, entry.id, expiresAt, by, true)}`;
-    const text = cancelled
-      ? `Hello ${entry.name},\n\n${title} on ${longWhen(row.startsAt.getTime(), zone, true)} is cancelled.\n\n${name}\n`
-      : [
-          `Hello ${entry.name},`,
-          `${title} is on ${longWhen(row.startsAt.getTime(), zone, true)}.`,
-          `Your own page, with what to have ready and your own version of the class:\n${address}`,
-          "The link is yours alone: whoever has it sees your part. Before your first class it asks a few questions about your health. Only you see the answers.",
-          name,
-        ].join("\n\n");
+    const words = wordsIn(languageOf(found?.doc.language));
+    const subject = cancelled
+      ? words.phrase("mail", "cancelledSubject", { title })
+      : words.phrase("mail", "subject", { title, when: longWhen(startsAtMs, row.timeZone, words, true) });
+    const when = longWhen(startsAtMs, zone, words, true);
+    const about =
+      address === null
+        ? [words.phrase("mail", "cancelled", { title, when })]
+        : [
+            words.phrase("mail", "isOn", { title, when }),
+            words.phrase("mail", "ownPage", { address }),
+            words.phrase("mail", "yoursAlone"),
+          ];
+    const text = [words.phrase("mail", "hello", { name: entry.name }), ...about, name].join("\n\n");
     const message = await mailFile({
       from: name,
       to: { name: entry.name, address: entry.email },
@@ -91,7 +99,7 @@ export async function invite(
       text: `${text}\n`,
       calendar: {
         method: cancelled ? "CANCEL" : "PUBLISH",
-        text: await sessionCalendar(row, name, address),
+        text: await sessionCalendar(row, name, address, words),
       },
     });
     await transaction(async (tx) => {

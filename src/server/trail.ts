@@ -1,6 +1,6 @@
 /** The trail: who did what with people's things, appended as it happens and read by the owner. */
 import { and, desc, eq, lt, sql } from "drizzle-orm";
-import { TRAIL_DAYS, type TrailKind, trailText } from "../core/trail/trail";
+import { TRAIL_DAYS, type TrailKind } from "../core/trail/trail";
 import { db, type Tx } from "./db/client";
 import { person, trail } from "./db/schema";
 
@@ -27,7 +27,10 @@ export interface TrailLine {
   readonly id: number;
   readonly atMs: number;
   readonly kind: TrailKind;
-  readonly text: string;
+  /** Name of the instructor, or `BY_PERSON`. */
+  readonly actor: string;
+  /** Whom it is about; null where nobody, or somebody since removed. */
+  readonly person: string | null;
 }
 
 /** Lines of one page. */
@@ -52,7 +55,8 @@ export async function readTrail(studioId: string, before: number | null = null):
     id,
     atMs: at.getTime(),
     kind,
-    text: trailText(kind, actor, doc?.name ?? null),
+    actor,
+    person: doc?.name ?? null,
   }));
 }
 

@@ -2,6 +2,7 @@
  * Every reader of the core against damaged input: it gives a value or faults, never throws, never takes a
  * second; and what it takes can be timed, printed, read through, shaped and mended without either.
  */
+
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, test, vi } from "vitest";
@@ -33,6 +34,9 @@ import { shapePieces } from "../../src/core/shape/shape-json";
 import { arbClass } from "../../src/core/testing/arbitraries";
 import { MOST_FAULTS } from "../../src/core/values/check-values";
 import { faultLine } from "../../src/core/values/faults";
+import { findingText } from "../../src/words/finding-words";
+import { wordsIn } from "../../src/words/languages";
+import { spokenLines } from "../../src/words/shape-words";
 import { fuzz } from "../shared/fuzz";
 import { mutated, pick, torn } from "../shared/mutate";
 import { FULL, OWN_MOVE } from "./full";
@@ -93,7 +97,10 @@ function doAll(doc: ClassDoc, everything: boolean): void {
     }
   }
   for (const piece of shapePieces(doc, LIBRARY_BOOK, parts, THRESHOLDS)) expect(typeof piece).toBe("string");
-  callSheet(doc, LIBRARY_BOOK, { parts });
+  for (const line of spokenLines(callSheet(doc, LIBRARY_BOOK, parts), wordsIn("en"), 2.3)) {
+    expect(line.text).not.toBe("");
+  }
+  for (const finding of findings) expect(findingText(finding, wordsIn("en"))).toMatch(/\S/);
   runState(runScore(doc, score), [], 0);
 }
 

@@ -24,6 +24,7 @@ import {
 } from "../../src/server/session-changes";
 import { findSession } from "../../src/server/sessions";
 import { leaveWhereabouts } from "../../src/server/whereabouts";
+import { wordsIn } from "../../src/words/languages";
 
 import {
   client,
@@ -97,7 +98,7 @@ describe("invitations", () => {
     expect(mail.text).not.toContain("/p/");
     const row = await findSession(mine, run);
     if (!row) throw new Error("no session");
-    const calendar = await sessionCalendar(row, "Sessions", null);
+    const calendar = await sessionCalendar(row, "Sessions", null, wordsIn("en"));
     expect(calendar).toContain("METHOD:CANCEL");
     expect(calendar).toContain("STATUS:CANCELLED");
     expect(calendar).toContain("SEQUENCE:1");

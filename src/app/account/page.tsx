@@ -1,10 +1,12 @@
 import type { Metadata } from "next";
-import { shortWhen } from "@/core/live/when";
 import { AccountScreen } from "@/features/account/account-screen";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { hasSecondFactor } from "@/server/accounts";
 import { signInsOf } from "@/server/sign-ins";
 import { settingsOf, studiosOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Account" };
 
@@ -22,7 +24,7 @@ export default async function AccountPage() {
       studios={studios}
       secondFactor={secondFactor}
       signIns={signIns.map(({ sinceMs, ...rest }) => {
-        const { day, time } = shortWhen(sinceMs, teaching.timeZone);
+        const { day, time } = shortWhen(sinceMs, teaching.timeZone, wordsIn(HOUSE_LANGUAGE));
         return { ...rest, since: `${day}, ${time}` };
       })}
     />

@@ -1,9 +1,11 @@
 import type { Metadata } from "next";
-import { shortWhen } from "@/core/live/when";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { OutboxScreen } from "@/features/outbox/outbox-screen";
 import { listOutbox } from "@/server/outbox";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Outbox" };
 
@@ -13,7 +15,7 @@ export default async function OutboxPage() {
   return (
     <OutboxScreen
       lines={lines.map(({ createdAtMs, ...line }) => {
-        const { day, time } = shortWhen(createdAtMs, teaching.timeZone);
+        const { day, time } = shortWhen(createdAtMs, teaching.timeZone, wordsIn(HOUSE_LANGUAGE));
         return { ...line, when: `${day}, ${time}` };
       })}
     />

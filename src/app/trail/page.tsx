@@ -1,10 +1,13 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { shortWhen } from "@/core/live/when";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { type TrailDay, TrailScreen } from "@/features/trail/trail-screen";
 import { settingsOf } from "@/server/studios";
 import { readTrail, TRAIL_PAGE } from "@/server/trail";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { trailText } from "@/words/trail-words";
+import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Trail" };
 
@@ -18,8 +21,10 @@ export default async function TrailPage(props: {
   const from = typeof before === "string" && /^\d{1,12}$/.test(before) ? Number(before) : null;
   const [lines, { teaching }] = await Promise.all([readTrail(who.studioId, from), settingsOf(who.studioId)]);
   const days: { day: string; lines: TrailDay["lines"][number][] }[] = [];
-  for (const { id, atMs, text } of lines) {
-    const { day, time } = shortWhen(atMs, teaching.timeZone);
+  const words = wordsIn(HOUSE_LANGUAGE);
+  for (const { id, atMs, kind, actor, person } of lines) {
+    const text = trailText(kind, actor, person, words);
+    const { day, time } = shortWhen(atMs, teaching.timeZone, words);
     const last = days.at(-1);
     if (last?.day === day) last.lines.push({ id, time, text });
     else days.push({ day, lines: [{ id, time, text }] });

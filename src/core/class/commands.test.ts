@@ -5,7 +5,6 @@ import { arbClass } from "../testing/arbitraries";
 import { checkClass } from "./check-class";
 import { carrySlot, copyBlock, joinBlocks, setRounds, splitBlock } from "./commands";
 import { type Block, type ClassDoc, slotsOf } from "./document";
-import { editText } from "./edit-words";
 import { applyEdit, type Edit } from "./edits";
 import { putEntry } from "./keyed";
 import { newClass } from "./new-class";
@@ -88,17 +87,4 @@ describe("entries with a key", () => {
       { slot: "s4", person: "p2", move: "plank" },
     ]);
   });
-});
-
-test("every edit that is made can be told in words", () => {
-  const doc = newClass("T", "density");
-  const block = doc.blocks[0] as Block;
-  const say = (edit: Edit | null) => (edit ? editText(edit, doc, LIBRARY_BOOK) : "");
-  expect(say(setRounds(block, 3))).toBe("the rounds of Warm-up");
-  expect(say(splitBlock(doc, block, "s2"))).toBe("the cut of a block in two");
-  expect(say(joinBlocks(doc, block))).toBe("two blocks joined");
-  expect(say(copyBlock(doc, block))).toBe("the copy of a block");
-  expect(say(putEntry(doc, "overruled", { slot: "s4", person: "p", move: "plank" }))).toContain(
-    "your own choice",
-  );
 });

@@ -51,8 +51,6 @@ export interface DoseRow<K extends DoseKind> {
   readonly pieces: (amount: Amounts[K], doing: Doing) => readonly PieceDose[];
   /** As people read and type it; `pace` is what stands beside it. */
   readonly text: (amount: Amounts[K], dose: DoseOf<K>, pace: string) => string;
-  /** What is counted, in words; `reps` are those of the piece. */
-  readonly counted: (amount: Amounts[K], reps: Triple | null) => string;
   /** How it is typed, and what is read of that. */
   readonly form: RegExp;
   readonly read: (match: RegExpExecArray) => Dose | null;
@@ -126,12 +124,6 @@ function ladderText(ladder: Ladder): string {
   return `ladder ${ladder.from}–${ladder.to}${step}${hold}`;
 }
 
-function repsText(reps: Triple | null): string {
-  if (!reps) return "";
-  const { min, max } = reps;
-  return max === 1 ? "1 rep" : `${min === max ? max : `${min}–${max}`} reps`;
-}
-
 const SPAN = String.raw`(\d{1,5}(?:\s*(?:–|-|to)\s*\d{1,5}){0,2})`;
 const SECONDS = String.raw`\s*(?:s|sec|secs|seconds)?`;
 const PACE = String.raw`(?:\s+(?:at|@)\s*(\S+)|\s+of\s+(\d{1,3}(?:\.\d{1,2})?)${SECONDS})?`;
@@ -166,7 +158,6 @@ function readLadder(match: RegExpExecArray): Dose | null {
   return { ladder, ...pace };
 }
 
-const none = () => "";
 const timed = {
   reps: false,
   paced: false,
@@ -183,7 +174,6 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     number: "work",
     hard: "by-effort",
     text: (span) => `${spanText(span)} s`,
-    counted: none,
     form: new RegExp(`^${SPAN}${SECONDS}$`, "i"),
     read: readSpan((seconds) => ({ seconds })),
   },
@@ -193,7 +183,6 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     number: "work",
     hard: "by-effort",
     text: (span) => `hold ${spanText(span)} s`,
-    counted: none,
     form: new RegExp(`^hold\\s+${SPAN}${SECONDS}$`, "i"),
     read: readSpan((hold) => ({ hold })),
   },
@@ -210,7 +199,6 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
       const unit = span === 1 ? "rep" : "reps";
       return `${spanText(span)} ${unit}${pace}${within === undefined ? "" : ` in ${within} s`}`;
     },
-    counted: (_span, reps) => repsText(reps),
     form: new RegExp(`^${SPAN}\\s*(?:reps?|x|×)${PACE}(?:\\s+in\\s+(\\d{1,5})${SECONDS})?$`, "i"),
     read: readReps,
   },
@@ -224,7 +212,6 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     check: checkLadder,
     pieces: ladderPieces,
     text: (ladder, _dose, pace) => `${ladderText(ladder)}${pace}`,
-    counted: ladderText,
     form: new RegExp(
       `^ladder\\s+(\\d{1,3})\\s*(?:–|-|to)\\s*(\\d{1,3})(?:\\s+by\\s+(\\d{1,3}))?` +
         `(?:\\s+hold\\s+(\\d{1,2}(?:\\.\\d{1,2})?)${SECONDS}\\s+a\\s+(rung|rep))?${PACE}$`,
@@ -238,7 +225,6 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     number: null,
     hard: "always",
     text: (span) => `to limit ${spanText(span)} s`,
-    counted: () => "to the limit",
     form: new RegExp(`^(?:to\\s+)?(?:the\\s+)?limit\\s+${SPAN}${SECONDS}$`, "i"),
     read: readSpan((toLimit) => ({ toLimit })),
   },

@@ -1,10 +1,9 @@
 import fc from "fast-check";
-import { describe, expect, test } from "vitest";
+import { expect, test } from "vitest";
 import { arbDose } from "../testing/arbitraries";
 import { spanTriple } from "../values/span";
-import { tempoWords } from "../values/tempo";
 import type { Dose } from "./document";
-import { amountText, dosesText, doseText, parseDose, parseDoses } from "./dose-text";
+import { dosesText, doseText, parseDose, parseDoses } from "./dose-text";
 
 /** A dose with its spans spelt out and what is left out filled in, so that equal meaning is equal. */
 function meaning(dose: Dose): unknown {
@@ -56,27 +55,4 @@ test.each([
 
 test.each(["", "s", "forty", "8 reps at fast", "-3 s", "8 reps in", "hold"])("%s is not", (text) => {
   expect(parseDose(text)).toBeNull();
-});
-
-describe("for people at work", () => {
-  test.each([
-    ["3-0-1-0", "lower 3 s, lift 1 s"],
-    ["2-1-X-0", "lower 2 s, pause 1 s, lift 1 s"],
-    ["3021", "lower 3 s, lift 2 s, pause 1 s"],
-    ["0-2-0-0", "pause 2 s"],
-    ["0-0-0-0", ""],
-    ["soon", ""],
-    [undefined, ""],
-  ])("the tempo %j is %j", (tempo, words) => expect(tempoWords(tempo)).toBe(words));
-
-  test("what is counted is told as it varies, and nothing of what is only timed", () => {
-    const three = (min: number, max: number) => ({ min, plan: max, max });
-    expect(amountText({ reps: 8 }, three(8, 8))).toBe("8 reps");
-    expect(amountText({ reps: 8 }, three(4, 5))).toBe("4–5 reps");
-    expect(amountText({ reps: 1 }, three(1, 1))).toBe("1 rep");
-    expect(amountText({ toLimit: 30 }, null)).toBe("to the limit");
-    expect(amountText({ ladder: { from: 1, to: 6 }, tempo: "3-0-1-0" }, three(21, 21))).toBe("ladder 1–6");
-    expect(amountText({ seconds: 40 }, null)).toBe("");
-    expect(amountText({ hold: 40 }, null)).toBe("");
-  });
 });

@@ -3,7 +3,6 @@
  * `10 reps of 2.5 s in 60 s`, `to limit 40 s`, `ladder 1–6 by 1 hold 2 s a rung`.
  * A list of doses, one for each appearance, is joined with slashes.
  */
-import type { Seconds, Triple } from "../units";
 import type { Dose } from "./dose";
 import { DOSE_KINDS, DOSES, rowOf } from "./dose-kinds";
 
@@ -18,17 +17,6 @@ export function doseText(dose: Dose): string {
 /** A slot's dose or doses in words. */
 export function dosesText(dose: Dose | readonly Dose[]): string {
   return Array.isArray(dose) ? dose.map(doseText).join(" / ") : doseText(dose as Dose);
-}
-
-/** Where somebody stops before a piece is over: `8 s, then rest`; empty where they don't. */
-export function stopText(seconds: Seconds | null | undefined): string {
-  return seconds === null || seconds === undefined ? "" : `${seconds} s, then rest`;
-}
-
-/** What is counted in a piece, in words: `8–12 reps`, `ladder 1–6`, `to the limit`; empty where only time is. */
-export function amountText(dose: Dose, reps: Triple | null): string {
-  const { row, amount } = rowOf(dose);
-  return row.counted(amount, reps);
 }
 
 /** Reads one dose; null where it can't be read. Whether its numbers are allowed is for the check of the class. */

@@ -1,7 +1,4 @@
-/**
- * A block as a sentence: the numbers that it names, and the edits that change them.
- * "4 rounds of 5 moves, 40 s work, 20 s rest, 60 s between rounds, 10 s to get ready".
- */
+/** A block as a sentence: the numbers that it names, and the edits that change them. Its words are in `src/words`. */
 
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "../values/span";
 import { setBlock, setRounds, setSlot, together } from "./commands";
@@ -27,10 +24,9 @@ export interface SentenceNumber {
   readonly key: NumberKey;
   /** As it is shown and typed: `4`, `20–40`. */
   readonly text: string;
-  /** The words after it. */
-  readonly tail: string;
-  /** Its name for a screen reader. */
-  readonly label: string;
+  /** What the words around it depend on: moves of the block, sets at a station, one alone. */
+  readonly moves: number;
+  readonly station: boolean;
   readonly least: number;
   readonly most: number;
   /** What an arrow key changes it by, and with Shift. */
@@ -70,46 +66,29 @@ export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
   const add = (
     key: NumberKey,
     value: { text: string; now: number },
-    tail: string,
-    label: string,
     bounds: Pick<SentenceNumber, "step" | "bigStep" | "least" | "most">,
-  ) => numbers.push({ key, ...value, tail, label, ...bounds });
+  ) => numbers.push({ key, ...value, moves: slots.length, station, ...bounds });
   const span = (value: Span | undefined, fallback = 0) => ({
     text: spanText(value ?? fallback),
     now: spanTriple(value, fallback).plan,
   });
   if (slots.length > 0) {
-    const moves = slots.length === 1 ? "1 move" : `${slots.length} moves`;
     if (block.cap !== undefined) {
-      const tail = `s for as many rounds as possible of ${moves}`;
-      add("cap", span(block.cap), tail, "Seconds for as many rounds as possible", {
-        ...SECONDS,
-        step: 15,
-        bigStep: 60,
-        least: 1,
-      });
-    } else {
-      const rounds = span(block.rounds, 1);
-      const one = rounds.text === "1";
-      const tail = station
-        ? `${one ? "set" : "sets"} at each of ${moves}`
-        : `${one ? "round" : "rounds"} of ${moves}`;
-      add("rounds", rounds, tail, station ? "Sets" : "Rounds", COUNT);
-    }
+      add("cap", span(block.cap), { ...SECONDS, step: 15, bigStep: 60, least: 1 });
+    } else add("rounds", span(block.rounds, 1), COUNT);
     const work = amounts(block, "work");
-    if (work.length > 0) add("work", commonText(work), "s work", "Seconds of work", { ...SECONDS, least: 1 });
+    if (work.length > 0) add("work", commonText(work), { ...SECONDS, least: 1 });
     const reps = amounts(block, "reps");
-    if (reps.length > 0) add("reps", commonText(reps), "reps", "Reps", { ...COUNT, most: 1000 });
+    if (reps.length > 0) add("reps", commonText(reps), { ...COUNT, most: 1000 });
     if (block.cap === undefined) {
-      add("rest", span(block.rest), "s rest", "Seconds of rest", SECONDS);
-      const between = station ? "s between stations" : "s between rounds";
-      add("longRest", span(block.longRest ?? block.rest), between, `Seconds ${between.slice(2)}`, SECONDS);
+      add("rest", span(block.rest), SECONDS);
+      add("longRest", span(block.longRest ?? block.rest), SECONDS);
     }
-    add("prepare", span(block.prepare), "s to get ready", "Seconds to get ready", SECONDS);
-    add("demo", span(block.demo), "s to show each", "Seconds to show each move", SECONDS);
+    add("prepare", span(block.prepare), SECONDS);
+    add("demo", span(block.demo), SECONDS);
   }
-  add("brief", span(block.brief), "s of talk before", "Seconds of talk before the block", SECONDS);
-  add("after", span(block.after), "s for water after", "Seconds for water after the block", SECONDS);
+  add("brief", span(block.brief), SECONDS);
+  add("after", span(block.after), SECONDS);
   return numbers;
 }
 
@@ -139,16 +118,29 @@ export function stepEdit(block: Block, number: SentenceNumber, by: number): Edit
   return numberEdit(block, key, tidySpan(spanTriple(shifted(now ?? fallback))));
 }
 
-/** What a block is, from its structure: words that sentences, findings and templates share. */
-export function blockShape(block: Block): string {
+export type BlockShape =
+  | "talk"
+  | "break"
+  | "as-many-rounds"
+  | "straight-sets"
+  | "windows"
+  | "intervals"
+  | "one-move"
+  | "superset"
+  | "triset"
+  | "circuit"
+  | "sequence";
+
+/** What a block is, from its structure. */
+export function blockShape(block: Block): BlockShape {
   const { length } = slotsOf(block);
   const rounds = spanTriple(block.rounds, 1).max;
   if (length === 0) return block.role === "talk" ? "talk" : "break";
-  if (block.cap !== undefined) return "as many rounds as possible";
-  if (block.loop === "station") return "straight sets";
+  if (block.cap !== undefined) return "as-many-rounds";
+  if (block.loop === "station") return "straight-sets";
   if (slotsOf(block).some((slot) => dosesOf(slot).some((dose) => dose.within !== undefined)))
-    return "every-minute windows";
-  if (length === 1) return rounds > 1 ? "intervals" : "one move";
+    return "windows";
+  if (length === 1) return rounds > 1 ? "intervals" : "one-move";
   const counted = slotsOf(block).every((slot) => dosesOf(slot).some((dose) => rowOf(dose).row.reps));
   const gap = spanTriple(block.rest).plan;
   if (length === 2 && (counted || gap <= 15) && rounds > 1) return "superset";

@@ -4,7 +4,6 @@ import type { ClassDoc } from "../class/document";
 import { LIBRARY_BOOK } from "../moves/library/index";
 import { partFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
-import { callSheet, lineAt } from "../shape/call-sheet";
 import { arbClass } from "../testing/arbitraries";
 import { balanceOf } from "./balance";
 import { EFFORT_MODEL, effortCurve } from "./effort";
@@ -142,57 +141,5 @@ describe("balance", () => {
     expect(sets(120, 3)).toBe(2);
     expect(sets(19, 3)).toBe(0);
     expect(sets(40, 5)).toBe(0);
-  });
-});
-
-describe("the call sheet", () => {
-  test("is never longer than the time there is, and comes in the order of the class", () => {
-    fc.assert(
-      fc.property(arbClass, fc.integer({ min: 15, max: 35 }), (own, tenths) => {
-        const lines = callSheet(own, LIBRARY_BOOK, { wordsPerSecond: tenths / 10 });
-        for (const line of lines) {
-          expect(line.takes).toBeLessThanOrEqual(line.room + 0.05);
-          expect(line.text.trim()).not.toBe("");
-        }
-      }),
-      { numRuns: 60 },
-    );
-  });
-
-  test("says what comes next with its side, changes sides, half-way and the last ten", () => {
-    const own = doc([
-      {
-        id: "b",
-        title: "",
-        rest: 15,
-        slots: [
-          { id: "a", move: "bodyweight-squat", dose: { seconds: 40 } },
-          { id: "c", move: "split-squat", dose: { seconds: 30 }, sideChange: 5 },
-        ],
-      },
-    ]);
-    const lines = callSheet(own, LIBRARY_BOOK);
-    const texts = lines.map((line) => `${line.at} ${line.text}`);
-    expect(texts.some((text) => text.startsWith("40 Next: split squat, left side, 30 seconds."))).toBe(true);
-    expect(texts).toContain("20 Half-way.");
-    expect(texts).toContain("30 Last ten.");
-    expect(texts).toContain("85 Other side: right.");
-    expect(lineAt(lines, 21)?.text).toBe("Half-way.");
-  });
-
-  test("lets the instructor's own words stand", () => {
-    const own = doc([
-      {
-        id: "b",
-        title: "",
-        rest: 15,
-        slots: [
-          { id: "a", move: "bodyweight-squat", dose: { seconds: 40 } },
-          { id: "c", move: "bridge", dose: { seconds: 40 }, call: "Down we go.", cue: "Ribs down." },
-        ],
-      },
-    ]);
-    const mine = callSheet(own, LIBRARY_BOOK).filter((line) => line.own);
-    expect(mine.map((line) => line.text)).toEqual(["Down we go.", "Ribs down."]);
   });
 });

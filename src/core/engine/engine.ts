@@ -11,10 +11,10 @@ import type { MoveBook } from "../moves/book";
 import { type NextThing, nextThings } from "../parts/announce";
 import type { Part } from "../parts/part";
 import { partFor, partsFor } from "../parts/parts";
-import type { Finding } from "../review/finding";
+import type { Finding, Sentence } from "../review/finding";
 import { readThrough } from "../review/read-through";
 import type { Settings } from "../settings/settings";
-import { callSheet, type SpokenLine } from "../shape/call-sheet";
+import { type CallLine, callSheet } from "../shape/call-sheet";
 import { type FitResult, fitClass } from "../shape/fit";
 import { share } from "../share";
 import type { Seconds } from "../units";
@@ -47,7 +47,11 @@ interface Known extends About {
 export class Engine {
   private last: Known | null = null;
 
-  constructor(private readonly library: MoveBook) {}
+  /** `sentence`: for what was acknowledged before reasons were data. */
+  constructor(
+    private readonly library: MoveBook,
+    private readonly sentence?: Sentence,
+  ) {}
 
   /** What is known of this class and room; what of it equals the last is the last's. */
   private known(about: About): Known {
@@ -82,6 +86,7 @@ export class Engine {
       people,
       parts,
       thresholds: settings.thresholds,
+      ...(this.sentence ? { sentence: this.sentence } : {}),
     });
     return known.findings;
   }
@@ -118,10 +123,9 @@ export class Engine {
   }
 
   /** What to say when. */
-  say(about: About): readonly SpokenLine[] {
+  say(about: About): readonly CallLine[] {
     const known = this.known(about);
-    const { wordsPerSecond } = known.settings.thresholds;
-    return callSheet(known.doc, this.library, { parts: this.partsOf(known), wordsPerSecond });
+    return callSheet(known.doc, this.library, this.partsOf(known));
   }
 
   /** The cheapest ways to a length. */

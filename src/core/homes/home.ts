@@ -9,7 +9,6 @@ export type Mark = (typeof MARKS)[number];
 
 /** The mark's glyph; always shown with its word. */
 export const MARK_GLYPH: Record<Mark, string> = { flat: "♭", natural: "♮", sharp: "♯" };
-export const MARK_WORD: Record<Mark, string> = { flat: "easier", natural: "as set", sharp: "harder" };
 
 export const FLOORS = ["smooth", "carpet", "tile", "mat"] as const;
 export type Floor = (typeof FLOORS)[number];

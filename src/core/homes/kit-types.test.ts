@@ -3,9 +3,7 @@ import { NEED_ROLES } from "../moves/move";
 import { KIT_TYPES, kitFacts } from "./kit-types";
 import { fillersOf } from "./match";
 
-test("every type has names of its own, and asks for what its weight comes from", () => {
-  const names = KIT_TYPES.flatMap((type) => kitFacts(type).names);
-  expect(new Set(names).size).toBe(names.length);
+test("every type asks for what its weight comes from", () => {
   const asked = {
     kg: ["kg"],
     range: ["minKg", "maxKg"],

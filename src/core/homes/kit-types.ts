@@ -1,5 +1,5 @@
 /**
- * Every type of kit, with all that is known of it: names, what it can fill, what is asked of it, with what it
+ * Every type of kit, with all that is known of it but its name: what it can fill, what is asked of it, with what it
  * begins, how heavy it is, how high it usually is, how long it takes to take up. A type that is added here and
  * lacks something doesn't compile; there is no list of types beside it.
  */
@@ -25,7 +25,6 @@ interface Begins {
 }
 
 export interface KitFacts {
-  readonly names: readonly [one: string, many: string];
   /** What most homes have, or what is bought for training. */
   readonly from: "home" | "shop";
   /** What it can be for a move. */
@@ -71,13 +70,11 @@ const furniture = { ...home, fills: ["support"], bears: true } as const;
 export const KIT = {
   dumbbell: {
     ...weight,
-    names: ["dumbbell", "dumbbells"],
     fills: ["hand-weight", "held-weight"],
     begins: { count: 2, kg: 4 },
   },
   "adjustable-dumbbell": {
     ...shop,
-    names: ["adjustable dumbbell", "adjustable dumbbells"],
     fills: ["hand-weight", "held-weight"],
     asks: ["minKg", "maxKg", "stepKg"],
     begins: { count: 2, minKg: 2, maxKg: 20, stepKg: 2 },
@@ -85,32 +82,28 @@ export const KIT = {
   },
   kettlebell: {
     ...weight,
-    names: ["kettlebell", "kettlebells"],
     fills: ["hand-weight", "held-weight", "kettlebell"],
     begins: { kg: 8 },
   },
-  "tube-band": { ...band, names: ["tube band", "tube bands"], fills: ["long-band"] },
-  "loop-band": { ...band, names: ["long loop band", "long loop bands"], fills: ["long-band"] },
-  "mini-band": { ...band, names: ["mini band", "mini bands"], fills: ["mini-band"], putDown: 4, takeUp: 6 },
+  "tube-band": { ...band, fills: ["long-band"] },
+  "loop-band": { ...band, fills: ["long-band"] },
+  "mini-band": { ...band, fills: ["mini-band"], putDown: 4, takeUp: 6 },
   "strap-trainer": {
     ...shop,
-    names: ["suspension strap", "suspension straps"],
     fills: ["strap"],
     single: true,
     putDown: 1,
     takeUp: 3,
   },
-  "door-anchor": { ...shop, names: ["door anchor", "door anchors"], fills: ["anchor"], single: true },
+  "door-anchor": { ...shop, fills: ["anchor"], single: true },
   "overhead-bar": {
     ...shop,
-    names: ["overhead bar", "overhead bars"],
     fills: ["anchor", "bar"],
     single: true,
   },
   bench: {
     ...furniture,
     from: "shop",
-    names: ["bench", "benches"],
     fills: ["support", "bench"],
     single: true,
     usualHeightCm: 43,
@@ -118,18 +111,16 @@ export const KIT = {
   step: {
     ...furniture,
     from: "shop",
-    names: ["step", "steps"],
     asks: ["heightCm"],
     begins: { heightCm: 20, sturdy: true },
     usualHeightCm: 20,
   },
-  ball: { ...shop, names: ["stability ball", "stability balls"], fills: ["ball"], single: true },
-  roller: { ...shop, names: ["roller", "rollers"] },
-  slider: { ...shop, names: ["slider", "sliders"], fills: ["slider-pair"], begins: { count: 2 } },
-  mat: { ...shop, names: ["mat", "mats"], fills: ["soft-surface"], single: true, putDown: 0, takeUp: 2 },
+  ball: { ...shop, fills: ["ball"], single: true },
+  roller: { ...shop },
+  slider: { ...shop, fills: ["slider-pair"], begins: { count: 2 } },
+  mat: { ...shop, fills: ["soft-surface"], single: true, putDown: 0, takeUp: 2 },
   barbell: {
     ...weight,
-    names: ["barbell", "barbells"],
     fills: ["barbell"],
     begins: { kg: 10 },
     putDown: 4,
@@ -137,24 +128,21 @@ export const KIT = {
   },
   plate: {
     ...weight,
-    names: ["plate", "plates"],
     fills: ["held-weight", "filling"],
     begins: { count: 2, kg: 5 },
   },
-  "ankle-strap": { ...shop, names: ["ankle strap", "ankle straps"] },
+  "ankle-strap": { ...shop },
   chair: {
     ...furniture,
-    names: ["chair", "chairs"],
     typical: ["support"],
     begins: { sturdy: true },
     usualHeightCm: 45,
   },
-  sofa: { ...furniture, names: ["sofa", "sofas"], begins: { sturdy: true }, single: true, usualHeightCm: 42 },
-  table: { ...furniture, names: ["table", "tables"], usualHeightCm: 74 },
-  counter: { ...furniture, names: ["counter", "counters"], single: true, usualHeightCm: 90 },
+  sofa: { ...furniture, begins: { sturdy: true }, single: true, usualHeightCm: 42 },
+  table: { ...furniture, usualHeightCm: 74 },
+  counter: { ...furniture, single: true, usualHeightCm: 90 },
   wall: {
     ...home,
-    names: ["clear wall", "clear walls"],
     fills: ["wall"],
     single: true,
     putDown: 0,
@@ -162,7 +150,6 @@ export const KIT = {
   },
   door: {
     ...home,
-    names: ["door", "doors"],
     fills: ["door"],
     begins: { latches: true },
     single: true,
@@ -171,7 +158,6 @@ export const KIT = {
   },
   towel: {
     ...home,
-    names: ["towel", "towels"],
     fills: ["slider-pair", "towel"],
     begins: { count: 1 },
     putDown: 1,
@@ -179,7 +165,6 @@ export const KIT = {
   },
   backpack: {
     ...home,
-    names: ["backpack", "backpacks"],
     fills: ["held-weight", "worn-weight"],
     asks: ["maxKg"],
     begins: { maxKg: 10 },
@@ -188,7 +173,6 @@ export const KIT = {
   },
   bottle: {
     ...home,
-    names: ["bottle", "bottles"],
     fills: ["hand-weight", "held-weight", "filling"],
     typical: ["filling"],
     asks: ["litres"],
@@ -197,7 +181,6 @@ export const KIT = {
   },
   tin: {
     ...home,
-    names: ["tin", "tins"],
     fills: ["hand-weight", "filling"],
     asks: ["grams"],
     begins: { count: 2, grams: 400 },
@@ -205,14 +188,13 @@ export const KIT = {
   },
   jug: {
     ...home,
-    names: ["jug", "jugs"],
     fills: ["hand-weight", "held-weight", "filling"],
     asks: ["kg"],
     begins: { count: 2, kg: 5 },
     weighs: "kg",
   },
-  books: { ...home, names: ["stack of books", "stacks of books"], fills: ["filling"], putDown: 1 },
-  broomstick: { ...home, names: ["broomstick", "broomsticks"], fills: ["stick"] },
+  books: { ...home, fills: ["filling"], putDown: 1 },
+  broomstick: { ...home, fills: ["stick"] },
 } as const satisfies Readonly<Record<string, KitFacts>>;
 
 export type KitType = keyof typeof KIT;

@@ -1,6 +1,5 @@
 /** What people have at home: types, measures, and what each thing can do for a move. */
 import type { Tension } from "../moves/move";
-import { type MassUnits, massText } from "../units";
 import { type KitType, kitFacts } from "./kit-types";
 
 export { KIT_TYPES, type KitType } from "./kit-types";
@@ -32,33 +31,8 @@ export interface KitItem {
 }
 
 /** Items of this line. */
-export function kitCount(item: KitItem): number {
+export function kitCount(item: Pick<KitItem, "count">): number {
   return item.count ?? 1;
-}
-
-/** `two dumbbells of 6 kg`'s middle: the type's name for this many. */
-export function kitName(type: KitType, count = 1): string {
-  return kitFacts(type).names[count === 1 ? 0 : 1];
-}
-
-/** A kit line in words: `2 dumbbells 6 kg`, `tube band, medium`, `4 bottles 1.5 l`. */
-export function kitText(item: KitItem, count = kitCount(item), units: MassUnits = "kg"): string {
-  const name = count === 1 ? kitName(item.type) : `${count} ${kitName(item.type, count)}`;
-  const measure = measureText(item, units);
-  return measure === null ? name : `${name} ${measure}`;
-}
-
-function measureText(item: KitItem, units: MassUnits): string | null {
-  if (item.litres !== undefined) return `${item.litres} l`;
-  if (item.grams !== undefined) return `${item.grams} g`;
-  if (item.kg !== undefined) return massText(item.kg, units);
-  if (item.minKg !== undefined && item.maxKg !== undefined) {
-    return `${massText(item.minKg, units)}–${massText(item.maxKg, units)}`;
-  }
-  if (item.type === "backpack" && item.maxKg !== undefined) return `up to ${massText(item.maxKg, units)}`;
-  if (item.tension !== undefined) return `(${item.tension})`;
-  if (item.heightCm !== undefined) return `${item.heightCm} cm`;
-  return null;
 }
 
 /** Kilograms of one item as it would be held, or null where it has no weight of its own. Water weighs 1 kg a litre. */

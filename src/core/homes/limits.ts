@@ -26,30 +26,6 @@ export const LIMITS = [
 ] as const;
 export type Limit = (typeof LIMITS)[number];
 
-/** A limit in the instructor's words, for lists and sentences ("asked for …"). */
-export const LIMIT_WORDS: Record<Limit, string> = {
-  "no-jumping": "no jumping",
-  "no-floor": "no floor work",
-  "no-kneeling": "no kneeling",
-  "no-overhead": "nothing overhead",
-  "no-wrist-load": "no load on the wrists",
-  "shallow-knees": "shallow knees",
-  "no-deep-hinge": "no deep hinge",
-  "no-spine-flexion": "no rounding of the back",
-  "no-twisting": "no twisting",
-  "not-face-down": "not face down",
-  "not-on-back": "not on the back",
-  "no-long-holds": "no long holds",
-  "balance-support": "something to hold for balance",
-  "no-straining": "no straining",
-  "no-head-down": "head not below the heart",
-  "no-gripping": "no gripping",
-  "no-quick-turns": "no quick turns",
-  "no-single-leg": "not on one leg",
-  "use-left-only": "left side only",
-  "use-right-only": "right side only",
-};
-
 const BY_LOAD: Partial<Record<Limit, BodyLoad>> = {
   "no-jumping": "jump",
   "no-floor": "floor",

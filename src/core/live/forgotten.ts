@@ -3,18 +3,13 @@ import type { Ms } from "../units";
 import { movesClock, type RunEvent } from "./events";
 import { runState } from "./fold";
 import type { RunScore } from "./run-score";
-import { isLongPast, OPEN_HOURS, type SessionState, STATE_WORDS } from "./session";
+import { isLongPast, OPEN_HOURS, type SessionState } from "./session";
 
 const OPEN_MS = OPEN_HOURS * 3_600_000;
 
 /** Whether a session's time passed without anybody starting its clock. */
 export function wasNotHeld(state: SessionState, startsAtMs: Ms, nowMs: Ms): boolean {
   return (state === "planned" || state === "open") && isLongPast(startsAtMs, null, nowMs);
-}
-
-/** What a session is called in a list. */
-export function stateWords(state: SessionState, startsAtMs: Ms, nowMs: Ms): string {
-  return wasNotHeld(state, startsAtMs, nowMs) ? "not held" : STATE_WORDS[state];
 }
 
 /**

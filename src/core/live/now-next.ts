@@ -1,18 +1,25 @@
-/** What Teach says of the present and the next: words for the clock's state, worked out once. */
-import { type ClassDoc, doseAt, findSlot, ownWords, type Slot, slotsOf } from "../class/document";
-import { amountText, stopText } from "../class/dose-text";
-import type { Segment } from "../class/expand";
-import { MARK_GLYPH } from "../homes/home";
-import { needText } from "../homes/need-words";
+/** What Teach says of the present and the next, as data: the clock's state, worked out once. */
+import { type ClassDoc, type Dose, doseAt, findSlot, ownWords, type Slot, slotsOf } from "../class/document";
+import type { Segment, SegmentKind } from "../class/expand";
+import type { Mark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import type { Need } from "../moves/move";
 import type { Part } from "../parts/part";
+import { nameOf } from "../reasons/named";
+import type { MoveName } from "../reasons/value";
 import { appearanceOf } from "../score/resolve";
-import { lineAt, type SpokenLine } from "../shape/call-sheet";
+import { lineAt } from "../shape/call-sheet";
+import type { Seconds, Side, Triple } from "../units";
 import { spanTriple } from "../values/span";
-import { tempoWords } from "../values/tempo";
 import type { RunState } from "./fold";
 import { positionOf } from "./position";
 import type { RunScore } from "./run-score";
+
+/** A piece by its move, or by all moves of a block that is done as often as possible. */
+export type PieceSaid = { readonly move: MoveName } | { readonly asManyRoundsOf: readonly MoveName[] };
+
+/** What is large: a piece, what is going on between pieces, or that it is over. */
+export type Headline = PieceSaid | { readonly segment: SegmentKind } | "over";
 
 export interface NowNext {
   readonly segment: Segment | null;
@@ -20,34 +27,22 @@ export interface NowNext {
   readonly shown: Segment | null;
   readonly working: boolean;
   readonly blockTitle: string;
-  readonly roundText: string;
-  /** Large line: the move, or what is going on. */
-  readonly headline: string;
+  readonly round: { readonly unit: "set" | "round"; readonly n: number; readonly of: number } | null;
+  readonly headline: Headline;
   readonly cue: string;
-  /** What is counted and how slowly; empty where only time is. */
-  readonly amount: string;
-  readonly tempo: string;
-  /** The side that follows within this turn, or nothing. */
-  readonly otherSide: string;
-  readonly next: string;
-  readonly fetch: string;
+  /** The dose of what is shown, with the reps that the score has counted; its row says what of it is told. */
+  readonly dose: { readonly dose: Dose; readonly reps: Triple | null } | null;
+  /** The side that follows within this turn. */
+  readonly otherSide: Side | null;
+  readonly next: PieceSaid | null;
+  readonly fetch: Fetch;
   readonly slotId: string | null;
 }
 
-const GAP_WORDS: Record<Segment["kind"], string> = {
-  brief: "Talk",
-  demo: "Show",
-  prepare: "Get ready",
-  work: "Work",
-  "side-change": "Change sides",
-  rest: "Rest",
-  "long-rest": "Rest",
-  after: "Water",
-};
-
-/** What the clock's bar says inside it while nobody works. */
-export function gapWord(segment: Segment): string {
-  return GAP_WORDS[segment.kind];
+/** How to get from one move to the next: up or down, and the kit of the way as set. */
+export interface Fetch {
+  readonly turn: "down" | "up" | null;
+  readonly needs: readonly Need[];
 }
 
 function moveOf(
@@ -59,58 +54,49 @@ function moveOf(
   return found && { slot: found.slot, move: resolveMove(found.slot.move, book) };
 }
 
-function pieceName(doc: ClassDoc, book: MoveBook, segment: Segment | null): string {
-  if (!segment) return "";
+function pieceSaid(doc: ClassDoc, book: MoveBook, segment: Segment | null): PieceSaid | null {
+  if (!segment) return null;
   const found = moveOf(doc, book, segment);
-  if (found) return found.move.name;
+  if (found) return { move: nameOf(found.move) };
   const block = doc.blocks.find((entry) => entry.id === segment.block);
-  const names = block ? slotsOf(block).map((slot) => resolveMove(slot.move, book).name) : [];
-  return `As many rounds as possible: ${names.join(", ")}`;
+  return {
+    asManyRoundsOf: (block ? slotsOf(block) : []).map((slot) => nameOf(resolveMove(slot.move, book))),
+  };
 }
 
 const FLOOR = ["kneeling", "all-fours", "plank", "prone", "supine", "side-lying"];
 
-/** How to get from one move to the next: up or down, and the kit of the way as set. */
-function fetchText(from: KnownMove | null, to: KnownMove | null): string {
-  if (!to) return "";
+function fetchOf(from: KnownMove | null, to: KnownMove | null): Fetch {
+  if (!to) return { turn: null, needs: [] };
   const was = from?.position && FLOOR.includes(from.position);
   const will = to.position && FLOOR.includes(to.position);
-  const turn = will && !was ? "down to the floor" : was && !will ? "stand up" : "";
   const had = JSON.stringify(from?.needs?.[0] ?? []);
   const needs = to.needs?.[0] ?? [];
-  const kit =
-    needs.length > 0 && JSON.stringify(needs) !== had
-      ? `fetch ${needs.map((need) => needText(need).replace(/,.*| of .*/, "")).join(" and ")}`
-      : "";
-  return [turn, kit].filter(Boolean).join(", ");
+  return {
+    turn: will && !was ? "down" : was && !will ? "up" : null,
+    needs: JSON.stringify(needs) === had ? [] : needs,
+  };
 }
 
-function roundText(doc: ClassDoc, score: RunScore, state: RunState, segment: Segment | null): string {
+function roundOf(doc: ClassDoc, score: RunScore, state: RunState, segment: Segment | null): NowNext["round"] {
   const block = doc.blocks.find((entry) => entry.id === segment?.block);
-  if (!block || !segment?.round || block.cap !== undefined) return "";
-  if (spanTriple(block.rounds, 1).plan < 2) return "";
+  if (!block || !segment?.round || block.cap !== undefined) return null;
+  if (spanTriple(block.rounds, 1).plan < 2) return null;
   // Rounds that were dropped no longer count.
   const rounds = score.segments.reduce((most, other, i) => {
     const counts = other.block === block.id && other.kind === "work" && (state.lengths[i] ?? 0) > 0;
     return counts ? Math.max(most, other.round ?? 0) : most;
   }, 0);
-  return `${block.loop === "station" ? "set" : "round"} ${segment.round} of ${rounds}`;
+  return { unit: block.loop === "station" ? "set" : "round", n: segment.round, of: rounds };
 }
 
-function amountOf(score: RunScore, shown: Segment | null, slot: Slot | undefined) {
-  if (!shown || !slot) return { amount: "", tempo: "" };
-  const dose = doseAt(slot, appearanceOf(score.segments, shown));
-  return { amount: amountText(dose, shown.reps ?? null), tempo: tempoWords(dose.tempo) };
-}
-
-/** Words for a state. Pure: the same state says the same on every screen. */
+/** The present and the next of a state. Pure: the same state gives the same on every screen. */
 export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: MoveBook): NowNext {
   const { segment, working, shown, otherSide, next } = positionOf(score, state);
   const here = moveOf(doc, book, shown);
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
   const before = working ? here?.move : moveOf(doc, book, lastPiece(score.segments, state.index))?.move;
   const target = working ? moveOf(doc, book, next)?.move : here?.move;
-  const demonstrated = segment?.kind === "demo" ? pieceName(doc, book, segment) : "";
   const said = (key: "call" | "cue") => (here ? ownWords(here.slot, key) : "");
   const call = working ? "" : said("call");
   return {
@@ -118,14 +104,19 @@ export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: M
     shown,
     working,
     blockTitle: block?.title ?? "",
-    roundText: roundText(doc, score, state, working ? segment : (shown ?? segment)),
+    round: roundOf(doc, score, state, working ? segment : (shown ?? segment)),
     headline:
-      demonstrated || pieceName(doc, book, shown) || (segment ? gapWord(segment) : "The class is over"),
-    ...amountOf(score, shown, here?.slot),
+      (segment?.kind === "demo" ? pieceSaid(doc, book, segment) : null) ??
+      pieceSaid(doc, book, shown) ??
+      (segment ? { segment: segment.kind } : "over"),
+    dose:
+      shown && here
+        ? { dose: doseAt(here.slot, appearanceOf(score.segments, shown)), reps: shown.reps ?? null }
+        : null,
     cue: call || said("cue") || here?.move.cues?.[0] || "",
-    otherSide: otherSide?.side ?? "",
-    next: pieceName(doc, book, next),
-    fetch: fetchText(before ?? null, target ?? null),
+    otherSide: otherSide?.side ?? null,
+    next: pieceSaid(doc, book, next),
+    fetch: fetchOf(before ?? null, target ?? null),
     slotId: shown?.slot ?? null,
   };
 }
@@ -135,21 +126,33 @@ function lastPiece(segments: readonly Segment[], index: number): Segment | null 
   return null;
 }
 
-/** The words of a state with what the call sheet says at its second; while it says nothing the cue stays. */
-export function spokenNow(words: NowNext, lines: readonly SpokenLine[], state: RunState): NowNext {
-  const { segment } = words;
-  if (!segment || state.phase === "count-in") return words;
+/** What the call sheet says at a state's second; null where it says nothing. */
+export function lineNow<L extends { readonly at: Seconds; readonly room: Seconds; readonly takes: Seconds }>(
+  { segment }: Pick<NowNext, "segment">,
+  lines: readonly L[],
+  state: RunState,
+): L | null {
+  if (!segment || state.phase === "count-in") return null;
   const into = Math.min(Math.floor(state.intoMs / 1000), segment.end - segment.start - 1);
-  const line = lineAt(lines, segment.start + Math.max(0, into));
-  return line ? { ...words, cue: line.text } : words;
+  return lineAt(lines, segment.start + Math.max(0, into));
 }
 
-/** People in groups to call: how many do what, where it isn't what was set. */
+/** People who do the same in a slot, where it isn't what was set. */
+export interface CallGroup {
+  readonly people: number;
+  readonly mark: Mark;
+  readonly way: "none" | { readonly note: string } | { readonly move: MoveName };
+  /** The sides share the piece. */
+  readonly halves: boolean;
+  readonly stopSeconds: Seconds | null;
+}
+
+/** People in groups to call, the largest first, and how many do what was set. */
 export function callGroups(
   parts: readonly Part[],
   slotId: string | null,
-): { readonly groups: readonly string[]; readonly asSet: number } {
-  const groups = new Map<string, number>();
+): { readonly groups: readonly CallGroup[]; readonly asSet: number } {
+  const groups = new Map<string, CallGroup>();
   let asSet = 0;
   for (const part of parts) {
     const slot = part.slots.find((entry) => entry.slot === slotId);
@@ -158,13 +161,16 @@ export function callGroups(
       asSet += 1;
       continue;
     }
-    const mark = slot.mark === "natural" ? "" : `${MARK_GLYPH[slot.mark]} `;
-    const way = slot.status === "unmet" ? "no way: rest or choose" : (slot.note ?? slot.name);
-    const sides = slot.shares ? ", half a side" : "";
-    const stop = stopText(slot.seconds);
-    const text = `${mark}${way.charAt(0).toLowerCase()}${way.slice(1)}${sides}${stop && `, ${stop}`}`;
-    groups.set(text, (groups.get(text) ?? 0) + 1);
+    const way =
+      slot.status === "unmet"
+        ? ("none" as const)
+        : slot.note === null
+          ? { move: { id: slot.move, name: slot.name } }
+          : { note: slot.note };
+    const same = { mark: slot.mark, way, halves: slot.shares !== null, stopSeconds: slot.seconds };
+    const key = JSON.stringify(same);
+    groups.set(key, { people: (groups.get(key)?.people ?? 0) + 1, ...same });
   }
-  const sorted = [...groups].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1));
-  return { groups: sorted.map(([text, count]) => `${count} ${text}`), asSet };
+  const sorted = [...groups].sort(([a, x], [b, y]) => y.people - x.people || (a < b ? -1 : 1));
+  return { groups: sorted.map(([, group]) => group), asSet };
 }

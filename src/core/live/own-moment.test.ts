@@ -8,6 +8,7 @@ import { partsFor } from "../parts/parts";
 import { appearanceOf } from "../score/resolve";
 import { scoreOf } from "../score/score";
 import { classOf } from "../testing/classes";
+import { flatTriple } from "../units";
 import { ownMoment } from "./own-moment";
 
 const at = (slot: Partial<Slot> & Pick<Slot, "move" | "dose">, rounds = 1): ClassDoc =>
@@ -41,8 +42,9 @@ describe("one's own moment", () => {
     const plank = at({ move: "side-plank-knees", dose: { seconds: 20 } });
     expect(moment(plank, 0)).toEqual({
       side: "left",
-      amount: "",
-      tempo: "",
+      dose: { seconds: 20 },
+      reps: null,
+      tempo: null,
       shareSeconds: null,
       soon: null,
       stopped: false,
@@ -67,10 +69,10 @@ describe("one's own moment", () => {
     const own = { move: "single-leg-hinge", shares: [20, 20] as const };
     expect([0, 1, 2].map((piece) => moment(falling, 0, { own, piece }).shareSeconds)).toEqual([20, 10, 10]);
     const reps = at({ move: "bodyweight-squat", dose: [{ reps: 12 }, { reps: { min: 8, max: 10 } }] }, 2);
-    expect(moment(reps, 0).amount).toBe("12 reps");
-    expect(moment(reps, 0, { piece: 1 }).amount).toBe("8–10 reps");
+    expect(moment(reps, 0).reps).toEqual(flatTriple(12));
+    expect(moment(reps, 0, { piece: 1 }).reps).toMatchObject({ min: 8, max: 10 });
     const mixed = at({ move: "bodyweight-squat", dose: [{ reps: 12 }, { seconds: 40 }] }, 2);
-    expect([0, 1].map((piece) => moment(mixed, 0, { piece }).amount)).toEqual(["12 reps", ""]);
+    expect([0, 1].map((piece) => moment(mixed, 0, { piece }).dose)).toEqual([{ reps: 12 }, { seconds: 40 }]);
   });
 
   test("counts the reps of this side, and keeps a level's own number in every round", () => {
@@ -85,9 +87,9 @@ describe("one's own moment", () => {
       2,
     );
     const amounts = (person?: Person) =>
-      [0, 1, 2, 3].map((piece) => moment(total, 0, { piece, ...(person ? { person } : {}) }).amount);
-    expect(amounts()).toEqual(["5 reps", "4 reps", "5 reps", "4 reps"]);
-    expect(amounts(someone({ mark: "flat" }))).toEqual(["3 reps", "2 reps", "3 reps", "2 reps"]);
+      [0, 1, 2, 3].map((piece) => moment(total, 0, { piece, ...(person ? { person } : {}) }).reps?.plan);
+    expect(amounts()).toEqual([5, 4, 5, 4]);
+    expect(amounts(someone({ mark: "flat" }))).toEqual([3, 2, 3, 2]);
   });
 
   test("says what is counted and how slowly, as the round or the level sets it", () => {
@@ -99,16 +101,16 @@ describe("one's own moment", () => {
       },
       2,
     );
-    expect(moment(slow, 0)).toMatchObject({ amount: "8–12 reps", tempo: "lower 3 s, lift 1 s" });
-    expect(moment(slow, 0, { piece: 1 })).toMatchObject({ amount: "1 rep", tempo: "" });
+    expect(moment(slow, 0)).toMatchObject({ reps: { min: 8, max: 12 }, tempo: "3-0-1-0" });
+    expect(moment(slow, 0, { piece: 1 })).toMatchObject({ reps: flatTriple(1), tempo: null });
     expect(moment(slow, 0, { person: someone({ mark: "flat" }), piece: 1 })).toMatchObject({
-      amount: "5 reps",
-      tempo: "lower 2 s, pause 1 s, lift 1 s",
+      reps: flatTriple(5),
+      tempo: "2-1-X-0",
     });
     const limit = at({ move: "plank", dose: { toLimit: 40 } });
-    expect(moment(limit, 0).amount).toBe("to the limit");
+    expect(moment(limit, 0).dose).toEqual({ toLimit: 40 });
     const rungs = at({ move: "bodyweight-squat", dose: { ladder: { from: 1, to: 5, step: 2 } } });
-    expect(moment(rungs, 0).amount).toBe("ladder 1–5 by 2");
+    expect(moment(rungs, 0).dose).toEqual({ ladder: { from: 1, to: 5, step: 2 } });
   });
 
   test("of a two-sided way under a slot that is done side by side has no side", () => {

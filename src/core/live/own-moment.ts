@@ -3,21 +3,21 @@
  * the score sets: a one-sided way in a two-sided slot shares the piece's seconds, a two-sided way runs
  * through both turns of a slot that is done side by side, a level may stop early.
  */
-import { doseAt, type Slot, type Way, wayAt } from "../class/document";
-import { amountText } from "../class/dose-text";
+import { type Dose, doseAt, type Slot, type Way, wayAt } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
 import { type Segment, slotSides } from "../class/expand";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
 import { type Ms, otherSide, type Seconds, type Side, type Triple } from "../units";
-import { tempoWords } from "../values/tempo";
 
 export interface OwnMoment {
   /** The side of the person's own way now; null where both sides work. */
   readonly side: Side | null;
-  /** What is counted in this piece and how slowly, in words; empty where only time is, and where no tempo is set. */
-  readonly amount: string;
-  readonly tempo: string;
+  /** The dose of this piece with the reps that are counted in it; the person's own where their level has one. */
+  readonly dose: Dose;
+  readonly reps: Triple | null;
+  /** Lower-pause-lift-pause, where one is set. */
+  readonly tempo: string | null;
   /** Where the sides share the piece: the first one's seconds. */
   readonly shareSeconds: Seconds | null;
   /** What comes before the piece is over, and how soon; null where nothing does, or it has been. */
@@ -57,8 +57,8 @@ export function ownMoment(
   // A level's own numbers hold for who does just what it sets, and in every round.
   const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
   const counted = level?.reps === undefined ? dose : { reps: level.reps };
-  const amount = amountText(counted, repsOf(slot, level, segment, book));
-  const tempo = tempoWords(level?.tempo ?? dose.tempo);
+  const reps = repsOf(slot, level, segment, book);
+  const tempo = level?.tempo ?? dose.tempo ?? null;
   const stopMs = own.seconds === null ? null : own.seconds * 1000;
   const stopped = stopMs !== null && intoMs >= stopMs;
   const stop = stopMs !== null && stopMs < lengthMs && !stopped ? stopMs - intoMs : null;
@@ -76,5 +76,5 @@ export function ownMoment(
       : stop !== null
         ? { what: "stop" as const, inMs: stop }
         : null;
-  return { side, amount, tempo, shareSeconds, soon, stopped };
+  return { side, dose: counted, reps, tempo, shareSeconds, soon, stopped };
 }

@@ -1,4 +1,4 @@
-/** Who is here of those who were asked, in words. */
+/** Who is here of those who were asked. */
 import type { RunEvent } from "./events";
 import { lateByMs } from "./late";
 import type { PeopleNow } from "./people-now";
@@ -40,16 +40,4 @@ export function presenceOf(
     left: asked.filter(({ rosterId }) => came.has(rosterId) && !people.here.includes(rosterId)),
     late,
   };
-}
-
-/** `12 here, 2 not yet, 1 late`; nothing before anybody came. */
-export function presenceText({ here, notYet, late }: Presence): string {
-  if (here.length === 0) return "";
-  return [
-    `${here.length} here`,
-    notYet.length > 0 ? `${notYet.length} not yet` : "",
-    late.size > 0 ? `${late.size} late` : "",
-  ]
-    .filter(Boolean)
-    .join(", ");
 }

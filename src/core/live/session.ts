@@ -10,14 +10,6 @@ export const SESSION_STATES = ["planned", "open", "running", "ended", "cancelled
 /** planned: on a date. open: people may come in. running: the clock was started. */
 export type SessionState = (typeof SESSION_STATES)[number];
 
-export const STATE_WORDS: Record<SessionState, string> = {
-  planned: "planned",
-  open: "open",
-  running: "running",
-  ended: "taught",
-  cancelled: "cancelled",
-};
-
 /** What a session is taught from; from the start on it is frozen. `version` counts up with every change. */
 export interface SessionContent {
   readonly version: number;

@@ -84,9 +84,13 @@ describe("another move while teaching", () => {
 
   test("the three ways say what the class says, else the nearest of the library, and name nobody", () => {
     const ways = threeWays(doc, LIBRARY_BOOK);
-    expect(ways.a).toEqual({ flat: "to a chair", natural: "Squat", sharp: "Squat jump" });
-    expect(ways.b?.natural).toBe("Plank");
-    expect(ways.b?.flat).not.toBe("");
+    expect(ways.a).toMatchObject({
+      flat: { note: "to a chair" },
+      natural: { name: "Squat" },
+      sharp: { move: { name: "Squat jump" } },
+    });
+    expect(ways.b?.natural.name).toBe("Plank");
+    expect(ways.b?.flat).toHaveProperty("move");
   });
 });
 

@@ -1,23 +1,33 @@
-/** The three ways of every slot in words, for a screen that everybody sees: as set, an easier and a harder one. */
+/** The three ways of every slot, for a screen that everybody sees: as set, an easier and a harder one. */
 import { type ClassDoc, type Slot, slotsOf, type Way, wayAt } from "../class/document";
-import { stopText } from "../class/dose-text";
 import { type MoveBook, resolveMove } from "../moves/book";
-import { tempoWords } from "../values/tempo";
+import { nameOf } from "../reasons/named";
+import type { MoveName } from "../reasons/value";
+import type { Seconds } from "../units";
+
+/** How a way is told: in the instructor's words, by its move, by when to stop, by its tempo, or as nothing but less. */
+export type WaySaid =
+  | { readonly note: string }
+  | { readonly move: MoveName }
+  | { readonly stopSeconds: Seconds }
+  | { readonly tempo: string }
+  | "slower";
 
 export interface ThreeWays {
-  readonly flat: string;
-  readonly natural: string;
-  readonly sharp: string;
+  readonly flat: WaySaid;
+  readonly natural: MoveName;
+  readonly sharp: WaySaid | null;
 }
 
-function wayText(way: Way | null, slot: Slot, kind: "easier" | "harder", book: MoveBook): string {
-  if (way?.note) return way.note;
-  if (way?.move !== undefined) return resolveMove(way.move, book).name;
-  if (way?.seconds !== undefined) return stopText(way.seconds);
-  if (way?.tempo !== undefined) return tempoWords(way.tempo);
+function waySaid(way: Way | null, slot: Slot, kind: "easier" | "harder", book: MoveBook): WaySaid | null {
+  if (way?.note) return { note: way.note };
+  if (way?.move !== undefined) return { move: nameOf(resolveMove(way.move, book)) };
+  if (way?.seconds !== undefined) return { stopSeconds: way.seconds };
+  if (way?.tempo !== undefined) return { tempo: way.tempo };
   const move = resolveMove(slot.move, book);
   const link = (book.get(move.id ?? "") ?? move).links?.find((entry) => entry.kind === kind);
-  return (link && book.get(link.to)?.name) ?? (kind === "easier" ? "slower, smaller" : "");
+  const linked = link && book.get(link.to);
+  return linked ? { move: nameOf(linked) } : null;
 }
 
 /** By slot id. What the class itself says comes first, then the library's nearest way; no person is in it. */
@@ -27,9 +37,9 @@ export function threeWays(doc: ClassDoc, book: MoveBook): Readonly<Record<string
       slotsOf(block).map((slot) => [
         slot.id,
         {
-          flat: wayText(wayAt(slot, "flat"), slot, "easier", book),
-          natural: resolveMove(slot.move, book).name,
-          sharp: wayText(wayAt(slot, "sharp"), slot, "harder", book),
+          flat: waySaid(wayAt(slot, "flat"), slot, "easier", book) ?? "slower",
+          natural: nameOf(resolveMove(slot.move, book)),
+          sharp: waySaid(wayAt(slot, "sharp"), slot, "harder", book),
         },
       ]),
     ),

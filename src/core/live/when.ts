@@ -38,32 +38,6 @@ export function fieldsIn(atMs: Ms, timeZone: string): { readonly date: string; r
   };
 }
 
-/** `Wednesday 25 November at 19:00`, in a zone; with the zone's short name where it goes to others. */
-export function longWhen(atMs: Ms, timeZone: string, named = false): string {
-  return new Intl.DateTimeFormat("en-GB", {
-    timeZone,
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-    hour: "2-digit",
-    minute: "2-digit",
-    ...(named ? { timeZoneName: "short" } : {}),
-  }).format(atMs);
-}
-
-/** `Wed 25 Nov` and `19:00`; in the device's own zone where none is given. */
-export function shortWhen(
-  atMs: Ms,
-  timeZone: string | undefined,
-): { readonly day: string; readonly time: string } {
-  const of = (options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat("en-GB", { ...(timeZone ? { timeZone } : {}), ...options }).format(atMs);
-  return {
-    day: of({ weekday: "short", day: "numeric", month: "short" }),
-    time: of({ hour: "2-digit", minute: "2-digit" }),
-  };
-}
-
 /** A zone without its continent: `Reykjavik`. */
 export function zoneName(timeZone: string): string {
   return (timeZone.split("/").at(-1) ?? timeZone).replaceAll("_", " ");

@@ -36,20 +36,9 @@ export interface Kept {
   readonly earlier: readonly LogEntry[];
 }
 
-/** Effort of a whole class in words (session RPE, Foster et al. 2001, J Strength Cond Res 15(1):109–115). */
-export const EFFORT_WORDS = [
-  "rest",
-  "very easy",
-  "easy",
-  "moderate",
-  "somewhat hard",
-  "hard",
-  "hard",
-  "very hard",
-  "very hard",
-  "very hard",
-  "as hard as it gets",
-] as const;
+/** Effort of a whole class, from rest to as hard as it gets. */
+export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const;
+export type Effort = (typeof EFFORTS)[number];
 
 /** Everything that was written of one person, by field, in the state after all corrections. */
 export function keptOf(entries: readonly LogEntry[], person: string): ReadonlyMap<LogField, Kept> {

@@ -60,6 +60,9 @@ export const POSITIONS = [
 ] as const;
 export type Position = (typeof POSITIONS)[number];
 
+export const MOVE_SIDES = ["both", "alternating", "inTurn"] as const;
+export type MoveSides = (typeof MOVE_SIDES)[number];
+
 export const IMPACTS = ["none", "low", "high"] as const;
 export const NOISES = ["quiet", "some", "loud"] as const;
 
@@ -166,7 +169,7 @@ export interface MoveFacts {
   readonly muscles: { readonly primary: readonly Muscle[]; readonly secondary: readonly Muscle[] };
   readonly position: Position;
   /** `inTurn`: one-sided, one side after the other. */
-  readonly sides: "both" | "alternating" | "inTurn";
+  readonly sides: MoveSides;
   readonly impact: (typeof IMPACTS)[number];
   readonly noise: (typeof NOISES)[number];
   readonly tempo: string;

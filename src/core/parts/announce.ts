@@ -1,14 +1,13 @@
 /** What a class asks people to have ready, and what one more thing at home would change. */
 import type { ClassDoc } from "../class/document";
 import type { Person } from "../homes/home";
-import { type KitItem, type KitType, kitName } from "../homes/kit";
+import type { KitItem, KitType } from "../homes/kit";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "./part";
 import { partFor } from "./parts";
 
 export interface AnnouncedKit {
   readonly type: KitType;
-  readonly name: string;
   readonly people: number;
 }
 
@@ -27,38 +26,39 @@ export function kitToAnnounce(parts: readonly Part[], people: readonly Person[])
       }
     }
   }
-  return [...users].map(([type, set]) => ({ type, name: kitName(type, 2), people: set.size }));
+  return [...users].map(([type, set]) => ({ type, people: set.size }));
 }
 
-/** A thing that somebody could get, in words and as a line of kit. */
-export interface Thing {
-  readonly name: string;
+/** A thing that somebody could get, as a line of kit. */
+interface Thing {
+  readonly id: string;
   readonly item: Omit<KitItem, "id">;
 }
 
 /** Things that are thought about, cheap and small first: that is also the order of ties. */
-export const THINGS: readonly Thing[] = [
-  { name: "a towel", item: { type: "towel" } },
-  { name: "a sturdy chair against a wall", item: { type: "chair", sturdy: true } },
-  { name: "a clear piece of wall", item: { type: "wall" } },
-  { name: "a backpack", item: { type: "backpack", maxKg: 12 } },
-  { name: "two water bottles of 1.5 l", item: { type: "bottle", count: 2, litres: 1.5 } },
-  { name: "a mini band", item: { type: "mini-band", tension: "medium" } },
-  { name: "a long band, medium", item: { type: "tube-band", tension: "medium", handles: true } },
-  { name: "two sliders", item: { type: "slider", count: 2 } },
-  { name: "a mat", item: { type: "mat" } },
-  { name: "a low step", item: { type: "step", heightCm: 20, sturdy: true } },
-  { name: "two dumbbells of 3 kg", item: { type: "dumbbell", count: 2, kg: 3 } },
-  { name: "two dumbbells of 6 kg", item: { type: "dumbbell", count: 2, kg: 6 } },
-  { name: "two dumbbells of 10 kg", item: { type: "dumbbell", count: 2, kg: 10 } },
-  { name: "a kettlebell of 12 kg", item: { type: "kettlebell", kg: 12 } },
-  { name: "a stability ball", item: { type: "ball" } },
-  { name: "a suspension strap", item: { type: "strap-trainer" } },
-  { name: "a door anchor", item: { type: "door-anchor" } },
-];
+export const THINGS = [
+  { id: "towel", item: { type: "towel" } },
+  { id: "chair", item: { type: "chair", sturdy: true } },
+  { id: "wall", item: { type: "wall" } },
+  { id: "backpack", item: { type: "backpack", maxKg: 12 } },
+  { id: "bottles", item: { type: "bottle", count: 2, litres: 1.5 } },
+  { id: "mini-band", item: { type: "mini-band", tension: "medium" } },
+  { id: "long-band", item: { type: "tube-band", tension: "medium", handles: true } },
+  { id: "sliders", item: { type: "slider", count: 2 } },
+  { id: "mat", item: { type: "mat" } },
+  { id: "step", item: { type: "step", heightCm: 20, sturdy: true } },
+  { id: "dumbbells-3", item: { type: "dumbbell", count: 2, kg: 3 } },
+  { id: "dumbbells-6", item: { type: "dumbbell", count: 2, kg: 6 } },
+  { id: "dumbbells-10", item: { type: "dumbbell", count: 2, kg: 10 } },
+  { id: "kettlebell", item: { type: "kettlebell", kg: 12 } },
+  { id: "ball", item: { type: "ball" } },
+  { id: "strap", item: { type: "strap-trainer" } },
+  { id: "door-anchor", item: { type: "door-anchor" } },
+] as const satisfies readonly Thing[];
+export type ThingId = (typeof THINGS)[number]["id"];
 
 export interface NextThing {
-  readonly name: string;
+  readonly thing: ThingId;
   /** Slots that would turn from swapped or unmet into as set. */
   readonly slots: number;
   /** People for whom it changes something. */
@@ -97,9 +97,9 @@ export function nextThings(
       slots += n;
       helped += 1;
       if (n > (each.get(person.id)?.slots ?? 0))
-        each.set(person.id, { name: thing.name, slots: n, people: 1 });
+        each.set(person.id, { thing: thing.id, slots: n, people: 1 });
     }
-    if (slots > (room?.slots ?? 0)) room = { name: thing.name, slots, people: helped };
+    if (slots > (room?.slots ?? 0)) room = { thing: thing.id, slots, people: helped };
   }
   return { room, each };
 }

@@ -1,105 +1,102 @@
-/** The sentences of a part: why this way, what else was open, and what is missing where there is none. */
+/** The reasons of a part: why this way, what else was open, and what is missing where there is none. */
 import type { ClassDoc, Slot } from "../class/document";
 import { doseAt } from "../class/document";
 import { hasFor } from "../homes/fillings";
-import { MARK_WORD, type Person } from "../homes/home";
+import type { Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
-import { LIMIT_WORDS, type Limit } from "../homes/limits";
-import { needText, usesText } from "../homes/need-words";
 import type { KnownMove, MoveBook } from "../moves/book";
-import { massText } from "../units";
+import type { Need } from "../moves/move";
+import { heldBy } from "../reasons/held";
+import { named } from "../reasons/named";
+import type { Adjust, Dearer, LoadReason, Why, WhyNot } from "../reasons/part-reasons";
 import { spanTriple } from "../values/span";
 import { parseTempo } from "../values/tempo";
 import { changeOverSeconds } from "./change-over";
-import { COST_TERMS, type CostName } from "./costs";
+import { COST_TERMS } from "./costs";
 import type { Instead, Predicted, Status } from "./part";
 import type { Wanted } from "./plan";
 import { changeOverPoints, type PartProblem, standOf } from "./problem";
 import { reachableFrom } from "./reach";
 import { meansOf, type OpenWay, obstacle, openWays } from "./ways";
 
-const SPACE_WORDS = {
-  ceiling: "the ceiling is too low for it",
-  length: "there isn't room enough for it",
-  jumping: "there is no jumping at home",
-} as const;
-
 /** Why a move can't be done by this person here: a limit, the room, or the kit. Null where it can. */
-export function whyNot(move: KnownMove, person: Person): string | null {
+export function whyNot(move: KnownMove, person: Person): WhyNot | null {
   const stop = obstacle(move, person);
-  if (stop === "ceiling" || stop === "length" || stop === "jumping") return SPACE_WORDS[stop];
-  if (stop !== null) return `asked for ${LIMIT_WORDS[stop as Limit]}`;
+  if (stop === "ceiling" || stop === "length" || stop === "jumping") return { code: stop };
+  if (stop !== null) return { code: "limit", limit: { limits: [stop] } };
   if (meansOf(homeIndex(person), move).fillings.length > 0) return null;
-  const missing = missingNeeds(move, person);
-  const home = person.kit === undefined ? "home not said yet, so nothing is counted on" : null;
-  return home ?? `no ${missing.replaceAll(/(^| or )(?:a|an) /g, "$1")} at home`;
+  if (person.kit === undefined) return { code: "home-unknown" };
+  const { needs, together } = missingNeeds(move, person);
+  return { code: together ? "not-at-once" : "no-kit", needs: { needs } };
 }
 
-/** What the alternative that lacks least still needs, in words. */
-function missingNeeds(move: KnownMove, person: Person): string {
-  const lists = (move.needs ?? []).map((alternative) =>
-    alternative.filter((need) => !hasFor(need, person)).map(needText),
-  );
-  // Every need by itself may be met and not all at once: then the whole alternative is what lacks.
+/** What the alternative that lacks least still needs; together: each thing is there, and not all at once. */
+function missingNeeds(move: KnownMove, person: Person): { needs: readonly Need[]; together: boolean } {
+  const lists = (move.needs ?? []).map((alternative) => alternative.filter((need) => !hasFor(need, person)));
   const [least] = lists.filter((list) => list.length > 0).sort((a, b) => a.length - b.length);
-  return least ? least.join(" or ") : (move.needs?.[0] ?? []).map(needText).join(" together with ");
+  return least ? { needs: least, together: false } : { needs: move.needs?.[0] ?? [], together: true };
 }
 
-/** `about 14 reps (rough) with 2 in reserve, from 9 kg × 10`; empty where nothing is predicted. */
-function loadText(way: OpenWay, predicted: Predicted | null, person: Person): string {
+/** What is known of the load that a way has. */
+export function loadReason(way: OpenWay, predicted: Predicted | null, person: Person): LoadReason | null {
   const { goal } = way;
-  if (goal.kind === "feel" && way.kg !== null) {
-    return " Start light: the last two reps should be slow, not shaky; then say how it went.";
-  }
-  if (goal.kind !== "predicted") return "";
-  const known = `${massText(goal.from.kg, person.units)} × ${goal.from.reps}`;
-  if (!predicted) return ` Too light or too long a set to predict reps from the known ${known}.`;
-  const rough = predicted.rough ? "roughly" : "about";
-  return ` ${rough === "about" ? "About" : "Roughly"} ${predicted.reps} reps with ${predicted.rir} in reserve, from the known ${known}.`;
+  if (goal.kind === "feel" && way.kg !== null) return { code: "start-light" };
+  if (goal.kind !== "predicted") return null;
+  const known = { mass: { kg: goal.from.kg, units: person.units ?? "kg" } };
+  if (!predicted) return { code: "unpredicted", known, reps: goal.from.reps };
+  const { reps, rir, rough } = predicted;
+  return {
+    code: "predicted",
+    reps,
+    rir,
+    rough: rough ? "yes" : "no",
+    known,
+    knownReps: goal.from.reps,
+  };
 }
 
-/** One sentence on the chosen way, and what the load means where it is known. */
-export function whyText(
-  way: OpenWay,
-  wanted: Wanted,
-  status: Status,
-  person: Person,
-  more: {
-    readonly overruled: boolean;
-    readonly predicted: Predicted | null;
-    readonly adjust: readonly string[];
-  },
-): string {
-  const kit = usesText(way.uses, person.kit ?? [], person.units);
-  const by = kit === "" ? "" : ` with ${kit}`;
-  const load = loadText(way, more.predicted, person);
-  const adjust = more.adjust[0] ? ` ${more.adjust[0]}` : "";
-  const tail = `${load}${adjust}`;
-  if (more.overruled) return `${way.move.name}${by}: your choice.${tail}`;
+const because = (reason: WhyNot) => ({ topic: "whyNot" as const, reasons: [reason] });
+
+/** Why the chosen way. */
+export function whyOf(way: OpenWay, wanted: Wanted, status: Status, person: Person, overruled: boolean): Why {
+  const held = heldBy(person, way.uses);
+  if (overruled) return { code: "chosen", move: named(way.move), held };
   if (status === "as-set") {
-    if (wanted.targetLevel === 0) return `${kit === "" ? "As set; needs nothing" : `As set${by}`}.${tail}`;
-    return `As set for ${MARK_WORD[wanted.mark]}${by}.${tail}`;
+    return wanted.targetLevel === 0
+      ? { code: "as-set", held }
+      : { code: "as-set-level", mark: { mark: wanted.mark }, held };
   }
-  const reason = whyNot(wanted.target, person) ?? "saves changing kit or position between moves";
-  return `${way.move.name}${by} instead of ${lowerFirst(wanted.target.name)}: ${reason}.${tail}`;
+  return {
+    code: "instead",
+    move: named(way.move),
+    held,
+    set: named(wanted.target),
+    because: because(whyNot(wanted.target, person) ?? { code: "saves-changing" }),
+  };
 }
 
 /** What stands in the way of every way within reach, the set one first, and what would help. */
-export function unmetReason(wanted: Wanted, person: Person, book: MoveBook): string {
-  const reason = whyNot(wanted.target, person) ?? "not possible here";
+export function whyUnmet(wanted: Wanted, person: Person, book: MoveBook): Why {
   const helped = reachableFrom(wanted.base, book)
     .filter((entry) => obstacle(entry.move, person) === null && !entry.move.gym)
-    .map((entry) => missingNeeds(entry.move, person))
-    .filter((text) => text !== "");
-  const help = helped[0] ? ` It would take ${helped[0]}.` : "";
-  return `No way found: ${reason}.${help}`;
+    .map((entry) => missingNeeds(entry.move, person).needs)
+    .filter((needs) => needs.length > 0);
+  return {
+    code: "unmet",
+    because: because(whyNot(wanted.target, person) ?? { code: "not-here" }),
+    help: { needs: helped[0] ?? [] },
+  };
 }
 
 /** Why a cell that the instructor chose can't be done as chosen. */
-export function overruledTrouble(moveId: string, person: Person, book: MoveBook): string {
+export function whyChosenUnmet(moveId: string, person: Person, book: MoveBook): Why {
   const move = book.get(moveId);
-  if (!move) return `You chose ${moveId}, which the library doesn't have.`;
-  return `You chose ${lowerFirst(move.name)}: ${whyNot(move, person) ?? "not possible here"}.`;
+  if (!move) return { code: "chosen-unknown", id: moveId };
+  return {
+    code: "chosen-unmet",
+    move: named(move),
+    because: because(whyNot(move, person) ?? { code: "not-here" }),
+  };
 }
 
 /** A weight further from what is wanted than this counts as too light or too heavy. */
@@ -112,7 +109,7 @@ export function adjustments(
   predicted: Predicted | null,
   person: Person,
   book: MoveBook,
-): readonly string[] {
+): readonly Adjust[] {
   const { kg, wantedKg, goal } = way;
   if (kg === null || wantedKg === null || goal.kind === "feel" || goal.kind === "none") return [];
   const off = wantedKg > 0 ? (kg - wantedKg) / wantedKg : kg > 0 ? 1 : 0;
@@ -128,12 +125,14 @@ export function adjustments(
     const limb = linked("harder", "limbs");
     const most = dose.reps === undefined ? null : spanTriple(dose.reps).max;
     return [
-      ...(way.filling.doubled ? ["Two at once."] : []),
-      ...(limb ? [`One limb instead of two: ${lowerFirst(limb.name)}.`] : []),
-      ...(tempo || dose.reps !== undefined ? ["Lower two counts slower."] : []),
-      "Pause two counts at the hardest point.",
-      "One and a half reps each.",
-      ...(most !== null && predicted && predicted.reps > most ? [`More reps: up to ${predicted.reps}.`] : []),
+      ...(way.filling.doubled ? [{ code: "two-at-once" } as const] : []),
+      ...(limb ? [{ code: "one-limb", move: named(limb) } as const] : []),
+      ...(tempo || dose.reps !== undefined ? [{ code: "slower" } as const] : []),
+      { code: "pause" },
+      { code: "one-and-a-half" },
+      ...(most !== null && predicted && predicted.reps > most
+        ? [{ code: "more-reps", reps: predicted.reps } as const]
+        : []),
     ];
   }
   const both = linked("easier", "limbs");
@@ -143,24 +142,12 @@ export function adjustments(
     .map((link) => book.get(link.to))
     .find((move) => move !== undefined && whyNot(move, person) === null);
   return [
-    ...(both ? [`Both hands on one weight: ${lowerFirst(both.name)}.`] : []),
-    ...(lever ? [`A shorter lever: ${lowerFirst(lever.name)}.`] : []),
-    "A smaller range.",
-    ...(easier ? [`An easier way: ${lowerFirst(easier.name)}.`] : []),
+    ...(both ? [{ code: "both-hands", move: named(both) } as const] : []),
+    ...(lever ? [{ code: "lever", move: named(lever) } as const] : []),
+    { code: "smaller-range" },
+    ...(easier ? [{ code: "easier", move: named(easier) } as const] : []),
   ];
 }
-
-const TERM_WORDS: Record<CostName, string> = {
-  leave: "not what was set",
-  mark: "further from the level that is wanted",
-  link: "further from what was set",
-  pattern: "another movement pattern",
-  muscles: "trains other muscles first",
-  position: "another position",
-  impact: "another impact",
-  load: "the load is further off",
-  sidedness: "one side against two",
-};
 
 /** The best two other moves for a slot with all else as chosen, and why each was not taken. */
 export function insteadOf(
@@ -208,17 +195,16 @@ export function insteadOf(
     }));
 }
 
-function whyNotTaken(way: OpenWay, now: OpenWay, moreChanging: number): string {
-  const worse = COST_TERMS.map((term) => ({ words: TERM_WORDS[term], by: way.cost[term] - now.cost[term] }));
-  worse.push({ words: "more changing between moves", by: moreChanging });
+function whyNotTaken(way: OpenWay, now: OpenWay, moreChanging: number): readonly Dearer[] {
+  const worse: { code: Dearer["code"]; by: number }[] = COST_TERMS.map((code) => ({
+    code,
+    by: way.cost[code] - now.cost[code],
+  }));
+  worse.push({ code: "changing", by: moreChanging });
   const reasons = worse
     .filter((term) => term.by > 0)
     .sort((a, b) => b.by - a.by)
     .slice(0, 2)
-    .map((term) => term.words);
-  return reasons.length > 0 ? reasons.join(", ") : "costs the same; the first was taken";
-}
-
-function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
+    .map(({ code }) => ({ code }));
+  return reasons.length > 0 ? reasons : [{ code: "same" }];
 }

@@ -1,27 +1,11 @@
 /** Everyone's parts as the Desk shows them: counted by slot, folded into groups that do the same. */
 
-import { type Part, type PartSlot, STATUS_WORDS, STATUSES, type Status } from "./part";
+import type { Part, PartSlot, Status } from "./part";
 
 export interface Group {
   readonly key: string;
   readonly names: readonly string[];
   readonly slot: PartSlot;
-}
-
-/** "9 as set · 5 swapped", with what can't be done apart, so that it can stand out. */
-export function roomCounts(
-  parts: readonly Part[],
-  slotId: string,
-): { readonly text: string; readonly unmet: number } {
-  const counts = new Map<Status, number>();
-  for (const part of parts) {
-    const status = part.slots.find((slot) => slot.slot === slotId)?.status;
-    if (status) counts.set(status, (counts.get(status) ?? 0) + 1);
-  }
-  const text = STATUSES.filter((status) => status !== "unmet" && counts.has(status))
-    .map((status) => `${counts.get(status)} ${STATUS_WORDS[status]}`)
-    .join(" · ");
-  return { text, unmet: counts.get("unmet") ?? 0 };
 }
 
 /** People who do the same in a slot for the same reason, what differs most from the set first. */
@@ -32,7 +16,9 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
     if (!slot) continue;
     // Who does just what was set is one group, whatever they hold; others differ by the reason too.
     const plain = slot.status === "as-set" && slot.mark === "natural";
-    const key = plain ? "plain" : JSON.stringify([slot.status, slot.mark, slot.move, slot.name, slot.why]);
+    const key = plain
+      ? "plain"
+      : JSON.stringify([slot.status, slot.mark, slot.move, slot.name, slot.why, slot.loadReason]);
     const group = groups.get(key);
     if (group) group.names.push(part.name);
     else groups.set(key, { names: [part.name], slot });

@@ -3,20 +3,13 @@ import type { Mark } from "../homes/home";
 import type { KitType } from "../homes/kit";
 import type { Use } from "../homes/match";
 import type { Position, Tension } from "../moves/move";
+import type { Adjust, Dearer, LoadReason, Why } from "../reasons/part-reasons";
 import type { Seconds, Triple } from "../units";
 import type { CostSheet } from "./costs";
 
 export const STATUSES = ["as-set", "eased", "raised", "swapped", "unmet"] as const;
 /** as-set: what was set at this person's mark. swapped: other kit or limit, same job. */
 export type Status = (typeof STATUSES)[number];
-
-export const STATUS_WORDS: Record<Status, string> = {
-  "as-set": "as set",
-  eased: "eased",
-  raised: "raised",
-  swapped: "swapped",
-  unmet: "unmet",
-};
 
 export type PartLoad = { readonly kg: number; readonly items: number } | { readonly tension: Tension } | null;
 
@@ -34,7 +27,7 @@ export interface Instead {
   readonly name: string;
   /** Cost of the whole part with this way here. */
   readonly cost: number;
-  readonly whyNot: string;
+  readonly whyNot: readonly Dearer[];
 }
 
 export interface PartSlot {
@@ -54,12 +47,14 @@ export interface PartSlot {
   readonly reps: Triple | null;
   readonly predicted: Predicted | null;
   /** What to do about a load that is too light or too heavy, best first. */
-  readonly adjust: readonly string[];
+  readonly adjust: readonly Adjust[];
   /** What to do differently, from the slot's own level mark; null where nothing was noted. */
   readonly note: string | null;
   /** Chosen by the instructor. */
   readonly overruled: boolean;
-  readonly why: string;
+  readonly why: Why;
+  /** What is known of the load, where something is. */
+  readonly loadReason: LoadReason | null;
   readonly cost: CostSheet;
   readonly instead: readonly Instead[];
 }

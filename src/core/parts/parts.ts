@@ -11,7 +11,7 @@ import { spanTriple } from "../values/span";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
 import { chooseBest } from "./choose";
 import { NO_COST } from "./costs";
-import { adjustments, insteadOf, overruledTrouble, unmetReason, whyText } from "./explain";
+import { adjustments, insteadOf, loadReason, whyChosenUnmet, whyOf, whyUnmet } from "./explain";
 import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
 import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
 import type { Wanted } from "./plan";
@@ -77,8 +77,8 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
   if (!way) {
     const why =
       cell.overruled === null
-        ? unmetReason(wanted, problem.person, book)
-        : overruledTrouble(cell.overruled, problem.person, book);
+        ? whyUnmet(wanted, problem.person, book)
+        : whyChosenUnmet(cell.overruled, problem.person, book);
     return {
       ...common,
       status: "unmet",
@@ -94,6 +94,7 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
       adjust: [],
       note: null,
       why,
+      loadReason: null,
       cost: NO_COST,
     };
   }
@@ -114,7 +115,8 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
     predicted,
     adjust,
     note: own?.note ?? null,
-    why: whyText(way, wanted, status, problem.person, { overruled: common.overruled, predicted, adjust }),
+    why: whyOf(way, wanted, status, problem.person, common.overruled),
+    loadReason: loadReason(way, predicted, problem.person),
     cost: way.cost,
   };
 }
@@ -197,22 +199,4 @@ export function partsFor(
   options: PartOptions = {},
 ): readonly Part[] {
   return people.map((person) => partFor(doc, person, library, options));
-}
-
-/** A part as `./brontle parts` prints it: the keys of the contract, and those of a load. */
-export function partJson(part: Part): unknown {
-  const slots = part.slots.map(({ name: _name, position: _position, ...slot }) => ({
-    ...slot,
-    uses: slot.uses.map(({ kg: _kg, ...use }) => use),
-    instead: slot.instead.map(({ name: _own, ...instead }) => instead),
-  }));
-  return {
-    person: part.person,
-    cost: part.cost,
-    // Left out where it is: the rule.
-    ...(part.exact ? {} : { exact: false }),
-    slots,
-    bring: part.bring,
-    changeovers: part.changeovers,
-  };
 }

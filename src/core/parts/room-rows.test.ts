@@ -4,7 +4,7 @@ import { checkClass } from "../class/check-class";
 import { checkRoster } from "../homes/roster";
 import { LIBRARY_BOOK } from "../moves/library/index";
 import { partsFor } from "./parts";
-import { cellText, FILTERS, filterCounts, roomColumns, roomRows, shortBefore, spreadText } from "./room-rows";
+import { FILTERS, filterCounts, roomColumns, roomRows, shortBefore, spreadOver } from "./room-rows";
 
 const read = (path: string) =>
   JSON.parse(readFileSync(new URL(`../../../demo/${path}`, import.meta.url), "utf8"));
@@ -50,7 +50,6 @@ describe("the room as rows", () => {
       slots: first.slots.map((slot, i) => (i === 0 ? { ...slot, status: "unmet" as const } : slot)),
     };
     expect(roomRows([...parts, blocked], "all", false)[0]?.part.name).toBe("Zed");
-    expect(cellText(blocked.slots[0] as never)).toBe("unmet");
   });
 
   test("has a column for every slot, numbered in its block", () => {
@@ -58,7 +57,7 @@ describe("the room as rows", () => {
     expect(columns.filter(({ first }) => first).length).toBe(new Set(columns.map(({ block }) => block)).size);
     for (const column of columns) if (column.first) expect(column.number).toBe(1);
     for (const { slot } of columns) {
-      const counts = [...spreadText(parts, slot).matchAll(/\d+/g)].map(Number);
+      const counts = spreadOver(parts, slot).map(({ people }) => people);
       expect(counts.reduce((sum, n) => sum + n, 0)).toBe(parts.length);
     }
   });

@@ -1,17 +1,9 @@
 /** The room as rows: people with the same part folded together, filtered, what stands out first. */
 import { type ClassDoc, slotsOf } from "../class/document";
-import { MARK_GLYPH } from "../homes/home";
-import { type Part, type PartSlot, STATUS_WORDS, STATUSES } from "./part";
+import { type Part, STATUSES, type Status } from "./part";
 
 export const FILTERS = ["all", "unmet", "changed", "short"] as const;
 export type Filter = (typeof FILTERS)[number];
-export const FILTER_WORDS: Record<Filter, string> = {
-  all: "everyone",
-  unmet: "something unmet",
-  changed: "something changed",
-  short: "short of time",
-};
-
 export interface RoomRow {
   readonly key: string;
   readonly people: readonly Part[];
@@ -92,19 +84,15 @@ export function roomColumns(doc: ClassDoc): readonly RoomColumn[] {
   );
 }
 
-/** `18 as set, 4 swapped, 2 eased`. */
-export function spreadText(parts: readonly Part[], slotId: string): string {
+/** How many do a slot in each way, in the order of the statuses, without those that nobody has. */
+export function spreadOver(
+  parts: readonly Part[],
+  slotId: string,
+): readonly { readonly status: Status; readonly people: number }[] {
   return STATUSES.flatMap((status) => {
-    const n = parts.filter((part) => part.slots.find((s) => s.slot === slotId)?.status === status).length;
-    return n > 0 ? [`${n} ${STATUS_WORDS[status]}`] : [];
-  }).join(", ");
-}
-
-/** What a cell says in a few letters; the whole is in its label. */
-export function cellText(slot: PartSlot): string {
-  const mark = slot.mark === "natural" ? "" : MARK_GLYPH[slot.mark];
-  if (slot.status === "unmet") return "unmet";
-  if (slot.status === "swapped") return `swap${mark && ` ${mark}`}`;
-  if (slot.status === "as-set") return mark || "·";
-  return `${mark} ${STATUS_WORDS[slot.status]}`.trim();
+    const people = parts.filter(
+      (part) => part.slots.find(({ slot }) => slot === slotId)?.status === status,
+    ).length;
+    return people > 0 ? [{ status, people }] : [];
+  });
 }

@@ -1,5 +1,5 @@
 /**
- * The readiness check before a first class, in our own words, in two groups. The division into who
+ * The readiness check before a first class, in two groups, whose words (our own) are in `src/words`. The division into who
  * should ask first and who adapts follows the published preparticipation screening of Riebe et al. 2015
  * (Med Sci Sports Exerc 47(11):2473–2479). It clears nobody and diagnoses nothing.
  */
@@ -7,24 +7,12 @@ import type { Limit } from "../homes/limits";
 import type { Ms } from "../units";
 
 /** Any of these: ask a professional before joining. */
-export const ASK_FIRST = {
-  chest: "Discomfort or pressure in the chest, at rest or with effort",
-  faint: "Fainting or dizzy spells",
-  breath: "Unusual breathlessness, at rest or with light effort",
-  condition: "A heart, kidney or metabolic condition",
-  surgery: "Surgery not long ago",
-  told: "A clinician told you not to exercise, or only under supervision",
-} as const;
-export type AskFirst = keyof typeof ASK_FIRST;
+export const ASK_FIRST = ["chest", "faint", "breath", "condition", "surgery", "told"] as const;
+export type AskFirst = (typeof ASK_FIRST)[number];
 
 /** Any of these: choose the limits that apply, and ask a professional if unsure. */
-export const ADAPT = {
-  joint: "A sore joint or a sore back",
-  pregnancy: "Pregnancy, or a birth not long ago",
-  medication: "Medication for blood pressure or the heart",
-  balance: "Trouble with balance",
-} as const;
-export type Adapt = keyof typeof ADAPT;
+export const ADAPT = ["joint", "pregnancy", "medication", "balance"] as const;
+export type Adapt = (typeof ADAPT)[number];
 
 /** Limits that are worth looking at for each; the person chooses, and gives no reason to anybody. */
 export const LIMITS_FOR: Record<Adapt, readonly Limit[]> = {

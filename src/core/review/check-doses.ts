@@ -13,8 +13,9 @@ import {
 } from "../class/document";
 import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import { named } from "../reasons/named";
 import { type Span, spanTriple, tidySpan } from "../values/span";
-import { musclesText, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
+import { primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
 import type { Fix, Found } from "./finding";
 
 function appearances({ block, slot }: SlotFacts): number {
@@ -34,9 +35,7 @@ export function checkSides(context: ReviewContext): Found[] {
     const sides = slotSides(slot, context.book);
     if (sides === "swap" && block.cap === undefined && appearances(facts) % 2 === 1) {
       const rounds = spanTriple(block.rounds, 1).plan;
-      const fixes: Fix[] = [
-        { label: "Both sides in turn, each time", edit: setSlot(slot, "sides", "inTurn") },
-      ];
+      const fixes: Fix[] = [{ says: { code: "sides-in-turn" }, edit: setSlot(slot, "sides", "inTurn") }];
       const alone = slotsOf(block).every(
         (other) =>
           other === slot ||
@@ -49,13 +48,21 @@ export function checkSides(context: ReviewContext): Found[] {
         rounds < MOST_ROUNDS &&
         typeof (block.rounds ?? 1) === "number"
       ) {
-        fixes.unshift({ label: `${rounds + 1} rounds`, edit: setBlock(block, "rounds", rounds + 1) });
+        fixes.unshift({
+          says: { code: "rounds", rounds: rounds + 1 },
+          edit: setBlock(block, "rounds", rounds + 1),
+        });
       }
       found.push({
-        code: "sides-uneven",
+        says: {
+          code: "sides-uneven",
+          how: "turns",
+          move: named(move),
+          times: appearances(facts),
+          side: slot.firstSide === "right" ? "right" : "left",
+        },
         where: { slot: slot.id },
         at,
-        sentence: `${move.name} changes sides ${appearances(facts)} times: ${slot.firstSide === "right" ? "right" : "left"} gets one more than the other.`,
         fixes,
       });
     }
@@ -64,13 +71,12 @@ export function checkSides(context: ReviewContext): Found[] {
     if (!odd) continue;
     const dose = mapDoses(slot, (each) => withSpan(each, even));
     found.push({
-      code: "sides-uneven",
+      says: { code: "sides-uneven", how: "halves", move: named(move) },
       where: { slot: slot.id },
       at,
-      sentence: `${move.name} halves an odd total: one side gets more than the other.`,
       fixes: [
-        { label: "An even total", edit: setSlot(slot, "dose", dose) },
-        { label: "Count each side", edit: setSlot(slot, "count", "each") },
+        { says: { code: "even-total" }, edit: setSlot(slot, "dose", dose) },
+        { says: { code: "count-each" }, edit: setSlot(slot, "count", "each") },
       ],
     });
   }
@@ -98,14 +104,13 @@ export function checkCounts({ slots, book }: ReviewContext): Found[] {
     const other = sided.find((facts) => count(facts) !== count(sided[0] as SlotFacts));
     if (other && sided[0]) {
       found.push({
-        code: "count-mixed",
+        says: { code: "count-mixed", of: "sides", move: named(other.move), here: count(other) },
         where: { slot: other.slot.id },
         at: other.at,
-        sentence: `${other.move.name} is counted ${count(other) === "each" ? "each side" : "in total"} here and ${count(sided[0]) === "each" ? "each side" : "in total"} elsewhere.`,
         fixes: sided
           .filter((facts) => count(facts) !== count(sided[0] as SlotFacts))
           .map((facts) => ({
-            label: `Count ${count(sided[0] as SlotFacts) === "each" ? "each side" : "in total"} here too`,
+            says: { code: "count-alike", count: count(sided[0] as SlotFacts) },
             edit: setSlot(facts.slot, "count", count(sided[0] as SlotFacts)),
           })),
       });
@@ -116,13 +121,17 @@ export function checkCounts({ slots, book }: ReviewContext): Found[] {
     if (inSeconds && inReps) {
       const later = inSeconds.at > inReps.at ? inSeconds : inReps;
       found.push({
-        code: "count-mixed",
+        says: {
+          code: "count-mixed",
+          of: "doses",
+          move: named(later.move),
+          here: later === inReps ? "reps" : "seconds",
+        },
         where: { slot: later.slot.id },
         at: later.at,
-        sentence: `${later.move.name} is dosed in ${later === inReps ? "reps" : "seconds"} here and in ${later === inReps ? "seconds" : "reps"} elsewhere.`,
         fixes: [
           {
-            label: `In ${later === inReps ? "seconds" : "reps"} here too`,
+            says: { code: "dose-alike", in: later === inReps ? "seconds" : "reps" },
             edit: setSlot(later.slot, "dose", (later === inReps ? inSeconds : inReps).slot.dose),
           },
         ],
@@ -131,6 +140,9 @@ export function checkCounts({ slots, book }: ReviewContext): Found[] {
   }
   return found;
 }
+
+/** What a stretch that comes too early is cut to. */
+const HOLD_SECONDS = 30;
 
 export function checkStretches({ slots, pieces, thresholds }: ReviewContext): Found[] {
   const start = Math.min(...[...slots.values()].filter((facts) => facts.main).map((facts) => facts.at));
@@ -142,41 +154,44 @@ export function checkStretches({ slots, pieces, thresholds }: ReviewContext): Fo
     if (move.pattern !== "stretch" || primary(move).length === 0) continue;
     if (segment.start >= start || length < thresholds.longStretchSeconds || seen.has(slot.id)) continue;
     seen.add(slot.id);
-    const dose = mapDoses(slot, (each) => (lastsAsSaid(each) ? withSpan(each, () => 30) : each));
+    const dose = mapDoses(slot, (each) => (lastsAsSaid(each) ? withSpan(each, () => HOLD_SECONDS) : each));
     found.push({
-      code: "stretch-early",
+      says: {
+        code: "stretch-early",
+        move: named(move),
+        muscles: { muscles: primary(move) },
+        seconds: length,
+      },
       where: { slot: slot.id },
       at: facts.at,
-      sentence: `${move.name} holds ${musclesText(primary(move))} for ${length} s before the main work; so long comes after.`,
       fixes:
-        timedDoses(slot).length > 0 ? [{ label: "Hold it for 30 s", edit: setSlot(slot, "dose", dose) }] : [],
+        timedDoses(slot).length > 0
+          ? [{ says: { code: "hold", seconds: HOLD_SECONDS }, edit: setSlot(slot, "dose", dose) }]
+          : [],
     });
   }
   return found;
 }
 
 export function checkLevels({ slots }: ReviewContext): Found[] {
-  return [...slots.values()].flatMap(({ slot, move, main, at }) => {
+  return [...slots.values()].flatMap(({ slot, move, main, at }): Found[] => {
     if (!main) return [];
     const has = (mark: "flat" | "sharp", kind: "easier" | "harder") =>
       wayAt(slot, mark) !== null || (move.links ?? []).some((link) => link.kind === kind);
-    const missing = [
-      ...(has("flat", "easier") ? [] : ["easier"]),
-      ...(has("sharp", "harder") ? [] : ["harder"]),
-    ];
-    if (missing.length === 0) return [];
+    const [flat, sharp] = [has("flat", "easier"), has("sharp", "harder")];
+    if (flat && sharp) return [];
+    const missing = flat ? "harder" : sharp ? "easier" : "both";
     const marks = {
       ...slot.marks,
-      ...(missing.includes("easier") ? { flat: { note: "Smaller range, or slower" } } : {}),
-      ...(missing.includes("harder") ? { sharp: { note: "Pause two counts at the hardest point" } } : {}),
+      ...(!flat ? { flat: { note: "Smaller range, or slower" } } : {}),
+      ...(!sharp ? { sharp: { note: "Pause two counts at the hardest point" } } : {}),
     };
     return [
       {
-        code: "one-level" as const,
+        says: { code: "one-level", move: named(move), missing },
         where: { slot: slot.id },
         at,
-        sentence: `${move.name} has no ${missing.join(" and no ")} way.`,
-        fixes: [{ label: `Note a plain ${missing.join(" and ")} way`, edit: setSlot(slot, "marks", marks) }],
+        fixes: [{ says: { code: "note-ways", missing }, edit: setSlot(slot, "marks", marks) }],
       },
     ];
   });
@@ -193,10 +208,9 @@ export function checkUnknown({ slots }: ReviewContext): Found[] {
   if (names.length === 0) return [];
   return [
     {
-      code: "move-unknown",
+      says: { code: "move-unknown", moves: { moves: names.map((name) => ({ id: null, name })) } },
       where: { slot: unknown[0]?.slot.id ?? "" },
       at: unknown[0]?.at ?? 0,
-      sentence: `Not known of ${names.join(", ")}: what it trains, needs or loads. Nothing is judged by it.`,
     },
   ];
 }

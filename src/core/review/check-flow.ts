@@ -13,14 +13,15 @@ import {
 import { pieceDoses } from "../class/dose-time";
 import { expand, expandedSeconds, slotSides } from "../class/expand";
 import { freeId } from "../class/new-class";
-import { clockText, type Seconds } from "../units";
+import { named } from "../reasons/named";
+import type { Seconds } from "../units";
 import { spanTriple } from "../values/span";
 import type { ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
 export function checkWindows({ slots, book }: ReviewContext): Found[] {
-  return [...slots.values()].flatMap(({ slot, move, at }) => {
+  return [...slots.values()].flatMap(({ slot, move, at }): Found[] => {
     const short = dosesOf(slot).find((dose) => {
       if (dose.within === undefined) return false;
       return needed(slot, dose, slotSides(slot, book), move.repSeconds) > dose.within;
@@ -33,11 +34,10 @@ export function checkWindows({ slots, book }: ReviewContext): Found[] {
     );
     return [
       {
-        code: "window-short" as const,
+        says: { code: "window-short", move: named(move), needs, every: short.within },
         where: { slot: slot.id },
         at,
-        sentence: `${move.name} takes ${needs} s as it is dosed and starts every ${short.within} s: it is cut off.`,
-        fixes: [{ label: `Start it every ${window} s`, edit: setSlot(slot, "dose", wider) }],
+        fixes: [{ says: { code: "start-every", seconds: window }, edit: setSlot(slot, "dose", wider) }],
       },
     ];
   });
@@ -71,7 +71,7 @@ export function checkWords(context: ReviewContext): Found[] {
     lastEnd = end;
   }
   for (const { slot, at, move } of slots.values()) {
-    const check = (key: "call" | "cue", room: Seconds | undefined, place: string) => {
+    const check = (key: "call" | "cue", room: Seconds | undefined, when: "before" | "during") => {
       const text = slot[key];
       if (!text || room === undefined || !Number.isFinite(room)) return;
       const takes = Math.round((wordCount(text) / thresholds.wordsPerSecond) * 10) / 10;
@@ -81,13 +81,12 @@ export function checkWords(context: ReviewContext): Found[] {
         .slice(0, Math.floor(room * thresholds.wordsPerSecond))
         .join(" ");
       found.push({
-        code: "words-long",
+        says: { code: "words-long", when, move: named(move), takes: { decimal: takes }, room },
         where: { slot: slot.id },
         at,
-        sentence: `What you say ${place} ${move.name.toLowerCase()} takes ${takes} s; there are ${room} s.`,
         fixes: [
           {
-            label: short === "" ? "Leave it unsaid" : `Say only “${short}”`,
+            says: short === "" ? { code: "unsaid" } : { code: "say-only", text: short },
             edit: setSlot(slot, key, short === "" ? undefined : short),
           },
         ],
@@ -113,11 +112,10 @@ export function checkShown({ doc, slots, season }: ReviewContext): Found[] {
       if (!facts?.main || (slot.demo ?? block.demo ?? 0) > 0 || seen.has(key(slot))) continue;
       const seconds = facts.move.demoSeconds ?? 12;
       found.push({
-        code: "not-shown",
+        says: { code: "not-shown", move: named(facts.move) },
         where: { slot: slot.id },
         at: facts.at,
-        sentence: `${facts.move.name} is worked without having been shown.`,
-        fixes: [{ label: `Show it for ${seconds} s`, edit: setSlot(slot, "demo", seconds) }],
+        fixes: [{ says: { code: "show", seconds }, edit: setSlot(slot, "demo", seconds) }],
       });
     }
     for (const slot of slotsOf(block)) seen.add(key(slot));
@@ -140,16 +138,20 @@ export function checkWater(context: ReviewContext): Found[] {
     const left = driest(next.blocks, expand(next, context.library), thresholds.waterSeconds);
     if (left.to - left.from <= thresholds.waterEverySeconds) {
       fixes.push({
-        label: `${thresholds.waterSeconds} s of water after ${block.title || "the block"}`,
+        says: { code: "water-after", seconds: thresholds.waterSeconds, block: { block: block.title } },
         edit,
       });
     }
   }
   return [
     {
-      code: "no-water",
+      says: {
+        code: "no-water",
+        length: { clock: dry.to - dry.from },
+        from: { clock: dry.from },
+        to: { clock: dry.to },
+      },
       at: dry.from,
-      sentence: `${clockText(dry.to - dry.from)} without water, from ${clockText(dry.from)} to ${clockText(dry.to)}.`,
       fixes: fixes.slice(0, 2),
     },
   ];
@@ -197,25 +199,30 @@ export function checkEnds(context: ReviewContext): Found[] {
     role: "warmup" | "cooldown",
     blocks: readonly Block[],
     least: Seconds,
-    word: string,
     at: Seconds,
   ) => {
     if (working.length === 0) return;
     const has = body(blocks);
     if (has >= least) return;
-    const sentence =
-      blocks.length === 0
-        ? `There is no ${word}: the class ${code === "no-warmup" ? "begins" : "ends"} with ${working.at(code === "no-warmup" ? 0 : -1)?.title || "work"}.`
-        : `The ${word} has ${clockText(has)}; a class of ${clockText(score.seconds.plan)} wants ${clockText(least)}.`;
-    found.push({ code, at, sentence, fixes: endFixes(context, role, blocks, least, has) });
+    found.push({
+      says: {
+        code,
+        has: { clock: has },
+        least: { clock: least },
+        plan: { clock: score.seconds.plan },
+        there: blocks.length === 0 ? "no" : "yes",
+        instead: { block: working.at(code === "no-warmup" ? 0 : -1)?.title ?? "" },
+      },
+      at,
+      fixes: endFixes(context, role, blocks, least, has),
+    });
   };
-  check("no-warmup", "warmup", run(working, "warmup"), thresholds.warmupSeconds[long ? 0 : 1], "warm-up", 0);
+  check("no-warmup", "warmup", run(working, "warmup"), thresholds.warmupSeconds[long ? 0 : 1], 0);
   check(
     "no-cooldown",
     "cooldown",
     run([...working].reverse(), "cooldown"),
     thresholds.cooldownSeconds[long ? 0 : 1],
-    "cool-down",
     score.seconds.plan,
   );
   return found;
@@ -240,7 +247,7 @@ function endFixes(
       const edit = setBlock(block, "rounds", rounds + more);
       const next = after(doc, edit);
       if (next && has + expandedSeconds(next, library, "plan") - before >= least) {
-        return [{ label: `${rounds + more} rounds of ${block.title || "it"}`, edit }];
+        return [{ says: { code: "rounds-of", rounds: rounds + more, block: { block: block.title } }, edit }];
       }
     }
     return [];
@@ -267,10 +274,10 @@ function endFixes(
   const before = role === "warmup" ? (doc.blocks[0]?.id ?? null) : null;
   return [
     {
-      label:
-        role === "warmup"
-          ? `Begin with a warm-up of ${clockText(least)}`
-          : `End with a cool-down of ${clockText(least)}`,
+      says: {
+        code: role === "warmup" ? "begin-warmup" : "end-cooldown",
+        length: { clock: least },
+      },
       edit: addBlock(made, before),
     },
   ];

@@ -1,9 +1,10 @@
 import { setBlock, setSlot, together } from "../class/commands";
 import type { Edit } from "../class/edits";
 import { sequenceOf } from "../parts/neighbours";
+import { named } from "../reasons/named";
 import type { Seconds } from "../units";
 import { type Span, spanTriple, tidySpan } from "../values/span";
-import { namesText, type ReviewContext } from "./context";
+import type { ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
@@ -23,32 +24,34 @@ interface ShortGap {
 }
 
 /** Edits that lengthen the gap between two slots, the narrowest first. */
-function gapEdits(
-  context: ReviewContext,
-  { from, to, gap, needs }: ShortGap,
-): { label: string; edit: Edit }[] {
+function gapEdits(context: ReviewContext, { from, to, gap, needs }: ShortGap): readonly Fix[] {
   const [a, b] = [context.slots.get(from), context.slots.get(to)];
   if (!a || !b) return [];
   const aim = upToFive(needs);
   if (from === to) {
     return [
       {
-        label: `${needs} s to change sides`,
+        says: { code: "side-change", seconds: needs },
         edit: setSlot(a.slot, "sideChange", Math.max(needs, a.slot.sideChange ?? 0)),
       },
     ];
   }
   if (a.block.id !== b.block.id) {
     const to = upToFive((a.block.after ?? 0) + needs - gap);
-    return [{ label: `${to} s after ${a.block.title || "the block"}`, edit: setBlock(a.block, "after", to) }];
+    return [
+      {
+        says: { code: "after-block", seconds: to, block: { block: a.block.title } },
+        edit: setBlock(a.block, "after", to),
+      },
+    ];
   }
   const own = atLeast(a.slot.rest ?? a.block.rest, aim);
   const long = atLeast(a.block.longRest ?? a.block.rest, aim);
   return [
-    { label: `${aim} s rest after ${a.move.name.toLowerCase()}`, edit: setSlot(a.slot, "rest", own) },
-    { label: `${aim} s between rounds`, edit: setBlock(a.block, "longRest", long) },
+    { says: { code: "rest-after", seconds: aim, move: named(a.move) }, edit: setSlot(a.slot, "rest", own) },
+    { says: { code: "between-rounds", seconds: aim }, edit: setBlock(a.block, "longRest", long) },
     {
-      label: `${aim} s after ${a.move.name.toLowerCase()} and between rounds`,
+      says: { code: "rest-and-rounds", seconds: aim, move: named(a.move) },
       edit: together([setSlot(a.slot, "rest", own), setBlock(a.block, "longRest", long)]),
     },
   ];
@@ -77,21 +80,22 @@ export function checkGaps(context: ReviewContext): Found[] {
       gaps.set(key, known);
     }
   }
-  return [...gaps.values()].map((short) => {
+  return [...gaps.values()].map((short): Found => {
     const facts = context.slots.get(short.to);
-    const name = facts?.move.name.toLowerCase() ?? "the next";
-    const fixes: Fix[] = gapEdits(context, short).filter(
+    const fixes = gapEdits(context, short).filter(
       ({ edit }) => gapAfter(context, edit, short.from, short.to) >= short.needs,
     );
-    const sentence =
-      short.from === short.to
-        ? `Changing sides in ${name} takes up to ${short.needs} s; there are ${short.gap}: ${namesText(short.names)}.`
-        : `Before ${name} there are ${short.gap} s; changing takes ${namesText(short.names)} up to ${short.needs} s.`;
     return {
-      code: "gap-short" as const,
+      says: {
+        code: "gap-short",
+        between: short.from === short.to ? "sides" : "moves",
+        move: facts ? named(facts.move) : { move: { id: null, name: "" } },
+        gap: short.gap,
+        needs: short.needs,
+        who: { names: short.names },
+      },
       where: { slot: short.to },
       at: facts?.at ?? 0,
-      sentence,
       fixes: fixes.slice(0, 2),
     };
   });

@@ -6,23 +6,24 @@ import { balanceOf } from "../effort/balance";
 import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
-import { clockText } from "../units";
-import { namesText, type Piece, partOf, primary, type ReviewContext } from "./context";
-import type { Found } from "./finding";
+import type { LandingsReason } from "../reasons/finding-reasons";
+import { named } from "../reasons/named";
+import { type Piece, partOf, primary, type ReviewContext } from "./context";
+import type { Fix, Found } from "./finding";
 
 const SHOULDERS: readonly Muscle[] = ["front-shoulders", "side-shoulders", "rear-shoulders"];
 
 export function checkGrip({ pieces, thresholds }: ReviewContext): Found[] {
-  const kinds: readonly (readonly [string, (move: KnownMove) => boolean])[] = [
-    ["the grip", (move) => move.loads?.includes("grip") ?? false],
+  const kinds: readonly (readonly ["grip" | "shoulders", (move: KnownMove) => boolean])[] = [
+    ["grip", (move) => move.loads?.includes("grip") ?? false],
     [
-      "the shoulders under load",
+      "shoulders",
       (move) =>
         primary(move).some((muscle) => SHOULDERS.includes(muscle)) &&
         ((move.loads?.includes("grip") ?? false) || (move.loads?.includes("wrist") ?? false)),
     ],
   ];
-  return kinds.flatMap(([words, uses]) => {
+  return kinds.flatMap(([what, uses]): Found[] => {
     let sum = 0;
     let start: Piece | null = null;
     let lastEnd = Number.NEGATIVE_INFINITY;
@@ -41,10 +42,15 @@ export function checkGrip({ pieces, thresholds }: ReviewContext): Found[] {
     if (!worst) return [];
     return [
       {
-        code: "grip-stack" as const,
+        says: {
+          code: "grip-stack",
+          what,
+          seconds: worst.sum,
+          off: thresholds.gripOffSeconds,
+          from: { clock: worst.from.segment.start },
+        },
         where: { slot: worst.from.facts.slot.id },
         at: worst.from.segment.start,
-        sentence: `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${worst.sum} s of work without ${thresholds.gripOffSeconds} s off, from ${clockText(worst.from.segment.start)}.`,
       },
     ];
   });
@@ -57,10 +63,14 @@ export function checkEarly({ pieces, thresholds }: ReviewContext): Found[] {
   if (!piece) return [];
   return [
     {
-      code: "hard-early",
+      says: {
+        code: "hard-early",
+        move: named(piece.facts.move),
+        effort: Math.round(piece.facts.effort),
+        from: { clock: piece.segment.start },
+      },
       where: { slot: piece.facts.slot.id },
       at: piece.segment.start,
-      sentence: `${piece.facts.move.name} is an effort of about ${Math.round(piece.facts.effort)} of 10 at ${clockText(piece.segment.start)} already.`,
     },
   ];
 }
@@ -85,10 +95,10 @@ function landingsWith(pieces: readonly Piece[], moveOf: (piece: Piece) => KnownM
 
 export function checkJumps({ pieces, parts, book, people, thresholds }: ReviewContext): Found[] {
   const at = pieces.find(({ facts }) => (facts.move.landings?.perRep ?? 0) > 0)?.segment.start ?? 0;
-  const over: string[] = [];
+  const over: LandingsReason[] = [];
   const asSet = landingsWith(pieces, (piece) => piece.facts.move);
   if (asSet > thresholds.landings.natural) {
-    over.push(`as set ${asSet} (allowed ${thresholds.landings.natural})`);
+    over.push({ code: "as-set", landings: asSet, allowed: thresholds.landings.natural });
   }
   const byMark = new Map<Mark, { names: string[]; most: number }>();
   for (const part of parts) {
@@ -104,14 +114,18 @@ export function checkJumps({ pieces, parts, book, people, thresholds }: ReviewCo
   for (const mark of MARKS) {
     const group = byMark.get(mark);
     if (group)
-      over.push(`${namesText(group.names)} up to ${group.most} (allowed ${thresholds.landings[mark]})`);
+      over.push({
+        code: "people",
+        who: { names: group.names },
+        landings: group.most,
+        allowed: thresholds.landings[mark],
+      });
   }
   if (over.length === 0) return [];
   return [
     {
-      code: "jumps-many",
+      says: { code: "jumps-many", over: { topic: "landings", reasons: over } },
       at,
-      sentence: `Landings, weighted by impact: ${over.join("; ")}.`,
     },
   ];
 }
@@ -134,9 +148,8 @@ export function checkUpAndDown({ pieces, thresholds }: ReviewContext): Found[] {
   if (changes <= thresholds.upAndDown) return [];
   return [
     {
-      code: "up-and-down",
+      says: { code: "up-and-down", times: changes, most: thresholds.upAndDown },
       at,
-      sentence: `People get up and down ${changes} times; more than ${thresholds.upAndDown} loses rests to it.`,
     },
   ];
 }
@@ -151,14 +164,13 @@ export function checkFailure(context: ReviewContext): Found[] {
       entry.toLimit === undefined ? entry : { seconds: entry.toLimit },
     );
     const edit = setSlot(slot, "dose", timed);
-    const fixes = [{ label: "Work for the time instead", edit }];
+    const fixes: Fix[] = [{ says: { code: "time-instead" }, edit }];
     const flat = parts.filter((part) => partOf(part, slot.id)?.mark === "flat").map((part) => part.name);
     if (flat.length > 0) {
       found.push({
-        code: "failure-beginner",
+        says: { code: "failure-beginner", move: named(move), who: { names: flat } },
         where: { slot: slot.id },
         at,
-        sentence: `${move.name} goes to the limit for ${namesText(flat)}, who work at easier: never to failure there.`,
         fixes,
       });
     }
@@ -169,12 +181,11 @@ export function checkFailure(context: ReviewContext): Found[] {
       })
       .map((part) => part.name);
     if (move.stable === false || unstable.length > 0) {
-      const who = move.stable === false ? "as set" : `for ${namesText(unstable)}`;
+      const who = { names: move.stable === false ? [] : unstable };
       found.push({
-        code: "failure-unstable",
+        says: { code: "failure-unstable", move: named(move), who },
         where: { slot: slot.id },
         at,
-        sentence: `${move.name} goes to the limit and isn't stable ${who}.`,
         fixes,
       });
     }
@@ -182,13 +193,13 @@ export function checkFailure(context: ReviewContext): Found[] {
   return found;
 }
 
-const GROUPS: readonly (readonly [string, readonly Muscle[]])[] = [
-  ["the front of the legs", ["quads"]],
-  ["the back of the legs", ["hamstrings", "glutes"]],
+const GROUPS = [
+  ["legsFront", ["quads"]],
+  ["legsBack", ["hamstrings", "glutes"]],
   ["push", ["chest", "front-shoulders", "triceps"]],
   ["pull", ["lats", "upper-back", "rear-shoulders", "biceps"]],
-  ["the trunk", ["abs", "obliques", "lower-back"]],
-];
+  ["trunk", ["abs", "obliques", "lower-back"]],
+] as const satisfies readonly (readonly [string, readonly Muscle[]])[];
 
 export function checkFocus(context: ReviewContext): Found[] {
   const { doc, slots, thresholds } = context;
@@ -200,13 +211,7 @@ export function checkFocus(context: ReviewContext): Found[] {
   const at = [...slots.values()].find((facts) => facts.main)?.at ?? 0;
   if (focus.includes("full") && worked.size > 0) {
     const missing = GROUPS.filter(([, muscles]) => !muscles.some((muscle) => worked.has(muscle)));
-    for (const [name] of missing) {
-      found.push({
-        code: "muscle-missing",
-        at,
-        sentence: `The whole body was announced, and nothing works ${name}.`,
-      });
-    }
+    for (const [group] of missing) found.push({ says: { code: "muscle-missing", group }, at });
   }
   if (!focus.includes("full") && !(focus.includes("push") && focus.includes("pull"))) return found;
   const { push, pull } = balanceOf(doc, context.library, thresholds).pushPull;
@@ -214,11 +219,7 @@ export function checkFocus(context: ReviewContext): Found[] {
   if (push + pull === 0) return found;
   const ratio = pull === 0 ? Number.POSITIVE_INFINITY : push / pull;
   if (ratio < least - 1e-9 || ratio > most + 1e-9) {
-    found.push({
-      code: "push-pull",
-      at,
-      sentence: `${push} push sets to ${pull} pull sets; between 2:3 and 3:2 is even.`,
-    });
+    found.push({ says: { code: "push-pull", push, pull }, at });
   }
   return found;
 }

@@ -2,12 +2,16 @@
 
 import { setSlot } from "../class/commands";
 import { mapDoses, slotsOf, wayAt } from "../class/document";
+import type { Person } from "../homes/home";
 import type { KitType } from "../homes/kit";
-import { excludes, LIMIT_WORDS } from "../homes/limits";
-import { resolveMove } from "../moves/book";
+import { excludes, type Limit } from "../homes/limits";
+import { type KnownMove, resolveMove } from "../moves/book";
 import { obstacle } from "../parts/ways";
-import { namesText, partOf, type ReviewContext } from "./context";
-import type { Found } from "./finding";
+import type { Caution } from "../reasons/finding-reasons";
+import { named } from "../reasons/named";
+import type { MoveName } from "../reasons/value";
+import { partOf, type ReviewContext } from "./context";
+import type { Fix, Found } from "./finding";
 
 const SPACE = ["ceiling", "length", "jumping"] as const;
 
@@ -21,11 +25,15 @@ export function checkUnmet({ parts, people, slots }: ReviewContext): Found[] {
       const stop = obstacle(facts.move, person);
       const space = SPACE.some((kind) => kind === stop);
       found.push({
-        code: space ? "room" : "unmet",
+        says: {
+          code: space ? "room" : "unmet",
+          name: part.name,
+          move: named(facts.move),
+          why: { topic: "why", reasons: [own.why] },
+        },
         ...(space ? {} : { severity: person.coming === true ? ("stop" as const) : ("fix" as const) }),
         where: { slot: own.slot, person: part.person },
         at: facts.at,
-        sentence: `${part.name} can't do ${facts.move.name.toLowerCase()}. ${own.why}`,
       });
     }
   }
@@ -36,47 +44,60 @@ export function checkHomes({ parts }: ReviewContext): Found[] {
   return parts
     .filter((part) => !part.homeKnown)
     .map((part) => ({
-      code: "home-unknown" as const,
+      says: { code: "home-unknown", name: part.name },
       where: { person: part.person },
-      sentence: `${part.name} has not said what is at home: a floor and nothing else is counted on.`,
     }));
 }
+
+const excluding = (person: Person, move: KnownMove) =>
+  (person.limits ?? []).filter((limit) => excludes(limit, move));
 
 export function checkLimits({ doc, parts, people, slots, book }: ReviewContext): Found[] {
   const found: Found[] = [];
   for (const { slot, move, at } of slots.values()) {
     const who: string[] = [];
-    const instead = new Set<string>();
-    const limits = new Set<string>();
+    const instead = new Map<string, MoveName>();
+    const limits = new Set<Limit>();
     for (const person of people) {
       const limit = person.limits?.find((entry) => excludes(entry, move));
       if (!limit) continue;
       who.push(person.name);
-      limits.add(LIMIT_WORDS[limit]);
+      limits.add(limit);
       const own = parts.find((part) => part.person === person.id);
       const done = own && partOf(own, slot.id);
-      if (done && done.status !== "unmet") instead.add(done.name.toLowerCase());
+      if (done && done.status !== "unmet") instead.set(done.name, { id: done.move, name: done.name });
     }
     if (who.length === 0) continue;
-    const does = instead.size > 0 ? `; instead: ${[...instead].join(", ")}` : "";
     found.push({
-      code: "limit",
+      says: {
+        code: "limit",
+        what: "slot",
+        move: named(move),
+        who: { names: who },
+        limits: { limits: [...limits] },
+        instead: { moves: [...instead.values()] },
+      },
       where: { slot: slot.id },
       at,
-      sentence: `${move.name} is excluded for ${namesText(who)} (${[...limits].join(", ")})${does}.`,
     });
   }
   for (const block of doc.blocks) {
     for (const ref of [block.restMove, block.longRestMove]) {
       if (ref === undefined) continue;
       const move = resolveMove(ref, book);
-      const who = people.filter((person) => person.limits?.some((limit) => excludes(limit, move)));
+      const who = people.filter((person) => excluding(person, move).length > 0);
       if (who.length === 0) continue;
       found.push({
-        code: "limit",
+        says: {
+          code: "limit",
+          what: "filler",
+          move: named(move),
+          who: { names: who.map((person) => person.name) },
+          limits: { limits: [...new Set(who.flatMap((person) => excluding(person, move)))] },
+          instead: { moves: [] },
+        },
         where: { block: block.id },
         at: slots.get(slotsOf(block)[0]?.id ?? "")?.at ?? 0,
-        sentence: `The filler ${move.name.toLowerCase()} is excluded for ${namesText(who.map((person) => person.name))}: they rest.`,
       });
     }
   }
@@ -89,14 +110,14 @@ export function checkLoads({ parts, slots }: ReviewContext): Found[] {
     for (const own of part.slots) {
       const facts = slots.get(own.slot);
       if (!facts || !own.predicted || !own.reps || own.predicted.reps >= own.reps.min) continue;
-      const kg = own.load && "kg" in own.load ? `${own.load.kg} kg` : "that load";
+      const kg = own.load && "kg" in own.load ? own.load.kg : 0;
       const least = Math.max(1, own.predicted.reps);
       const fewer = { min: least, plan: Math.max(own.predicted.reps, own.reps.plan), max: own.reps.max };
-      const fixes =
+      const fixes: Fix[] =
         wayAt(facts.slot, "flat") === null && !Array.isArray(facts.slot.dose) && facts.slot.dose !== undefined
           ? [
               {
-                label: `Fewer reps for everybody: ${least} at the least`,
+                says: { code: "fewer-reps", reps: least },
                 edit: setSlot(
                   facts.slot,
                   "dose",
@@ -106,10 +127,17 @@ export function checkLoads({ parts, slots }: ReviewContext): Found[] {
             ]
           : [];
       found.push({
-        code: "load-jump",
+        says: {
+          code: "load-jump",
+          name: part.name,
+          load: { mass: { kg, units: "kg" } },
+          move: { move: { id: own.move, name: own.name } },
+          reps: own.predicted.reps,
+          rir: own.predicted.rir,
+          least: own.reps.min,
+        },
         where: { slot: own.slot, person: part.person },
         at: facts.at,
-        sentence: `${part.name} has ${kg} for ${own.name.toLowerCase()}: about ${own.predicted.reps} reps with ${own.predicted.rir} in reserve, under the ${own.reps.min} that are set.`,
         fixes: own.predicted.reps >= 1 ? fixes : [],
       });
     }
@@ -120,32 +148,27 @@ export function checkLoads({ parts, slots }: ReviewContext): Found[] {
 const CAUTIONS: readonly {
   readonly types: readonly KitType[] | "overhead";
   readonly roles?: readonly string[];
-  readonly name: string;
-  readonly words: string;
+  readonly of: Caution;
 }[] = [
   {
     types: ["chair", "sofa", "bench", "step", "table", "counter"],
     roles: ["support", "bench"],
-    name: "Furniture",
-    words: "sturdy, against a wall, never the middle of a table, nothing on castors",
+    of: "furniture",
   },
   {
     types: ["door", "door-anchor", "strap-trainer"],
-    name: "Doors and anchors",
-    words: "shut and latched, pulled only the way that closes it, tug twice before you lean",
+    of: "anchors",
   },
   {
     types: ["tube-band", "loop-band", "mini-band"],
-    name: "Bands",
-    words: "look for nicks, eyes away from the line of pull, feet flat on it",
+    of: "bands",
   },
   {
     types: ["slider", "towel"],
     roles: ["slider-pair"],
-    name: "Sliders",
-    words: "no running start on a smooth floor, a hand near support",
+    of: "sliders",
   },
-  { types: "overhead", name: "Weights overhead", words: "lamp, ceiling, children and pets out of the area" },
+  { types: "overhead", of: "overhead" },
 ];
 
 /** Safety words for what is in use, to be said and then acknowledged once a class. */
@@ -153,7 +176,7 @@ export function checkCautions({ parts, people, slots, book }: ReviewContext): Fo
   const kits = new Map(
     people.map((person) => [person.id, new Map((person.kit ?? []).map((item) => [item.id, item.type]))]),
   );
-  return CAUTIONS.flatMap(({ types, roles, name, words }) => {
+  return CAUTIONS.flatMap(({ types, roles, of }): Found[] => {
     let first: number | null = null;
     const note = (at: number) => {
       first = first === null ? at : Math.min(first, at);
@@ -180,19 +203,19 @@ export function checkCautions({ parts, people, slots, book }: ReviewContext): Fo
           lists.length > 0 && lists.every((list) => list.some((need) => as.includes(need.as)));
         const weighed = lists.length > 0 && lists.every((list) => list.some((need) => need.kg !== undefined));
         const needed =
-          name === "Furniture"
+          of === "furniture"
             ? always(["support", "bench"])
-            : name === "Doors and anchors"
+            : of === "anchors"
               ? always(["door", "anchor", "strap"])
-              : name === "Bands"
+              : of === "bands"
                 ? always(["long-band", "mini-band"])
-                : name === "Sliders"
+                : of === "sliders"
                   ? always(["slider-pair"])
                   : weighed && (move.loads?.includes("overhead") ?? false);
         if (needed) note(at);
       }
     }
     if (first === null) return [];
-    return [{ code: "caution" as const, at: first, sentence: `${name} in use. Say: ${words}.` }];
+    return [{ says: { code: "caution", of }, at: first }];
   });
 }

@@ -3,23 +3,14 @@
 import { setBlock, setClass } from "../class/commands";
 import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
 import { expandedSeconds } from "../class/expand";
-import { type KitType, kitName } from "../homes/kit";
+import type { KitType } from "../homes/kit";
 import { fillersOf } from "../homes/match";
 import { gapNeeds } from "../shape/fit-knobs";
-import { clockText } from "../units";
 import { type Span, shiftSpan, spanTriple } from "../values/span";
-import { namesText, type ReviewContext, textsOf } from "./context";
+import { type ReviewContext, textsOf } from "./context";
 import type { Fix, Found } from "./finding";
 
 const TRIED = ["rest", "longRest", "after", "demo", "brief", "prepare"] as const;
-const WORDS: Record<(typeof TRIED)[number], string> = {
-  rest: "rest",
-  longRest: "rest between rounds",
-  after: "water after",
-  demo: "showing each move",
-  brief: "talk before",
-  prepare: "getting ready",
-};
 
 /** One number of one block that brings the class within the tolerance, nearest first; at most three. */
 function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, aim: number): Fix[] {
@@ -30,7 +21,6 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
   const off = (block: Block, key: keyof Block, to: unknown) =>
     Math.abs(score.seconds.plan - (own.get(block.id) ?? 0) + alone({ ...block, [key]: to }) - aim);
   const fixes: { fix: Fix; change: number }[] = [];
-  const name = (block: Block) => block.title || "this block";
   const longer = aim > score.seconds.plan;
   for (const block of doc.blocks) {
     if (slotsOf(block).length > 0 && block.cap === undefined && !block.locked?.includes("rounds")) {
@@ -41,8 +31,11 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
         to !== block.rounds &&
         off(block, "rounds", to) <= thresholds.lengthToleranceSeconds
       ) {
-        const word = longer ? "One round more" : "One round less";
-        fixes.push({ fix: { label: `${word} of ${name(block)}`, edit }, change: 40 });
+        const says = {
+          code: longer ? "round-more" : "round-less",
+          block: { block: block.title },
+        } as const;
+        fixes.push({ fix: { says, edit }, change: 40 });
       }
     }
     for (const key of TRIED) {
@@ -68,8 +61,14 @@ function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, 
       const to = shiftSpan(now, longer ? by : -by, 0, 7200);
       if (to === now || (!longer && spanTriple(to).min < least)) continue;
       if (off(block, key, to) > thresholds.lengthToleranceSeconds) continue;
-      const label = `${spanTriple(to).plan} s ${WORDS[key]} in ${name(block)} instead of ${spanTriple(now).plan} s`;
-      fixes.push({ fix: { label, edit: setBlock(block, key, to) }, change: by });
+      const says = {
+        code: "number-in",
+        key,
+        to: spanTriple(to).plan,
+        was: spanTriple(now).plan,
+        block: { block: block.title },
+      } as const;
+      fixes.push({ fix: { says, edit: setBlock(block, key, to) }, change: by });
     }
   }
   return fixes
@@ -87,19 +86,25 @@ export function checkLength(context: ReviewContext): Found[] {
   if (Math.abs(by) > thresholds.lengthToleranceSeconds && minutes !== undefined) {
     const fixes = lengthFixes(context, minutes * 60);
     found.push({
-      code: by > 0 ? "length-over" : "length-under",
-      sentence:
-        `It takes ${clockText(plan)}, ${clockText(Math.abs(by))} ${by > 0 ? "more" : "less"} than the ${minutes} minutes that were announced. ` +
-        (fixes[0]
-          ? `One way: ${fixes[0].label.charAt(0).toLowerCase()}${fixes[0].label.slice(1)}.`
-          : "No single number mends it: use Fit."),
+      says: {
+        code: by > 0 ? "length-over" : "length-under",
+        plan: { clock: plan },
+        by: { clock: Math.abs(by) },
+        minutes,
+        first: { topic: "fix", reasons: fixes.slice(0, 1).map(({ says }) => says) },
+      },
       fixes,
     });
   }
   if (max - min > plan * thresholds.looseShare) {
     found.push({
-      code: "length-loose",
-      sentence: `Between ${clockText(min)} and ${clockText(max)}: ranges leave ${clockText(max - min)} open, more than a tenth of ${clockText(plan)}.`,
+      says: {
+        code: "length-loose",
+        least: { clock: min },
+        most: { clock: max },
+        open: { clock: max - min },
+        plan: { clock: plan },
+      },
     });
   }
   return found;
@@ -112,11 +117,10 @@ export function checkMoves({ doc, slots }: ReviewContext): Found[] {
   if (names.size === wanted) return [];
   return [
     {
-      code: "promise-moves",
-      sentence: `${wanted} moves were announced; the main work and finisher have ${names.size}.`,
+      says: { code: "promise-moves", announced: wanted, found: names.size },
       fixes: [
         {
-          label: `Announce ${names.size} moves`,
+          says: { code: "announce-moves", moves: names.size },
           edit: setClass(doc, "promise", { ...doc.promise, moves: names.size }),
         },
       ],
@@ -157,20 +161,16 @@ export function checkKit(context: ReviewContext): Found[] {
       ? [...kitInUse(context)].filter(([type]) => !covered.has(type))
       : uncovered(context, covered);
   if (missing.length === 0) return [];
-  const words = missing.map(([type, names]) => {
-    const who = namesText([...names].filter(Boolean));
-    return who ? `${kitName(type)} (${who})` : kitName(type);
-  });
-  const shown = words.length <= 5 ? words : [...words.slice(0, 4), `${words.length - 4} other things`];
+  const users = missing.map(([kit, names]) => ({ kit, names: [...names].filter(Boolean) }));
+  const shown = users.length <= 5 ? users : users.slice(0, 4);
   const first = [...slots.values()][0]?.at ?? 0;
   return [
     {
-      code: "promise-kit",
+      says: { code: "promise-kit", kit: { users: shown }, more: users.length - shown.length },
       at: first,
-      sentence: `Not announced but used: ${shown.join(", ")}.`,
       fixes: [
         {
-          label: "Announce these too",
+          says: { code: "announce-kit" },
           edit: setClass(doc, "promise", {
             ...doc.promise,
             kit: [...announced, ...missing.map(([type]) => type)],
@@ -207,15 +207,14 @@ const CLAIMS: readonly RegExp[] = [
 ];
 
 export function checkClaims({ doc, slots, times }: ReviewContext): Found[] {
-  return textsOf(doc).flatMap(({ text, slot, block }) => {
+  return textsOf(doc).flatMap(({ text, slot, block }): Found[] => {
     if (!CLAIMS.some((claim) => claim.test(text))) return [];
     const at = slot ? (slots.get(slot)?.at ?? 0) : block ? (times.get(block)?.start ?? 0) : 0;
     return [
       {
-        code: "claim" as const,
+        says: { code: "claim", text },
         at,
         where: { ...(block ? { block } : {}), ...(slot ? { slot } : {}) },
-        sentence: `"${text}" promises what a move can't: no exercise slims one place, and none here treats anything.`,
       },
     ];
   });

@@ -5,9 +5,10 @@ import { slotsOf } from "../class/document";
 import { expand } from "../class/expand";
 import type { KnownMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
-import { clockText, type Seconds } from "../units";
+import { named } from "../reasons/named";
+import type { Seconds } from "../units";
 import { spanTriple } from "../values/span";
-import { musclesText, type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
+import { type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
@@ -23,7 +24,7 @@ function neighbours(pieces: readonly Piece[]): readonly (readonly [Piece, Piece]
 
 export function checkSameMuscle({ pieces }: ReviewContext): Found[] {
   const seen = new Set<string>();
-  return neighbours(pieces).flatMap(([a, b]) => {
+  return neighbours(pieces).flatMap(([a, b]): Found[] => {
     if (!a.facts.main || !b.facts.main || a.facts.block !== b.facts.block || b.facts.block.stacked) return [];
     const muscles = shared(a.facts.move, b.facts.move);
     const key = `${a.facts.slot.id} ${b.facts.slot.id}`;
@@ -31,11 +32,15 @@ export function checkSameMuscle({ pieces }: ReviewContext): Found[] {
     seen.add(key);
     return [
       {
-        code: "same-muscle" as const,
+        says: {
+          code: "same-muscle",
+          move: named(b.facts.move),
+          muscles: { muscles },
+          after: named(a.facts.move),
+        },
         where: { slot: b.facts.slot.id },
         at: b.segment.start,
-        sentence: `${b.facts.move.name} works ${musclesText(muscles)} straight after ${a.facts.move.name.toLowerCase()}.`,
-        fixes: [{ label: "It is meant so in this block", edit: setBlock(b.facts.block, "stacked", true) }],
+        fixes: [{ says: { code: "meant-so" }, edit: setBlock(b.facts.block, "stacked", true) }],
       },
     ];
   });
@@ -87,10 +92,9 @@ function sameTurn(a: Piece, b: Piece): boolean {
 export function checkRestMuscle(context: ReviewContext): Found[] {
   const { doc, thresholds } = context;
   const [least] = thresholds.stance[doc.stance].timeBackSeconds;
-  return shortRests(context).map((short) => {
+  return shortRests(context).map((short): Found => {
     const { from, to, gap } = short;
     const block = from.facts.block;
-    const name = to.facts.move.name;
     const pairKey = (other: ShortRest) => `${other.from.facts.slot.id} ${other.to.facts.slot.id}`;
     const longer = upToFive(least - gap);
     const candidates: Fix[] = [];
@@ -98,7 +102,7 @@ export function checkRestMuscle(context: ReviewContext): Found[] {
     if (from.facts.block.id !== to.facts.block.id) {
       const seconds = (block.after ?? 0) + longer;
       candidates.push({
-        label: `${seconds} s after ${block.title || "the block"}`,
+        says: { code: "after-block", seconds, block: { block: block.title } },
         edit: setBlock(block, "after", seconds),
       });
     } else {
@@ -106,12 +110,15 @@ export function checkRestMuscle(context: ReviewContext): Found[] {
       const long = spanTriple(block.longRest ?? block.rest).plan + longer;
       const rest = spanTriple(block.rest).plan + longer;
       candidates.push(
-        { label: `${long} s between rounds`, edit: setBlock(block, "longRest", long) },
+        { says: { code: "between-rounds", seconds: long }, edit: setBlock(block, "longRest", long) },
         {
-          label: `${own} s rest after ${from.facts.move.name.toLowerCase()}`,
+          says: { code: "rest-after", seconds: own, move: named(from.facts.move) },
           edit: setSlot(from.facts.slot, "rest", own),
         },
-        { label: `${rest} s rest in ${block.title || "the block"}`, edit: setBlock(block, "rest", rest) },
+        {
+          says: { code: "rest-in", seconds: rest, block: { block: block.title } },
+          edit: setBlock(block, "rest", rest),
+        },
       );
     }
     const fixes = candidates.filter(({ edit }) => {
@@ -121,14 +128,18 @@ export function checkRestMuscle(context: ReviewContext): Found[] {
       const pieces = piecesOf(expand(next, context.library), context.slots);
       return !shortRests({ ...context, pieces }).some((other) => pairKey(other) === pairKey(short));
     });
-    const muscles = musclesText([...short.muscles]);
     return {
-      code: "rest-muscle" as const,
+      says: {
+        code: "rest-muscle",
+        again: same ? "yes" : "no",
+        move: named(to.facts.move),
+        muscles: { muscles: [...short.muscles] },
+        after: named(from.facts.move),
+        gap,
+        least,
+      },
       where: { slot: to.facts.slot.id },
       at: to.segment.start,
-      sentence: same
-        ? `${name} works ${muscles} hard again after ${gap} s; this stance gives it ${least} s or more.`
-        : `${name} works ${muscles} hard ${gap} s after ${from.facts.move.name.toLowerCase()}; this stance gives it ${least} s or more.`,
       fixes: fixes.slice(0, 2),
     };
   });
@@ -147,16 +158,22 @@ export function checkRestStance({ doc, slots, thresholds }: ReviewContext): Foun
       seconds: Seconds,
       [least, most]: readonly [number, number],
       touches: boolean,
-      words: string,
     ) => {
       if (!touches || (seconds >= least && seconds <= most)) return;
       const to = seconds < least ? least : most;
       found.push({
-        code: "rest-stance",
+        says: {
+          code: "rest-stance",
+          block: { block: block.title },
+          seconds,
+          between: key,
+          stance: doc.stance,
+          least,
+          most,
+        },
         where: { block: block.id },
         at: list[0]?.at ?? 0,
-        sentence: `${block.title || "The block"} gives ${seconds} s ${words}; ${doc.stance === "form" ? "form first" : doc.stance} keeps to ${least}–${most} s.`,
-        fixes: [{ label: `${to} s ${words}`, edit: setBlock(block, key, to) }],
+        fixes: [{ says: { code: "stance-rest", seconds: to, between: key }, edit: setBlock(block, key, to) }],
       });
     };
     const station = block.loop === "station";
@@ -164,17 +181,11 @@ export function checkRestStance({ doc, slots, thresholds }: ReviewContext): Foun
       ? list.map((facts) => [facts, facts] as const)
       : list.slice(1).map((facts, i) => [list[i] as (typeof list)[number], facts] as const);
     const touching = pairs.filter(([a, b]) => close(a.move, b.move) && a.slot.rest === undefined);
-    judge("rest", spanTriple(block.rest).plan, own.restSeconds, touching.length > 0, "between moves");
+    judge("rest", spanTriple(block.rest).plan, own.restSeconds, touching.length > 0);
     const [first, last] = [list[0], list.at(-1)];
     const rounds = spanTriple(block.rounds, 1).plan;
     const wraps = rounds > 1 && !station && first && last ? close(last.move, first.move) : false;
-    judge(
-      "longRest",
-      spanTriple(block.longRest ?? block.rest).plan,
-      own.betweenRoundsSeconds,
-      wraps,
-      "between rounds",
-    );
+    judge("longRest", spanTriple(block.longRest ?? block.rest).plan, own.betweenRoundsSeconds, wraps);
   }
   return found;
 }
@@ -195,12 +206,17 @@ export function checkWorkRest({ doc, score, thresholds, slots }: ReviewContext):
   const [least, most] = thresholds.stance[doc.stance].workRest;
   const ratio = work / rest;
   if (ratio >= least - 1e-9 && ratio <= most + 1e-9) return [];
-  const words = (n: number) => (n >= 1 ? `${Math.round(n * 10) / 10}:1` : `1:${Math.round(10 / n) / 10}`);
   return [
     {
-      code: "work-rest",
+      says: {
+        code: "work-rest",
+        ratio: { ratio },
+        work: { clock: work },
+        rest: { clock: rest },
+        least: { ratio: least },
+        most: { ratio: most },
+      },
       at,
-      sentence: `Work to rest is ${words(ratio)} over the main blocks (${clockText(work)} to ${clockText(rest)}); this stance keeps to ${words(least)}–${words(most)}.`,
     },
   ];
 }

@@ -3,7 +3,7 @@ import type { ClassDoc } from "../class/document";
 import { balanceOf } from "../effort/balance";
 import type { Muscle } from "../moves/move";
 import type { Ms } from "../units";
-import { musclesText, type ReviewContext } from "./context";
+import type { ReviewContext } from "./context";
 import type { Found } from "./finding";
 
 const HOUR: Ms = 3_600_000;
@@ -31,21 +31,13 @@ export function checkSeason(context: ReviewContext): Found[] {
   const found: Found[] = [];
   const list = (pass: (sets: number) => boolean) =>
     [...total].filter(([, sets]) => pass(sets)).sort(([, a], [, b]) => b - a);
-  const text = (all: readonly (readonly [Muscle, number])[]) =>
-    all.map(([muscle, sets]) => `${muscle.replaceAll("-", " ")} ${sets}`).join(", ");
   const many = list((sets) => sets > most);
   if (many.length > 0) {
-    found.push({
-      code: "week-many",
-      sentence: `Hard sets this week, above the ${most} of this stance: ${text(many)}.`,
-    });
+    found.push({ says: { code: "week-many", bound: most, sets: { sets: many } } });
   }
   const few = list((sets) => sets > 0 && sets < least);
   if (few.length > 0) {
-    found.push({
-      code: "week-few",
-      sentence: `Hard sets this week, under the ${least} of this stance: ${text(few)}.`,
-    });
+    found.push({ says: { code: "week-few", bound: least, sets: { sets: few } } });
   }
   const soon = new Map<Muscle, number>();
   for (const { atMs, doc: other } of season.classes) {
@@ -59,8 +51,12 @@ export function checkSeason(context: ReviewContext): Found[] {
   if (soon.size > 0) {
     const hours = Math.round(Math.min(...soon.values()));
     found.push({
-      code: "too-soon",
-      sentence: `Only ${hours} h since or until ${musclesText([...soon.keys()])} work hard; ${thresholds.exposureHours} h are wanted between.`,
+      says: {
+        code: "too-soon",
+        hours,
+        muscles: { muscles: [...soon.keys()] },
+        wanted: thresholds.exposureHours,
+      },
     });
   }
   return found;

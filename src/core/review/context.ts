@@ -115,20 +115,6 @@ export function shared(a: KnownMove, b: KnownMove): readonly Muscle[] {
   return primary(a).filter((muscle) => primary(b).includes(muscle));
 }
 
-/** `Wren, Tomasz and 3 others`. */
-export function namesText(names: readonly string[]): string {
-  const first = names.map((name) => name.split(" ")[0] ?? name);
-  if (first.length <= 3) {
-    return first.length < 2 ? (first[0] ?? "") : `${first.slice(0, -1).join(", ")} and ${first.at(-1)}`;
-  }
-  return `${first.slice(0, 2).join(", ")} and ${first.length - 2} others`;
-}
-
-export function musclesText(muscles: readonly string[]): string {
-  const words = muscles.map((muscle) => muscle.replaceAll("-", " "));
-  return words.length < 2 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
-}
-
 /** Every text that the instructor wrote and people will hear or read, with where it stands. */
 export function textsOf(
   doc: ClassDoc,

@@ -3,6 +3,7 @@
 import type { ClassDoc } from "../class/document";
 import type { Edit } from "../class/edits";
 import { putEntry, whereKey } from "../class/keyed";
+import type { FindingReason, FixReason } from "../reasons/finding-reasons";
 import type { Seconds } from "../units";
 
 export const SEVERITIES = ["stop", "fix", "consider"] as const;
@@ -50,8 +51,8 @@ export const CODES = {
   caution: "fix",
   claim: "fix",
   "move-unknown": "consider",
-} as const satisfies Readonly<Record<string, Severity>>;
-export type FindingCode = keyof typeof CODES;
+} as const satisfies Readonly<Record<FindingReason["code"], Severity>>;
+export type FindingCode = FindingReason["code"];
 
 /** As narrow as it can be. */
 export interface Where {
@@ -62,7 +63,7 @@ export interface Where {
 }
 
 export interface Fix {
-  readonly label: string;
+  readonly says: FixReason;
   readonly edit: Edit;
 }
 
@@ -72,21 +73,20 @@ export interface Finding {
   readonly where: Where;
   /** Seconds into the class, for the order and the mark on the score. */
   readonly at: Seconds;
-  readonly sentence: string;
+  readonly says: FindingReason;
   readonly fixes: readonly Fix[];
-  /** Says what it is about: an acknowledgement holds for as long as this stays. */
-  readonly of: string;
+  /** Of what it is about: an acknowledgement (its `of`) holds for as long as this stays. */
+  readonly fingerprint: string;
   /** The reason with which it was acknowledged, or null. */
   readonly acknowledged: string | null;
 }
 
 /** A finding as a check gives it; what all share is filled in once. */
 export interface Found {
-  readonly code: FindingCode;
   readonly severity?: Severity;
   readonly where?: Where;
   readonly at?: Seconds;
-  readonly sentence: string;
+  readonly says: FindingReason;
   readonly fixes?: readonly Fix[];
 }
 
@@ -100,24 +100,37 @@ export function fingerprint(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, "0");
 }
 
+/** What was acknowledged before reasons were data was known by its English sentence. */
+export type Sentence = (says: FindingReason) => string;
+
 /** Findings in their order, with what was acknowledged: severity, then time, then code. */
-export function finish(doc: ClassDoc, found: readonly Found[]): readonly Finding[] {
-  const known = doc.acknowledged ?? [];
+export function finish(
+  doc: ClassDoc,
+  found: readonly Found[],
+  sentence: Sentence | null,
+): readonly Finding[] {
   return found
-    .map((entry) => {
-      const where = entry.where ?? {};
-      const of = fingerprint(`${entry.code} ${whereKey(where)} ${entry.sentence}`);
-      const match = known.find(
-        (own) => own.code === entry.code && own.of === of && whereKey(own.where as Where) === whereKey(where),
+    .map(({ says, where = {}, ...entry }): Finding => {
+      const { code } = says;
+      const about = `${code} ${whereKey(where)}`;
+      const print = fingerprint(`${about} ${JSON.stringify(says)}`);
+      const here = (doc.acknowledged ?? []).filter(
+        (own) => own.code === code && whereKey(own.where as Where) === whereKey(where),
       );
+      const match =
+        here.find(({ of }) => of === print) ??
+        // Only where something is acknowledged here at all is the sentence made.
+        (here.length > 0 && sentence
+          ? here.find(({ of }) => of === fingerprint(`${about} ${sentence(says)}`))
+          : undefined);
       return {
-        code: entry.code,
-        severity: entry.severity ?? CODES[entry.code],
+        code,
+        severity: entry.severity ?? CODES[code],
         where,
         at: entry.at ?? 0,
-        sentence: entry.sentence,
+        says,
         fixes: entry.fixes ?? [],
-        of,
+        fingerprint: print,
         acknowledged: match?.reason ?? null,
       };
     })
@@ -131,6 +144,10 @@ export function finish(doc: ClassDoc, found: readonly Found[]): readonly Finding
 }
 
 /** The edit that acknowledges a finding with a reason; the same finding's earlier one is replaced. */
-export function acknowledgeEdit(doc: ClassDoc, { code, where, of }: Finding, reason: string): Edit {
+export function acknowledgeEdit(
+  doc: ClassDoc,
+  { code, where, fingerprint: of }: Finding,
+  reason: string,
+): Edit {
   return putEntry(doc, "acknowledged", { code, where: { ...where }, reason, of });
 }

@@ -18,7 +18,7 @@ import { checkRestMuscle, checkRestStance, checkSameMuscle, checkWorkRest } from
 import { checkSeason } from "./check-season";
 import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
-import { type Finding, type Found, finish } from "./finding";
+import { type Finding, type Found, finish, type Sentence } from "./finding";
 import type { Season } from "./season";
 
 const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [
@@ -64,6 +64,8 @@ export interface ReviewInput {
   readonly parts?: readonly Part[];
   readonly season?: Season | null;
   readonly thresholds?: Thresholds;
+  /** For what was acknowledged before reasons were data. */
+  readonly sentence?: Sentence;
 }
 
 /** All findings of a valid class, by severity and time. */
@@ -83,5 +85,5 @@ export function readThrough(input: ReviewInput): readonly Finding[] {
     ...entry,
     fixes: entry.fixes?.filter(({ edit }) => staysValid(input.doc, edit, input.library, seconds)) ?? [],
   }));
-  return finish(input.doc, sound);
+  return finish(input.doc, sound, input.sentence ?? null);
 }

@@ -1,209 +1,226 @@
 /**
  * What to say when, from the score: the next move with its side and dose, kit to fetch, levels,
- * cautions, sides, half-way, the last ten. Never longer than the gap it is said in. What the instructor
- * wrote for a slot (`call` before it, `cue` during it) takes the place of what is made up here.
+ * cautions, sides, half-way, the last ten. What the instructor wrote for a slot (`call` before it, `cue`
+ * during it) takes the place of what is made up here. How much of it fits into its gap is a matter of the
+ * words of a language: see `spokenLines` in `src/words`.
  */
-import { type ClassDoc, doseAt, findSlot, ownWords, type Slot, wayAt } from "../class/document";
-import { doseText } from "../class/dose-text";
+import {
+  type Block,
+  type ClassDoc,
+  doseAt,
+  findSlot,
+  ownWords,
+  type Slot,
+  slotsOf,
+  wayAt,
+} from "../class/document";
 import { expand, type Segment } from "../class/expand";
-import { THRESHOLDS } from "../effort/thresholds";
-import { kitName } from "../homes/kit";
+import type { KitType } from "../homes/kit";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import type { Part } from "../parts/part";
+import type { CallReason } from "../reasons/call-reasons";
+import { named } from "../reasons/named";
 import type { Seconds } from "../units";
 
 export const LINE_KINDS = ["talk", "show", "next", "side", "cue", "half-way", "last-ten", "rest"] as const;
 export type LineKind = (typeof LINE_KINDS)[number];
 
-export interface SpokenLine {
+export interface CallLine {
   readonly kind: LineKind;
   /** Second of the class at which to begin. */
   readonly at: Seconds;
-  /** Seconds there are for it, and that it takes. */
+  /** Seconds there are for it. */
   readonly room: Seconds;
-  readonly takes: Seconds;
-  readonly text: string;
+  /** Sentences, what matters most first: as many whole ones are said as there is room for. */
+  readonly says: readonly CallReason[];
   readonly block: string;
   readonly slot: string | null;
   /** Written by the instructor. */
   readonly own: boolean;
 }
 
-export interface CallSheetOptions {
-  readonly wordsPerSecond?: number;
-  readonly parts?: readonly Part[];
-}
-
 /** The count-in of the last three seconds belongs to the clock. */
 const COUNT_IN: Seconds = 3;
 const HALF_WAY_FROM: Seconds = 30;
 const LAST_TEN_FROM: Seconds = 25;
-
-const wordsIn = (text: string) => text.split(/\s+/).filter(Boolean).length;
-
-/** As many whole sentences, first to last, as fit; the first is cut at a word if even it doesn't. */
-function within(sentences: readonly string[], words: number): string {
-  let text = "";
-  let left = words;
-  for (const sentence of sentences) {
-    const count = wordsIn(sentence);
-    if (count > left) break;
-    text = text === "" ? sentence : `${text} ${sentence}`;
-    left -= count;
-  }
-  if (text !== "" || !sentences[0]) return text;
-  const cut = sentences[0].split(/\s+/).slice(0, words).join(" ");
-  return cut === "" ? "" : `${cut.replace(/[.,;:]$/, "")}.`;
-}
+/** A pause after a block this long is named, in so many seconds. */
+const WATER_FROM: Seconds = 15;
+const WATER_SECONDS: Seconds = 5;
 
 /** The kit that comes into use with a slot, over everybody: what to fetch. */
-function fetchText(parts: readonly Part[], from: string | null, to: string): string {
-  const now = new Map<string, number>();
-  let people = 0;
+function fetchSaid(parts: readonly Part[], from: string | null, to: string): CallReason[] {
+  const now = new Map<KitType, number>();
   for (const part of parts) {
     const held = new Set(part.slots.find((slot) => slot.slot === from)?.uses.map((use) => use.kit) ?? []);
     const fresh = part.slots.find((slot) => slot.slot === to)?.uses.filter((use) => !held.has(use.kit)) ?? [];
-    if (fresh.length > 0) people += 1;
     for (const use of fresh) {
       const type = part.kinds[use.kit];
       if (type && use.as !== "filling") now.set(type, (now.get(type) ?? 0) + 1);
     }
   }
   const [most] = [...now].sort((a, b) => b[1] - a[1]);
-  if (!most || people === 0) return "";
-  return `Fetch your ${kitName(most[0] as Parameters<typeof kitName>[0], 1)}${now.size > 1 ? " or what you have" : ""}.`;
+  return most ? [{ code: "fetch", kit: { kits: [most[0]] }, others: now.size > 1 ? "yes" : "no" }] : [];
 }
 
-function levelsText(slot: Slot, book: MoveBook): string {
-  const way = (mark: "flat" | "sharp") => {
+function levelsSaid(slot: Slot, book: MoveBook): CallReason[] {
+  return (["flat", "sharp"] as const).flatMap((mark): CallReason[] => {
+    const code = mark === "flat" ? "easier" : "harder";
     const own = wayAt(slot, mark);
-    if (own?.move !== undefined) return resolveMove(own.move, book).name.toLowerCase();
-    if (own?.note) return own.note.toLowerCase().replace(/\.$/, "");
-    const kind = mark === "flat" ? "easier" : "harder";
-    const link = resolveMove(slot.move, book).links?.find((entry) => entry.kind === kind);
-    return link ? book.get(link.to)?.name.toLowerCase() : undefined;
-  };
-  const [flat, sharp] = [way("flat"), way("sharp")];
-  return [flat ? `Easier: ${flat}.` : "", sharp ? `Harder: ${sharp}.` : ""].filter(Boolean).join(" ");
+    if (own?.move !== undefined) return [{ code, move: named(resolveMove(own.move, book)) }];
+    if (own?.note) return [{ code: `${code}-note`, note: own.note }];
+    const link = resolveMove(slot.move, book).links?.find((entry) => entry.kind === code);
+    const move = link && book.get(link.to);
+    return move ? [{ code, move: named(move) }] : [];
+  });
 }
 
 /** Everything to say, in the order of the class. The document must be valid. */
 export function callSheet(
   doc: ClassDoc,
   library: MoveBook,
-  options: CallSheetOptions = {},
-): readonly SpokenLine[] {
-  const { wordsPerSecond = THRESHOLDS.wordsPerSecond, parts = [] } = options;
-  const book = bookFor(doc, library);
-  const segments = expand(doc, library);
-  const lines: SpokenLine[] = [];
-  const put = (
+  parts: readonly Part[] = [],
+): readonly CallLine[] {
+  const caller = new Caller(doc, bookFor(doc, library), parts);
+  for (const segment of expand(doc, library)) caller.take(segment);
+  return caller.lines;
+}
+
+/** Goes through the segments of a class and notes what is said in each. */
+class Caller {
+  readonly lines: CallLine[] = [];
+  private readonly shown = new Set<string>();
+  private readonly announced = new Set<string>();
+  private gapStart: Seconds = 0;
+  private last: Segment | null = null;
+
+  constructor(
+    private readonly doc: ClassDoc,
+    private readonly book: MoveBook,
+    private readonly parts: readonly Part[],
+  ) {}
+
+  private put(
+    segment: Segment,
     kind: LineKind,
     at: Seconds,
     room: Seconds,
-    sentences: readonly string[],
-    segment: Segment,
+    says: readonly CallReason[],
     own = false,
-  ) => {
-    const text = within(
-      sentences.filter((sentence) => sentence !== ""),
-      Math.floor(room * wordsPerSecond + 1e-9),
-    );
-    if (text === "") return;
-    const takes = Math.round((wordsIn(text) / wordsPerSecond) * 10) / 10;
-    lines.push({ kind, at, room, takes, text, block: segment.block, slot: segment.slot, own });
-  };
-  const shown = new Set<string>();
-  const announced = new Set<string>();
-  let gapStart = 0;
-  let last: Segment | null = null;
-  segments.forEach((segment) => {
-    const length = segment.end - segment.start;
-    const block = doc.blocks.find((entry) => entry.id === segment.block);
-    const slot = segment.slot === null ? undefined : findSlot(doc, segment.slot)?.slot;
-    const move = slot && resolveMove(slot.move, book);
-    if (segment.kind === "brief") {
-      put(
-        "talk",
-        segment.start,
-        length,
-        [block?.title ? `${block.title}.` : "", kitOf(block, parts)],
-        segment,
-      );
-      gapStart = segment.end;
-    } else if (segment.kind === "demo" && move) {
-      const cautions = move.cautions ?? [];
-      put("show", segment.start, length, [`${move.name}.`, ...(move.cues ?? []), ...cautions], segment);
-      shown.add(segment.slot ?? "");
-      gapStart = segment.end;
-    } else if (segment.kind === "work" && slot && move) {
-      const turned = last !== null && last.slot === segment.slot && last.round === segment.round;
-      const room = Math.max(0, segment.start - gapStart - COUNT_IN);
-      if (turned) {
-        put(
-          "side",
-          gapStart,
-          Math.max(1, segment.start - gapStart),
-          [`Other side: ${segment.side}.`],
-          segment,
-        );
-      } else if (ownWords(slot, "call")) {
-        put("next", gapStart, segment.start - gapStart, [ownWords(slot, "call")], segment, true);
-      } else {
-        const first = !announced.has(slot.id);
-        const side = segment.side ? `, ${segment.side} side` : "";
-        const dose = first ? `, ${doseText(doseAt(slot, 0)).replace(" s", " seconds")}` : "";
-        const caution = first && !shown.has(slot.id) ? (move.cautions?.[0] ?? "") : "";
-        put(
-          "next",
-          gapStart,
-          room,
-          [
-            `Next: ${move.name.toLowerCase()}${side}${dose}.`,
-            fetchText(parts, last?.slot ?? null, slot.id),
-            first ? levelsText(slot, book) : "",
-            caution,
-          ],
-          segment,
-        );
-      }
-      announced.add(slot.id);
-      const own = ownWords(slot, "cue");
-      const cue = own || move.cues?.[((segment.round ?? 1) - 1) % Math.max(1, move.cues.length)] || "";
-      const half = length >= HALF_WAY_FROM ? Math.floor(length / 2) : length;
-      if (cue) put("cue", segment.start + 2, Math.max(0, half - 3), [cue], segment, own !== "");
-      if (length >= HALF_WAY_FROM) put("half-way", segment.start + half, 3, ["Half-way."], segment);
-      if (length >= LAST_TEN_FROM) put("last-ten", segment.end - 10, 3, ["Last ten."], segment);
-      last = segment;
-      gapStart = segment.end;
-    } else if (segment.kind === "after" && length >= 15) {
-      put("rest", segment.start, 5, [`Water, ${length} seconds.`], segment);
-      gapStart = Math.min(segment.end, segment.start + 5);
+  ): void {
+    const { block, slot } = segment;
+    if (says.length > 0) this.lines.push({ kind, at, room, says, block, slot, own });
+  }
+
+  take(segment: Segment): void {
+    const { kind, start, end } = segment;
+    const slot = segment.slot === null ? undefined : findSlot(this.doc, segment.slot)?.slot;
+    if (kind === "brief") this.brief(segment);
+    else if (kind === "demo" && slot) this.demo(segment, slot);
+    else if (kind === "work" && slot) this.work(segment, slot);
+    else if (kind === "after" && end - start >= WATER_FROM) {
+      this.put(segment, "rest", start, WATER_SECONDS, [{ code: "water", seconds: end - start }]);
+      this.gapStart = Math.min(end, start + WATER_SECONDS);
     }
-  });
-  return lines;
+  }
+
+  private brief(segment: Segment): void {
+    const { start, end } = segment;
+    const block = this.doc.blocks.find((entry) => entry.id === segment.block);
+    const kits = kitOf(block, this.parts);
+    this.put(segment, "talk", start, end - start, [
+      ...(block?.title ? [{ code: "title", block: { block: block.title } } as const] : []),
+      ...(kits.length > 0 ? [{ code: "have", kit: { kits } } as const] : []),
+    ]);
+    this.gapStart = end;
+  }
+
+  private demo(segment: Segment, slot: Slot): void {
+    const { start, end } = segment;
+    const move = resolveMove(slot.move, this.book);
+    const texts = [...(move.cues ?? []), ...(move.cautions ?? [])];
+    this.put(segment, "show", start, end - start, [
+      { code: "name", move: named(move) },
+      ...texts.map((text) => ({ code: "cue", text }) as const),
+    ]);
+    this.shown.add(slot.id);
+    this.gapStart = end;
+  }
+
+  private work(segment: Segment, slot: Slot): void {
+    this.before(segment, slot);
+    this.announced.add(slot.id);
+    this.during(segment, slot);
+    this.last = segment;
+    this.gapStart = segment.end;
+  }
+
+  /** What is said in the gap before a piece. */
+  private before(segment: Segment, slot: Slot): void {
+    const { start } = segment;
+    const { last, gapStart } = this;
+    const side = segment.side ?? "none";
+    if (last !== null && last.slot === segment.slot && last.round === segment.round) {
+      this.put(segment, "side", gapStart, Math.max(1, start - gapStart), [{ code: "side", side }]);
+      return;
+    }
+    const call = ownWords(slot, "call");
+    if (call) {
+      this.put(segment, "next", gapStart, start - gapStart, [{ code: "own", text: call }], true);
+      return;
+    }
+    const move = resolveMove(slot.move, this.book);
+    const first = !this.announced.has(slot.id);
+    const caution = first && !this.shown.has(slot.id) ? move.cautions?.[0] : undefined;
+    this.put(segment, "next", gapStart, Math.max(0, start - gapStart - COUNT_IN), [
+      { code: "next", move: named(move), side, dose: first ? { dose: doseAt(slot, 0) } : "" },
+      ...fetchSaid(this.parts, last?.slot ?? null, slot.id),
+      ...(first ? levelsSaid(slot, this.book) : []),
+      ...(caution ? [{ code: "cue", text: caution } as const] : []),
+    ]);
+  }
+
+  /** What is said while it is worked: a cue, half-way, the last ten. */
+  private during(segment: Segment, slot: Slot): void {
+    const { start, end } = segment;
+    const length = end - start;
+    const { cues = [] } = resolveMove(slot.move, this.book);
+    const own = ownWords(slot, "cue");
+    const cue = own || cues[((segment.round ?? 1) - 1) % Math.max(1, cues.length)] || "";
+    const half = length >= HALF_WAY_FROM ? Math.floor(length / 2) : length;
+    if (cue) {
+      const says = [{ code: own ? "own" : "cue", text: cue } as const];
+      this.put(segment, "cue", start + 2, Math.max(0, half - 3), says, own !== "");
+    }
+    if (length >= HALF_WAY_FROM) this.put(segment, "half-way", start + half, 3, [{ code: "half-way" }]);
+    if (length >= LAST_TEN_FROM) this.put(segment, "last-ten", end - 10, 3, [{ code: "last-ten" }]);
+  }
 }
 
+/** Kit to have ready is told up to so many things. */
+const MOST_TO_HAVE = 5;
+
 /** What a block needs over everybody, for its briefing. */
-function kitOf(block: ClassDoc["blocks"][number] | undefined, parts: readonly Part[]): string {
-  const slots = new Set((block?.slots ?? []).map((slot) => slot.id));
-  const types = new Set<string>();
+function kitOf(block: Block | undefined, parts: readonly Part[]): readonly KitType[] {
+  const slots = new Set((block ? slotsOf(block) : []).map((slot) => slot.id));
+  const types = new Set<KitType>();
   for (const part of parts) {
     for (const own of part.slots) {
       if (!slots.has(own.slot)) continue;
       for (const use of own.uses) {
         const type = part.kinds[use.kit];
-        if (type && use.as !== "filling") types.add(kitName(type));
+        if (type && use.as !== "filling") types.add(type);
       }
     }
   }
-  const names = [...types].slice(0, 5);
-  return names.length > 0 ? `Have ready what you have of: ${names.join(", ")}.` : "";
+  return [...types].slice(0, MOST_TO_HAVE);
 }
 
 /** The line to be said at a second: the last that has begun and whose room isn't over; null where there is none. */
-export function lineAt(lines: readonly SpokenLine[], t: Seconds): SpokenLine | null {
-  let found: SpokenLine | null = null;
+export function lineAt<L extends { readonly at: Seconds; readonly room: Seconds; readonly takes: Seconds }>(
+  lines: readonly L[],
+  t: Seconds,
+): L | null {
+  let found: L | null = null;
   for (const line of lines) {
     if (line.at > t) break;
     if (t < line.at + Math.max(line.room, line.takes)) found = line;

@@ -1,9 +1,8 @@
-/** A change that fitting makes: in words, and as an edit. */
+/** A change that fitting makes, and the edit that makes several in one step. */
 import { setBlock, setSlot, together } from "../class/commands";
 import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Edit } from "../class/edits";
-import { bookFor, type MoveBook, resolveMove } from "../moves/book";
-import { type Span, spanText } from "../values/span";
+import type { Span } from "../values/span";
 
 export interface FitChange {
   readonly block: string;
@@ -20,29 +19,6 @@ export function setPath(value: unknown, [step, ...rest]: readonly string[], to: 
     return value.map((entry, i) => (i === Number(step) ? setPath(entry, rest, to) : entry));
   const object = value as Record<string, unknown>;
   return { ...object, [step]: setPath(object[step], rest, to) };
-}
-
-const KEY_WORDS: Readonly<Record<string, string>> = {
-  rounds: "rounds",
-  rest: "s rest",
-  longRest: "s between rounds",
-  brief: "s of talk",
-  demo: "s to show each",
-  prepare: "s to get ready",
-  after: "s after it",
-  cap: "s for as many rounds as possible",
-};
-
-/** A change in words: `15 s rest instead of 20 in Quay circuit`. */
-export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook): string {
-  const block = doc.blocks.find((entry) => entry.id === change.block);
-  const slot = block && slotsOf(block).find((entry) => entry.id === change.slot);
-  const words = KEY_WORDS[change.key] ?? "s of work";
-  const place = slot
-    ? resolveMove(slot.move, bookFor(doc, library)).name.toLowerCase()
-    : block?.title || "the block";
-  const join = slot ? (change.key === "rest" ? "after" : "in") : "in";
-  return `${spanText(change.to)} ${words} instead of ${spanText(change.from)} ${join} ${place}`;
 }
 
 /** The edit that makes these changes in one step. */

@@ -5,11 +5,11 @@
  */
 import { type ClassDoc, slotsOf } from "../class/document";
 import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
-import { bookFor, type MoveBook, resolveMove } from "../moves/book";
+import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
-import { clockText, type Seconds } from "../units";
+import type { Seconds } from "../units";
 import { Chain, type Found } from "./fit-chain";
-import { changeText, type FitChange } from "./fit-change";
+import type { FitChange } from "./fit-change";
 import { gapNeeds } from "./fit-knobs";
 import { type Allowed, type BlockModel, type BlockTable, modelOf, NEVER, tableOf } from "./fit-table";
 
@@ -17,15 +17,17 @@ export interface FitOption {
   readonly total: Seconds;
   readonly cost: number;
   readonly changes: readonly FitChange[];
-  readonly why: string;
 }
+
+/** A number of a block, or a whole slot, that may not be changed. */
+export type Locked = { readonly block: string; readonly key: string } | { readonly slot: string };
 
 export interface FitResult {
   /** Cheapest first, at most five, no two touching the same numbers. */
   readonly options: readonly FitOption[];
   /** Where none is in reach: the nearest total, and what is locked. */
   readonly nearest: Seconds | null;
-  readonly locked: readonly string[];
+  readonly locked: readonly Locked[];
 }
 
 export interface FitInput {
@@ -65,10 +67,10 @@ export function fitClass(input: FitInput): FitResult {
   const others = best ? best.cost * 2 + 60 : NEVER - 1;
   if (best) chain = new Chain(all, others);
   const locked = doc.blocks.flatMap((block) => [
-    ...(block.locked ?? []).map((key) => `${key} of ${block.title || "a block"}`),
+    ...(block.locked ?? []).map((key) => ({ block: block.id, key })),
     ...slotsOf(block)
       .filter((slot) => slot.locked)
-      .map((slot) => resolveMove(slot.move, bookFor(doc, library)).name.toLowerCase()),
+      .map((slot) => ({ slot: slot.id })),
   ]);
   const nearest = chain.nearest(seconds);
   if (!best) return { options: [], nearest, locked };
@@ -117,17 +119,6 @@ export function fitClass(input: FitInput): FitResult {
   }
   const options = [...found.values()]
     .sort((a, b) => a.cost - b.cost || (touched(a.changes) < touched(b.changes) ? -1 : 1))
-    .slice(0, 5)
-    .map((option) => ({
-      ...option,
-      why:
-        option.changes.length === 0
-          ? `It is ${clockText(option.total)} as it stands.`
-          : `${capital(option.changes.map((change) => changeText(change, doc, library)).join("; "))}: ${clockText(option.total)}.`,
-    }));
+    .slice(0, 5);
   return { options, nearest, locked };
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -17,7 +17,10 @@ export interface OrderResult {
   readonly pairs: readonly (readonly number[])[];
   /** Points by cause, before and after. */
   readonly causes: Readonly<Record<OrderCause, { readonly was: number; readonly now: number }>>;
-  readonly why: readonly string[];
+  /** Whether it costs less than the present order, or keeps rules that the present one breaks. */
+  readonly better: boolean;
+  /** Worked out with everyone's ways as they are at the present order. */
+  readonly withParts: boolean;
 }
 
 export type OrderRefusal = "not-a-lap" | "too-few" | "impossible";
@@ -79,30 +82,7 @@ export function orderStations(input: OrderInput): OrderResult | OrderRefusal {
     exact,
     pairs,
     causes,
-    why: whyOf(causes, better, parts.length > 0),
+    better,
+    withParts: parts.length > 0,
   };
-}
-
-const CAUSE_WORDS: Record<OrderCause, string> = {
-  muscles: "shared muscles",
-  grip: "grip twice running",
-  shoulders: "shoulders twice running",
-  hard: "two hard ones running",
-  jumps: "two jumping ones running",
-  position: "changes of position",
-  kit: "changes of kit",
-};
-
-function whyOf(
-  causes: Readonly<Record<OrderCause, { was: number; now: number }>>,
-  better: boolean,
-  hasParts: boolean,
-): string[] {
-  if (!better) return ["The present order costs no more than any other."];
-  const lines = ORDER_CAUSES.filter((cause) => causes[cause].was !== causes[cause].now).map(
-    (cause) => `${CAUSE_WORDS[cause]}: ${causes[cause].now} instead of ${causes[cause].was}`,
-  );
-  return hasParts
-    ? [...lines, "everyone's ways are those of the present order; they are worked out again after"]
-    : lines;
 }

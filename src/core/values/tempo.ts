@@ -22,15 +22,6 @@ export function tempoSeconds(tempo: Tempo): number {
   return tempo[0] + tempo[1] + tempo[2] + tempo[3];
 }
 
-const PHASES = ["lower", "pause", "lift", "pause"] as const;
-
-/** A tempo in words, without the phases that take no time: `lower 3 s, lift 1 s`; empty where there is none. */
-export function tempoWords(text: string | undefined): string {
-  const tempo = text === undefined ? null : parseTempo(text);
-  if (!tempo) return "";
-  return PHASES.flatMap((phase, i) => ((tempo[i] ?? 0) > 0 ? [`${phase} ${tempo[i]} s`] : [])).join(", ");
-}
-
 /** True for a number with at most two decimals: 1.75, 2.5, 3. */
 export function hasCentiseconds(value: number): boolean {
   return Math.round(value * 100) / 100 === value;

@@ -6,8 +6,11 @@ import { scoreOf } from "@/core/score/score";
 import type { Teaching } from "@/core/settings/settings";
 import { clockText } from "@/core/units";
 import { SignOut } from "@/features/account/sign-out";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { MiniScore } from "@/features/score/mini-score";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { wordsIn } from "@/words/languages";
+import type { Words } from "@/words/words";
 import { ImportClass } from "./import-class";
 import { NewClass } from "./new-class";
 import { RemoveClass } from "./remove-class";
@@ -19,7 +22,7 @@ export interface ListedClass {
 }
 
 /** What a class is made of, in a line: `Quay circuit: circuit of 5 · Bollard pair: superset`. */
-function shapeLine(doc: ClassDoc): string {
+function shapeLine(doc: ClassDoc, words: Words): string {
   return doc.blocks
     .filter(
       (block) =>
@@ -27,7 +30,7 @@ function shapeLine(doc: ClassDoc): string {
     )
     .map(
       (block) =>
-        `${block.title || "Block"}: ${blockShape(block)}${slotsOf(block).length > 3 ? ` of ${slotsOf(block).length}` : ""}`,
+        `${block.title || "Block"}: ${words.name("shape", blockShape(block))}${slotsOf(block).length > 3 ? ` of ${slotsOf(block).length}` : ""}`,
     )
     .join(" · ");
 }
@@ -56,6 +59,7 @@ export function ClassList({
   readonly studio: string;
   readonly classes: readonly ListedClass[];
 }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   const scored = classes.map((entry) => ({ ...entry, score: scoreOf(entry.doc, LIBRARY_BOOK) }));
   const longest = Math.max(1800, ...scored.map(({ score }) => score.seconds.plan));
   return (
@@ -96,7 +100,7 @@ export function ClassList({
                   >
                     {doc.title}
                   </Link>
-                  <p className="mb-2 truncate text-quiet">{shapeLine(doc)}</p>
+                  <p className="mb-2 truncate text-quiet">{shapeLine(doc, words)}</p>
                   <MiniScore doc={doc} score={score} longestSeconds={longest} />
                 </div>
                 <RemoveClass id={id} title={doc.title} />

@@ -1,16 +1,18 @@
 "use client";
 import { Redo2, Undo2 } from "lucide-react";
-import { editText } from "@/core/class/edit-words";
 import type { Edit } from "@/core/class/edits";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { editText } from "@/words/edit-words";
 import type { Desk } from "./use-desk";
 
 /** Undo and redo, which say what they would take back or do again. */
 export function Backwards({ desk }: { readonly desk: Desk }) {
+  const words = useWords();
   const named = (word: string, edit: Edit | null) =>
-    edit ? `${word}: ${editText(edit, desk.doc, bookFor(desk.doc, LIBRARY_BOOK))}` : word;
+    edit ? `${word}: ${editText(edit, desk.doc, bookFor(desk.doc, LIBRARY_BOOK), words)}` : word;
   const [undo, redo] = [named("Undo", desk.undoes), named("Redo", desk.redoes)];
   return (
     <>

@@ -1,7 +1,7 @@
 "use client";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { setBlock } from "@/core/class/commands";
-import { type Block, type BlockRole, type ClassDoc, ROLES } from "@/core/class/document";
+import { type Block, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
 import { expandedSeconds } from "@/core/class/expand";
 import {
@@ -14,25 +14,19 @@ import {
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
+import { numberTail } from "@/words/sentence-words";
 import { BlockChoices } from "./block-choices";
 import { NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
-
-const ROLE_WORDS: Record<BlockRole, string> = {
-  warmup: "warm-up",
-  main: "main",
-  finisher: "finisher",
-  cooldown: "cool-down",
-  break: "break",
-  talk: "talk",
-};
 
 /** Numbers that are nought and seldom wanted stay out of the sentence until asked for. */
 const SELDOM = ["prepare", "demo", "brief", "after"];
 
 /** A block as a sentence whose numbers are edited in place. */
 export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
+  const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
   const title = useRef<HTMLInputElement>(null);
@@ -62,11 +56,11 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
         >
           {ROLES.map((role) => (
             <option key={role} value={role}>
-              {ROLE_WORDS[role]}
+              {words.name("role", role)}
             </option>
           ))}
         </select>
-        <span className="text-quiet">· {blockShape(block)} ·</span>
+        <span className="text-quiet">· {words.name("shape", blockShape(block))} ·</span>
         {shown.map((number, i) => (
           <span key={number.key} className="whitespace-nowrap">
             <NumberField
@@ -75,7 +69,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
               onStep={(by) => desk.edit(stepEdit(block, number, by), true)}
               onFocus={(on) => setFocused(on ? number : null)}
             />
-            {number.tail}
+            {numberTail(number, words)}
             {i < shown.length - 1 ? "," : ""}
           </span>
         ))}

@@ -3,14 +3,15 @@ import { Command } from "cmdk";
 import { useMemo } from "react";
 import { fillMove } from "@/core/homes/fillings";
 import type { Person } from "@/core/homes/home";
-import { needsText } from "@/core/homes/need-words";
 import type { KnownMove } from "@/core/moves/book";
 import { bookWith } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { PATTERNS } from "@/core/moves/move";
 import { obstacle } from "@/core/parts/ways";
+import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
+import { needsText } from "@/words/need-words";
 
 /** How many of these people can do a move as it stands. */
 function countAsSet(move: KnownMove, people: readonly Person[]): number {
@@ -53,6 +54,7 @@ function Choices({
   readonly own: readonly Move[];
   readonly onChoose: (move: KnownMove) => void;
 }) {
+  const words = useWords();
   const moves = useMemo(
     () => bookWith(LIBRARY_BOOK, own).moves.map((move) => ({ move, can: countAsSet(move, people) })),
     [people, own],
@@ -70,7 +72,7 @@ function Choices({
         {PATTERNS.map((pattern) => (
           <Command.Group
             key={pattern}
-            heading={pattern.replace("-", " ")}
+            heading={words.name("pattern", pattern)}
             className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-quiet"
           >
             {moves
@@ -79,12 +81,12 @@ function Choices({
                 <Command.Item
                   key={move.id}
                   value={move.name}
-                  keywords={[move.id ?? "", pattern, needsText(move.needs), move.position ?? ""]}
+                  keywords={[move.id ?? "", pattern, needsText(move.needs, words), move.position ?? ""]}
                   onSelect={() => onChoose(move)}
                   className="grid cursor-pointer grid-cols-[1fr_1.4fr_7rem] gap-3 border-b border-hairline px-2 py-1.5 data-[selected=true]:bg-marker"
                 >
                   <b>{move.name}</b>
-                  <span>needs {needsText(move.needs)}</span>
+                  <span>needs {needsText(move.needs, words)}</span>
                   <span className="text-right">
                     {can} of {people.length} as set
                   </span>

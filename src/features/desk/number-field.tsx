@@ -2,7 +2,9 @@
 import { useEffect, useRef, useState } from "react";
 import type { SentenceNumber } from "@/core/class/sentence";
 import { parseSpan, type Span, spanText } from "@/core/values/span";
+import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
+import { numberLabel } from "@/words/sentence-words";
 
 /** A number of the sentence, edited in place: typed, or moved with the arrow keys (Shift: by more). */
 export function NumberField(props: {
@@ -12,6 +14,7 @@ export function NumberField(props: {
   /** Told while the number has the focus, so that its effect can be shown. */
   readonly onFocus: (focused: boolean) => void;
 }) {
+  const words = useWords();
   const { number } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
@@ -47,7 +50,7 @@ export function NumberField(props: {
       role="spinbutton"
       inputMode="numeric"
       autoComplete="off"
-      aria-label={number.label}
+      aria-label={numberLabel(number, words)}
       aria-valuenow={number.now}
       aria-valuetext={number.text}
       aria-valuemin={number.least}

@@ -27,13 +27,16 @@ import {
   slotsOf,
   type Way,
 } from "@/core/class/document";
-import { dosesText, parseDoses, stopText } from "@/core/class/dose-text";
+import { dosesText, parseDoses } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { roomCounts } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
+import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
+import { stopText } from "@/words/dose-words";
+import { roomCounts } from "@/words/room-words";
+import type { Words } from "@/words/words";
 import { CELL, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
@@ -51,6 +54,7 @@ export function SlotLines(props: {
   readonly parts: readonly Part[];
   readonly onChooseMove: (slotId: string) => void;
 }) {
+  const words = useWords();
   const { desk, block, parts, onChooseMove } = props;
   const slots = slotsOf(block);
   const ids = slots.map((slot) => slot.id).join("\n");
@@ -90,7 +94,7 @@ export function SlotLines(props: {
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <tbody>
             {slots.map((slot, i) => {
-              const room = roomCounts(parts, slot.id);
+              const room = roomCounts(parts, slot.id, words);
               return (
                 <SlotLine
                   key={slot.id}
@@ -229,7 +233,8 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
 
 /** A level's way in one line; cut where it is long, and whole on pointing at it. */
 function WayCell({ way, book }: { readonly way: Way | undefined; readonly book: MoveBook }) {
-  const text = wayText(way, book);
+  const words = useWords();
+  const text = wayText(way, book, words);
   return (
     <td className="max-w-0 truncate" title={text}>
       {text}
@@ -242,10 +247,10 @@ function loadText(load: { kg?: number; rir?: number; rpe?: number }): string {
   return load.rir !== undefined ? `${load.rir} in reserve` : `RPE ${load.rpe}`;
 }
 
-function wayText(way: Way | undefined, book: MoveBook): string {
+function wayText(way: Way | undefined, book: MoveBook, words: Words): string {
   if (!way) return "—";
   if (way.note) return way.note;
   if (way.move !== undefined) return resolveMove(way.move, book).name;
   if (way.tempo) return `at ${way.tempo}`;
-  return stopText(way.seconds) || "lighter or fewer";
+  return stopText(way.seconds, words) || "lighter or fewer";
 }

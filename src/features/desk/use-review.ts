@@ -5,14 +5,13 @@ import type { ClassDoc } from "@/core/class/document";
 import { findSlot } from "@/core/class/document";
 import { applyChecked } from "@/core/class/history";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import type { Finding } from "@/core/review/finding";
+import type { Finding, Fix } from "@/core/review/finding";
 import { resolveAt } from "@/core/score/resolve";
 import { type Score, scoreOf } from "@/core/score/score";
-import type { FixPreview } from "@/features/review/findings-panel";
 import type { Room } from "@/features/room/use-parts";
 import type { Desk } from "./use-desk";
 
-export interface ShownPreview extends FixPreview {
+export interface ShownPreview extends Fix {
   readonly doc: ClassDoc;
   readonly score: Score;
 }
@@ -23,14 +22,14 @@ export interface Review {
   readonly preview: ShownPreview | null;
   readonly choose: (finding: Finding) => void;
   readonly step: (by: -1 | 1) => void;
-  readonly show: (preview: FixPreview) => void;
+  readonly show: (preview: Fix) => void;
   readonly take: () => void;
   readonly leave: () => void;
 }
 
 export function useReview(desk: Desk, room: Room): Review {
   const [chosen, setChosen] = useState<string | null>(null);
-  const [tried, setTried] = useState<{ readonly fix: FixPreview; readonly on: ClassDoc } | null>(null);
+  const [tried, setTried] = useState<{ readonly fix: Fix; readonly on: ClassDoc } | null>(null);
   const { doc, score, select, edit } = desk;
   const preview = useMemo<ShownPreview | null>(() => {
     // A fix is a change of the class that it was offered for; after another edit it is gone.
@@ -40,7 +39,7 @@ export function useReview(desk: Desk, room: Room): Review {
   }, [tried, doc]);
   const choose = useCallback(
     (finding: Finding) => {
-      setChosen(finding.of);
+      setChosen(finding.fingerprint);
       const owner = finding.where.slot ? findSlot(doc, finding.where.slot) : null;
       if (owner) select(owner.block.id, owner.slot.id);
       else {
@@ -52,7 +51,7 @@ export function useReview(desk: Desk, room: Room): Review {
   );
   const open = room.findings.filter((finding) => finding.acknowledged === null);
   const step = (by: -1 | 1) => {
-    const index = open.findIndex((finding) => finding.of === chosen);
+    const index = open.findIndex((finding) => finding.fingerprint === chosen);
     const next = open[index < 0 ? (by > 0 ? 0 : open.length - 1) : (index + by + open.length) % open.length];
     if (next) choose(next);
   };

@@ -2,13 +2,16 @@
 import Link from "next/link";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
-import { needsText, usesText } from "@/core/homes/need-words";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import { type Group, groupsOf } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
-import { statusText } from "@/core/parts/status-text";
+import { useWords } from "@/features/language/use-words";
+import { kitName } from "@/words/kit-words";
+import { needsText } from "@/words/need-words";
+import { statusText, usesText, whyText } from "@/words/part-words";
+import type { Words } from "@/words/words";
 
 /** For the selected slot: what each person does with what they have, and why. */
 export function WhoDoesWhat(props: {
@@ -17,6 +20,7 @@ export function WhoDoesWhat(props: {
   readonly parts: readonly Part[];
   readonly people: readonly Person[];
 }) {
+  const words = useWords();
   const found = props.slotId ? findSlot(props.doc, props.slotId) : null;
   const move = found && resolveMove(found.slot.move, bookFor(props.doc, LIBRARY_BOOK));
   const kit = kitToAnnounce(props.parts, props.people);
@@ -36,8 +40,13 @@ export function WhoDoesWhat(props: {
         <>
           <p className="mt-1 text-lg font-bold leading-tight">{move.name}</p>
           <p className="text-quiet">
-            {[move.pattern?.replace("-", " "), move.position].filter(Boolean).join(", ")} · needs{" "}
-            {needsText(move.needs)}
+            {[
+              move.pattern && words.name("pattern", move.pattern),
+              move.position && words.name("position", move.position),
+            ]
+              .filter(Boolean)
+              .join(", ")}{" "}
+            · needs {needsText(move.needs, words)}
           </p>
           <ul className="mt-2">
             {groupsOf(props.parts, found.slot.id).map((group) => (
@@ -50,10 +59,10 @@ export function WhoDoesWhat(props: {
         <div className="mt-4 border-t-2 border-ink pt-2">
           <h3 className="font-bold">Kit to announce</h3>
           <p>
-            {kit.map(({ name, people }, i) => (
-              <span key={name}>
+            {kit.map(({ type, people }, i) => (
+              <span key={type}>
                 {i > 0 && ", "}
-                {name} <span className="text-quiet">({people})</span>
+                {kitName(type, 2, words)} <span className="text-quiet">({people})</span>
               </span>
             ))}
           </p>
@@ -72,6 +81,7 @@ function GroupLine(props: {
   readonly people: readonly Person[];
   readonly parts: readonly Part[];
 }) {
+  const words = useWords();
   const { names, slot, key } = props.group;
   const plain = key === "plain";
   return (
@@ -79,14 +89,14 @@ function GroupLine(props: {
       <div className="flex items-baseline justify-between gap-2">
         <b className="min-w-0">{names.length > 2 ? `${names.length} people` : names.join(" and ")}</b>
         <span className={slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"}>
-          {statusText(slot)}
+          {statusText(slot, words)}
         </span>
       </div>
       {plain ? (
-        <p className="text-quiet">{heldBy(slot.slot, props.parts, props.people).join("; ")}</p>
+        <p className="text-quiet">{heldBy(slot.slot, props.parts, props.people, words).join("; ")}</p>
       ) : (
         <>
-          <p>{slot.note ?? slot.why}</p>
+          <p>{slot.note ?? whyText(slot, words)}</p>
           {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
         </>
       )}
@@ -95,11 +105,11 @@ function GroupLine(props: {
 }
 
 /** First names of those who do what was set, each with what they use for it. */
-function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[]): string[] {
+function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[], words: Words): string[] {
   return parts.flatMap((part) => {
     const own = part.slots.find((entry) => entry.slot === slotId);
     if (own?.status !== "as-set" || own.mark !== "natural") return [];
-    const kit = usesText(own.uses, people.find((person) => person.id === part.person)?.kit ?? []);
+    const kit = usesText(own.uses, people.find((person) => person.id === part.person) ?? {}, words);
     const name = part.name.split(" ")[0] ?? part.name;
     return [kit ? `${name}, ${kit}` : name];
   });

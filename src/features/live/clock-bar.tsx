@@ -1,8 +1,8 @@
 "use client";
 import type { RunState } from "@/core/live/fold";
-import type { NowNext } from "@/core/live/now-next";
-import { gapWord } from "@/core/live/now-next";
+import { useWords } from "@/features/language/use-words";
 import { Styled } from "@/ui/styled";
+import type { NowText } from "@/words/live-words";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
 
 const WIDTH = 1216;
@@ -26,13 +26,22 @@ export function Digits({ text }: { readonly text: string }) {
 }
 
 /** The clock: the present piece drawn large, leaning for its side, emptying as time goes. A rest is empty, its base filling. */
-export function ClockBar({ state, words }: { readonly state: RunState; readonly words: NowNext }) {
-  const { segment, working } = words;
+export function ClockBar({ state, says }: { readonly state: RunState; readonly says: NowText }) {
+  const words = useWords();
+  const { segment, working } = says;
   const side = working ? (segment?.side ?? null) : null;
   const counting = state.phase === "count-in";
   const done = doneOf(state);
   const text = countText(leftToCountMs(state));
-  const word = counting ? "Starts in" : working ? (side ?? "") : segment ? gapWord(segment) : "";
+  const word = counting
+    ? "Starts in"
+    : working
+      ? side
+        ? words.name("side", side)
+        : ""
+      : segment
+        ? words.name("segment", segment.kind)
+        : "";
   const waited = state.waitedMs > 0;
   const label = `${counting ? "Starts in" : working ? "Work" : word}${side ? ` ${side}` : ""}`;
   return (
@@ -40,7 +49,7 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
-        words={words}
+        says={says}
         text={text}
         word={waited ? "until next" : word}
         tone="text-night-text"
@@ -48,7 +57,7 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
       />
       {working && (
         <Reading
-          words={words}
+          says={says}
           text={text}
           word={waited ? "until next" : word}
           tone="text-night"
@@ -64,13 +73,13 @@ export function ClockBar({ state, words }: { readonly state: RunState; readonly 
 
 /** Seconds and side, at the right end of the bar; what is counted at its left. */
 function Reading(props: {
-  readonly words: NowNext;
+  readonly says: NowText;
   readonly text: string;
   readonly word: string;
   readonly tone: string;
   readonly cut: string;
 }) {
-  const { amount, tempo } = props.words;
+  const { amount, tempo } = props.says;
   return (
     <Styled
       aria-hidden

@@ -4,9 +4,10 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { ClassDoc } from "@/core/class/document";
-import { EFFORT_WORDS, type LogValue } from "@/core/log/entries";
+import { EFFORTS, type LogValue } from "@/core/log/entries";
 import type { ClassRecord } from "@/core/log/record";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { clockIn, Earlier, type LoggedLine } from "./earlier";
 import { PersonLog } from "./person-log";
@@ -21,6 +22,7 @@ export function SessionLogView(props: {
   readonly names: Names;
   readonly people: readonly LoggedLine[];
 }) {
+  const words = useWords();
   const { id, timeZone, doc, record, people } = props;
   const router = useRouter();
   const [open, setOpen] = useState<string | null>(null);
@@ -135,10 +137,9 @@ export function SessionLogView(props: {
                         }
                       >
                         <option value="">not said</option>
-                        {EFFORT_WORDS.map((word, n) => (
-                          // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
+                        {EFFORTS.map((n) => (
                           <option key={n} value={n}>
-                            {n} {word}
+                            {n} {words.name("effort", n)}
                           </option>
                         ))}
                       </select>

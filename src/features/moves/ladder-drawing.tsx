@@ -1,8 +1,8 @@
 import Link from "next/link";
 import type { Ladder } from "@/core/moves/ladder";
+import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { Styled } from "@/ui/styled";
-import { HOW_WORDS } from "./words";
 
 const WIDTH = 966;
 const LABEL = 118;
@@ -12,6 +12,7 @@ const WIDEST = 176;
 
 /** A move's chain drawn as a ladder: the hardest on top, the easiest at the foot; each line says how the step is made. */
 export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; readonly here: string }) {
+  const words = useWords();
   const levels = [...new Set(ladder.rungs.map((rung) => rung.level))].sort((a, b) => b - a);
   const height = levels.length * ROW - (ROW - BOX) + 2;
   const place = new Map<string, { x: number; y: number; width: number }>();
@@ -47,7 +48,7 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
                 stroke="#f4f6f2"
                 strokeWidth={5}
               >
-                {how}
+                {words.name("how", how)}
               </text>
             </g>
           );
@@ -66,7 +67,7 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
       <ol className="sr-only">
         {ladder.steps.map(({ easier, harder, how }) => (
           <li key={`${easier} ${harder}`}>
-            {easier}, then harder by {HOW_WORDS[how]}: {harder}
+            {easier}, then harder by {words.name("how", how)}: {harder}
           </li>
         ))}
       </ol>

@@ -2,8 +2,8 @@
 import { X } from "lucide-react";
 import type { MoveBook } from "@/core/moves/book";
 import { LINK_HOWS, LINK_KINDS, type Link, type LinkHow, type LinkKind } from "@/core/moves/move";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
-import { HOW_WORDS } from "./words";
 
 const KIND_WORDS: Record<LinkKind, string> = {
   easier: "an easier way is",
@@ -18,6 +18,7 @@ export function LinkRows(props: {
   readonly book: MoveBook;
   readonly onChange: (links: readonly Link[]) => void;
 }) {
+  const words = useWords();
   const { links } = props;
   const moves = [...props.book.moves].sort((a, b) => a.name.localeCompare(b.name, "en"));
   const put = (i: number, part: Partial<Link>) =>
@@ -62,7 +63,7 @@ export function LinkRows(props: {
           >
             {LINK_HOWS.map((how) => (
               <option key={how} value={how}>
-                {HOW_WORDS[how]}
+                {words.name("how", how)}
               </option>
             ))}
           </select>

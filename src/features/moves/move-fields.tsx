@@ -2,12 +2,12 @@
 /** The fields of a move's form. */
 import { useState } from "react";
 import { Choice, Field } from "@/ui/field";
-import { spaced } from "./words";
 
 export function Pick<T extends string>(props: {
   readonly label: string;
   readonly value: T;
   readonly all: readonly T[];
+  readonly name: (value: T) => string;
   readonly onChange: (value: T) => void;
 }) {
   return (
@@ -18,7 +18,7 @@ export function Pick<T extends string>(props: {
     >
       {props.all.map((value) => (
         <option key={value} value={value}>
-          {spaced(value)}
+          {props.name(value)}
         </option>
       ))}
     </Choice>
@@ -60,10 +60,10 @@ export function Tick(props: {
   );
 }
 
-export function Words<T extends string>(props: {
+export function Several<T extends string>(props: {
   readonly legend: string;
   readonly all: readonly T[];
-  readonly words?: Readonly<Record<T, string>>;
+  readonly name: (value: T) => string;
   readonly chosen: readonly T[];
   readonly onChange: (chosen: readonly T[]) => void;
 }) {
@@ -84,7 +84,7 @@ export function Words<T extends string>(props: {
               )
             }
           >
-            {props.words?.[value] ?? spaced(value)}
+            {props.name(value)}
           </button>
         ))}
       </div>

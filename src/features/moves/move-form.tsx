@@ -10,6 +10,7 @@ import {
   type BodyLoad,
   IMPACTS,
   LOADS,
+  MOVE_SIDES,
   type Move,
   MUSCLES,
   type Muscle,
@@ -19,15 +20,15 @@ import {
 } from "@/core/moves/move";
 import { idOf } from "@/core/moves/starting-move";
 import { type Fault, faultSentence } from "@/core/values/faults";
+import { useWords } from "@/features/language/use-words";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { LinkRows } from "./link-rows";
-import { Lines, NumberField, Pick, Tick, Words } from "./move-fields";
+import { Lines, NumberField, Pick, Several, Tick } from "./move-fields";
 import { NeedRows } from "./need-rows";
-import { LOAD_WORDS, SIDES_WORDS } from "./words";
 
 /** A move of one's own: the library's form, held to the library's promises before it is stored. */
 export function MoveForm(props: {
@@ -35,6 +36,7 @@ export function MoveForm(props: {
   readonly move: Move;
   readonly own: readonly Move[];
 }) {
+  const words = useWords();
   const router = useRouter();
   const [move, setMove] = useState(props.move);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
@@ -134,12 +136,14 @@ export function MoveForm(props: {
               label="Pattern"
               value={move.pattern}
               all={PATTERNS}
+              name={(pattern) => words.name("pattern", pattern)}
               onChange={(pattern) => put({ pattern })}
             />
             <Pick
               label="Position"
               value={move.position}
               all={POSITIONS}
+              name={(position) => words.name("position", position)}
               onChange={(position) => put({ position })}
             />
             <Choice
@@ -147,9 +151,9 @@ export function MoveForm(props: {
               value={move.sides}
               onChange={(event) => put({ sides: event.target.value as Move["sides"] })}
             >
-              {Object.entries(SIDES_WORDS).map(([value, words]) => (
-                <option key={value} value={value}>
-                  {words}
+              {MOVE_SIDES.map((sides) => (
+                <option key={sides} value={sides}>
+                  {words.name("sides", sides)}
                 </option>
               ))}
             </Choice>
@@ -158,8 +162,20 @@ export function MoveForm(props: {
               value={move.repSeconds}
               onChange={(repSeconds) => put({ repSeconds })}
             />
-            <Pick label="Impact" value={move.impact} all={IMPACTS} onChange={(impact) => put({ impact })} />
-            <Pick label="Noise" value={move.noise} all={NOISES} onChange={(noise) => put({ noise })} />
+            <Pick
+              label="Impact"
+              value={move.impact}
+              all={IMPACTS}
+              name={(impact) => words.name("impact", impact)}
+              onChange={(impact) => put({ impact })}
+            />
+            <Pick
+              label="Noise"
+              value={move.noise}
+              all={NOISES}
+              name={(noise) => words.name("noise", noise)}
+              onChange={(noise) => put({ noise })}
+            />
             <NumberField
               label="Effort, MET (an estimate)"
               value={move.energy.met}
@@ -189,22 +205,24 @@ export function MoveForm(props: {
             </div>
           </div>
           <NeedRows needs={move.needs} onChange={(needs) => put({ needs })} />
-          <Words
+          <Several
             legend="Trains first"
             all={MUSCLES}
+            name={(muscle) => words.name("muscle", muscle)}
             chosen={move.muscles.primary}
             onChange={(primary) => put({ muscles: { ...move.muscles, primary: primary as Muscle[] } })}
           />
-          <Words
+          <Several
             legend="and also"
             all={MUSCLES}
+            name={(muscle) => words.name("muscle", muscle)}
             chosen={move.muscles.secondary}
             onChange={(secondary) => put({ muscles: { ...move.muscles, secondary: secondary as Muscle[] } })}
           />
-          <Words
+          <Several
             legend="Asks of the body (limits rule it out by these)"
             all={LOADS}
-            words={LOAD_WORDS}
+            name={(load) => words.name("asks", load)}
             chosen={move.loads}
             onChange={(loads) => put({ loads: loads as BodyLoad[] })}
           />

@@ -2,16 +2,16 @@
 import Link from "next/link";
 import { useMemo } from "react";
 import { moveEffort } from "@/core/effort/demand";
-import { excludes, LIMIT_WORDS, LIMITS } from "@/core/homes/limits";
-import { needsText } from "@/core/homes/need-words";
+import { excludes, LIMITS } from "@/core/homes/limits";
 import { bookWith } from "@/core/moves/book";
 import { ladderOf } from "@/core/moves/ladder";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import type { Move } from "@/core/moves/move";
+import type { Move, Muscle } from "@/core/moves/move";
+import { useWords } from "@/features/language/use-words";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { needsText } from "@/words/need-words";
 import { LadderDrawing } from "./ladder-drawing";
-import { HOW_WORDS, LOAD_WORDS, SIDES_WORDS, spaced } from "./words";
 
 function energyText(energy: Move["energy"]): string {
   return energy.category === null
@@ -21,22 +21,24 @@ function energyText(energy: Move["energy"]): string {
 
 /** One move: its chain from easiest to hardest, what it needs and loads, what to say and to mind. */
 export function MovePage({ id, own }: { readonly id: string; readonly own: readonly Move[] }) {
+  const words = useWords();
   const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
   const move = book.get(id) as Move;
   const mine = own.some((entry) => entry.id === id);
   const ladder = useMemo(() => ladderOf(move, book), [move, book]);
   const swaps = move.links.filter((link) => link.kind === "swap");
   const limits = LIMITS.filter((limit) => excludes(limit, move));
+  const muscles = (list: readonly Muscle[]) => list.map((muscle) => words.name("muscle", muscle)).join(", ");
   const facts: readonly (readonly [string, string])[] = [
-    ["Needs", needsText(move.needs)],
-    ["Trains first", move.muscles.primary.map(spaced).join(", ") || "nothing in particular"],
-    ["and also", move.muscles.secondary.map(spaced).join(", ") || "—"],
-    ["Sides", SIDES_WORDS[move.sides]],
+    ["Needs", needsText(move.needs, words)],
+    ["Trains first", muscles(move.muscles.primary) || "nothing in particular"],
+    ["and also", muscles(move.muscles.secondary) || "—"],
+    ["Sides", words.name("sides", move.sides)],
     ["One rep", `${move.repSeconds} s${move.isometric ? ", or held" : ""} (tempo ${move.tempo})`],
-    ["Impact, noise", `${move.impact}, ${move.noise}`],
+    ["Impact, noise", `${words.name("impact", move.impact)}, ${words.name("noise", move.noise)}`],
     ["Energy", `${energyText(move.energy)}: effort about ${Math.round(moveEffort(move))} of 10`],
-    ["Asks of the body", move.loads.map((load) => LOAD_WORDS[load]).join(", ") || "nothing special"],
-    ["Ruled out by", limits.map((limit) => LIMIT_WORDS[limit]).join(", ") || "no limit"],
+    ["Asks of the body", move.loads.map((load) => words.name("asks", load)).join(", ") || "nothing special"],
+    ["Ruled out by", limits.map((limit) => words.name("limit", limit)).join(", ") || "no limit"],
     ["Room", `${move.room.lengthM} m long, ${move.room.heightCm} cm high`],
     ["To show, to set up", `${move.demoSeconds} s, ${move.setupSeconds} s`],
     ["To the limit", move.stable ? "stable: may be taken there" : "not stable: never to the limit"],
@@ -49,7 +51,7 @@ export function MovePage({ id, own }: { readonly id: string; readonly own: reado
           <h1 className="text-2xl font-bold">
             {move.name}{" "}
             <span className="text-base font-normal text-quiet">
-              {spaced(move.pattern)}, {spaced(move.position)}
+              {words.name("pattern", move.pattern)}, {words.name("position", move.position)}
               {mine && ", yours"}
               {move.gym && ", a way of the gym"}
             </span>
@@ -73,7 +75,7 @@ export function MovePage({ id, own }: { readonly id: string; readonly own: reado
                   <Link href={`/moves/${link.to}`} prefetch={false} className="underline underline-offset-2">
                     {book.get(link.to)?.name}
                   </Link>{" "}
-                  <span className="text-quiet">({HOW_WORDS[link.how]})</span>
+                  <span className="text-quiet">({words.name("how", link.how)})</span>
                 </span>
               ))}
             </p>

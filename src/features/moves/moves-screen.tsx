@@ -3,18 +3,20 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import { fillMove } from "@/core/homes/fillings";
 import type { Person } from "@/core/homes/home";
-import { KIT_TYPES, type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import { KIT_TYPES, type KitItem, type KitType } from "@/core/homes/kit";
 import { kitFacts } from "@/core/homes/kit-types";
-import { excludes, LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
-import { needsText } from "@/core/homes/need-words";
+import { excludes, LIMITS, type Limit } from "@/core/homes/limits";
 import { bookWith, type KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { type Move, MUSCLES, PATTERNS, POSITIONS } from "@/core/moves/move";
 import { SignOut } from "@/features/account/sign-out";
+import { useWords } from "@/features/language/use-words";
 import { ButtonLink } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
-import { spaced } from "./words";
+import { kitName } from "@/words/kit-words";
+import { needsText } from "@/words/need-words";
+import type { Words } from "@/words/words";
 
 interface Filters {
   readonly words: string;
@@ -39,8 +41,8 @@ function homeWith(types: readonly KitType[]): Person {
   return { id: "home", name: "Home", kit, space: { floor: "smooth" } };
 }
 
-function passes(move: KnownMove, filters: Filters, home: Person | null): boolean {
-  const text = `${move.name} ${move.id} ${needsText(move.needs)}`.toLowerCase();
+function passes(move: KnownMove, filters: Filters, home: Person | null, words: Words): boolean {
+  const text = `${move.name} ${move.id} ${needsText(move.needs, words)}`.toLowerCase();
   const muscles = [...(move.muscles?.primary ?? []), ...(move.muscles?.secondary ?? [])] as string[];
   return (
     filters.words
@@ -61,13 +63,14 @@ function linkCount(move: KnownMove, kind: string): number {
 
 /** The library: every move, found by what it trains, where, with what, and for whom. */
 export function MovesScreen({ studio, own }: { readonly studio: string; readonly own: readonly Move[] }) {
+  const words = useWords();
   const [filters, setFilters] = useState(ALL);
   const put = (part: Partial<Filters>) => setFilters((now) => ({ ...now, ...part }));
   const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
   const home = useMemo(() => (filters.kit ? homeWith(filters.kit) : null), [filters.kit]);
   const shown = useMemo(
-    () => book.moves.filter((move) => passes(move, filters, home)),
-    [book, filters, home],
+    () => book.moves.filter((move) => passes(move, filters, home, words)),
+    [book, filters, home, words],
   );
   const mine = new Set(own.map((move) => move.id));
   return (
@@ -91,18 +94,21 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
             label="Pattern"
             value={filters.pattern}
             all={PATTERNS}
+            name={(pattern) => words.name("pattern", pattern)}
             onChange={(pattern) => put({ pattern })}
           />
           <Select
             label="Muscle"
             value={filters.muscle}
             all={MUSCLES}
+            name={(muscle) => words.name("muscle", muscle)}
             onChange={(muscle) => put({ muscle })}
           />
           <Select
             label="Position"
             value={filters.position}
             all={POSITIONS}
+            name={(position) => words.name("position", position)}
             onChange={(position) => put({ position })}
           />
           <Choice
@@ -113,7 +119,7 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
             <option value="">any</option>
             {LIMITS.map((limit) => (
               <option key={limit} value={limit}>
-                {LIMIT_WORDS[limit]}
+                {words.name("limit", limit)}
               </option>
             ))}
           </Choice>
@@ -157,9 +163,9 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
                         {mine.has(move.id ?? "") && <span className="text-quiet"> yours</span>}
                         {move.gym && <span className="text-quiet"> gym</span>}
                       </td>
-                      <td className="py-1.5">{spaced(move.pattern ?? "")}</td>
-                      <td className="py-1.5">{spaced(move.position ?? "")}</td>
-                      <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs)}</td>
+                      <td className="py-1.5">{move.pattern && words.name("pattern", move.pattern)}</td>
+                      <td className="py-1.5">{move.position && words.name("position", move.position)}</td>
+                      <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs, words)}</td>
                       <td className="py-1.5 tabular-nums text-quiet">
                         ♭ {linkCount(move, "easier")} · ♯ {linkCount(move, "harder")} · swap{" "}
                         {linkCount(move, "swap")}
@@ -176,10 +182,11 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
   );
 }
 
-function Select(props: {
+function Select<T extends string>(props: {
   readonly label: string;
   readonly value: string;
-  readonly all: readonly string[];
+  readonly all: readonly T[];
+  readonly name: (value: T) => string;
   readonly onChange: (value: string) => void;
 }) {
   return (
@@ -187,7 +194,7 @@ function Select(props: {
       <option value="">any</option>
       {props.all.map((value) => (
         <option key={value} value={value}>
-          {spaced(value)}
+          {props.name(value)}
         </option>
       ))}
     </Choice>
@@ -199,6 +206,7 @@ function KitChoice(props: {
   readonly kit: readonly KitType[] | null;
   readonly onChange: (kit: readonly KitType[] | null) => void;
 }) {
+  const words = useWords();
   const { kit } = props;
   return (
     <fieldset>
@@ -223,7 +231,7 @@ function KitChoice(props: {
                 props.onChange(kit.includes(type) ? kit.filter((other) => other !== type) : [...kit, type])
               }
             >
-              {kitName(type)}
+              {kitName(type, 1, words)}
             </button>
           ))}
         </div>

@@ -1,8 +1,9 @@
 "use client";
 import { X } from "lucide-react";
-import { needText } from "@/core/homes/need-words";
 import { NEED_ROLES, type Need, type NeedRole } from "@/core/moves/move";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { needText } from "@/words/need-words";
 
 /** Roles with the measures that they usually carry; a weight's range is changed in the row. */
 const USUAL: Partial<Record<NeedRole, Need>> = {
@@ -20,6 +21,7 @@ export function NeedRows(props: {
   readonly needs: readonly (readonly Need[])[];
   readonly onChange: (needs: readonly (readonly Need[])[]) => void;
 }) {
+  const words = useWords();
   const { needs } = props;
   const setLine = (i: number, line: readonly Need[]) =>
     props.onChange(needs.map((old, j) => (j === i ? line : old)));
@@ -61,7 +63,7 @@ export function NeedRows(props: {
             <option value="">add…</option>
             {CHOICES.map((role) => (
               <option key={role} value={role}>
-                {needText(USUAL[role] ?? { as: role })}
+                {needText(USUAL[role] ?? { as: role }, words)}
               </option>
             ))}
           </select>
@@ -88,6 +90,7 @@ function NeedChip(props: {
   readonly onChange: (need: Need) => void;
   readonly onRemove: () => void;
 }) {
+  const words = useWords();
   const { need } = props;
   const range = (key: "kg" | "heightCm", unit: string) => {
     const value = need[key];
@@ -130,7 +133,7 @@ function NeedChip(props: {
           <option value={2}>two equal hand weights</option>
         </select>
       ) : (
-        needText({ as: need.as, ...(need.bearsWeight ? { bearsWeight: true } : {}) })
+        needText({ as: need.as, ...(need.bearsWeight ? { bearsWeight: true } : {}) }, words)
       )}
       {need.as === "anchor" && (
         <select
@@ -151,7 +154,7 @@ function NeedChip(props: {
       )}
       {range("kg", "kg")}
       {range("heightCm", "cm")}
-      <button type="button" aria-label={`Remove ${needText(need)}`} onClick={props.onRemove}>
+      <button type="button" aria-label={`Remove ${needText(need, words)}`} onClick={props.onRemove}>
         <X size={14} aria-hidden />
       </button>
     </span>

@@ -3,9 +3,11 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { OwnRun } from "@/core/live/own-part";
-import { whenText } from "@/core/live/own-words";
-import { EFFORT_WORDS, type LogValue, type SlotDone } from "@/core/log/entries";
+import { EFFORTS, type LogValue, type SlotDone } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
+import { useWords } from "@/features/language/use-words";
+import { effortText } from "@/words/log-words";
+import { whenText } from "@/words/own-words";
 import { Send } from "./form-parts";
 import { OtherClasses } from "./other-classes";
 import type { OwnEntries, OwnPage } from "./own-page";
@@ -24,6 +26,7 @@ function saidOr(entries: OwnEntries, slot: string): SlotDone | undefined {
 export function AfterClass(
   props: OwnPage & { readonly run: OwnRun; readonly part: Part; readonly entries: OwnEntries },
 ) {
+  const words = useWords();
   const { token, studio, run, part, entries } = props;
   useOtherClass(token, { run: run.id, state: run.state }, !props.pinned);
   const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
@@ -52,20 +55,19 @@ export function AfterClass(
   return (
     <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="after">
       <p className="text-quiet" suppressHydrationWarning>
-        {studio} · {whenText(run.startsAtMs, props.person.timeZone)}
+        {studio} · {whenText(run.startsAtMs, props.person.timeZone, words)}
       </p>
       <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
       <form onSubmit={save} className="mt-3">
         <fieldset>
           <legend className="text-xl font-bold">How hard was the whole class?</legend>
           <div className="mt-1 grid grid-cols-11">
-            {EFFORT_WORDS.map((word, n) => (
+            {EFFORTS.map((n) => (
               <button
-                // biome-ignore lint/suspicious/noArrayIndexKey: the number is what it is
                 key={n}
                 type="button"
                 aria-pressed={effort === n}
-                aria-label={`${n}: ${word}`}
+                aria-label={`${n}: ${words.name("effort", n)}`}
                 className="flex h-14 items-end justify-center border border-l-0 border-hairline pb-1.5 font-bold first:border-l aria-pressed:bg-marker"
                 onClick={() => setEffort(n)}
               >
@@ -75,7 +77,7 @@ export function AfterClass(
           </div>
           <p className="mt-1 flex justify-between text-base text-quiet">
             <span>rest</span>
-            <b className="text-ink">{effort === null ? "" : EFFORT_WORDS[effort]}</b>
+            <b className="text-ink">{effortText(effort, words)}</b>
             <span>the hardest</span>
           </p>
         </fieldset>

@@ -1,11 +1,12 @@
 "use client";
 import Link from "next/link";
 import type { OwnRun } from "@/core/live/own-part";
-import { bringTexts, whenText } from "@/core/live/own-words";
 import { bookOf } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
+import { bringTexts, whenText } from "@/words/own-words";
 import { OtherClasses } from "./other-classes";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { Readiness } from "./readiness-form";
@@ -23,8 +24,9 @@ export function BeforeClass(
     readonly tonightSaid: boolean;
   },
 ) {
+  const words = useWords();
   const { token, studio, person, run, part } = props;
-  const bring = bringTexts(part, person);
+  const bring = bringTexts(part, person, words);
   const book = bookOf(run.moves);
   const { seconds } = scoreOf(run.doc, book);
   const zone = person.timeZone;
@@ -33,11 +35,13 @@ export function BeforeClass(
       <p className="text-quiet">{studio}</p>
       <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
       <p className="mt-1 text-xl" suppressHydrationWarning>
-        <b>{whenText(run.startsAtMs, zone)}</b>
+        <b>{whenText(run.startsAtMs, zone, words)}</b>
         <span className="text-quiet">
           {" "}
           your time, {clockText(seconds.plan)}
-          {zone && zone !== run.timeZone && ` (${whenText(run.startsAtMs, run.timeZone)} at the studio)`}
+          {zone &&
+            zone !== run.timeZone &&
+            ` (${whenText(run.startsAtMs, run.timeZone, words)} at the studio)`}
         </span>
       </p>
       <p className="mt-2" role="status">

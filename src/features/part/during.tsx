@@ -3,20 +3,21 @@ import { useState } from "react";
 import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
-import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
+import { MARK_GLYPH, MARKS, type Mark, type Person } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
 import type { RunState } from "@/core/live/fold";
-import { type HurtState, hurtButton, hurtLine } from "@/core/live/hurt-words";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
-import { doseOf, fetchOf, ownCall } from "@/core/live/own-words";
 import { positionOf } from "@/core/live/position";
 import type { RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
+import { doseOf, fetchOf, type HurtState, hurtButton, hurtLine, ownCall } from "@/words/own-words";
+import { whyText } from "@/words/part-words";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
@@ -74,6 +75,7 @@ function statusText({ reached, held, state, lateMs }: Props): string {
 
 /** During a class: the count, the move, the cue, what comes next, and what one can say. */
 export function During(props: Props) {
+  const words = useWords();
   const { token, person, doc, score, book, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
   const { segment, working, shown, otherSide: follows, next: after } = positionOf(score, state);
@@ -85,7 +87,7 @@ export function During(props: Props) {
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
   const turns = follows !== null || moment?.soon?.what === "change";
-  const call = working ? ownCall(moment, person) : null;
+  const call = working ? ownCall(moment, person, words) : null;
   const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
   return (
@@ -111,10 +113,10 @@ export function During(props: Props) {
         {!working && <span className="text-night-quiet">next </span>}
         {own ? own.name : (block?.title ?? "")}
       </h1>
-      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person)}</p>
+      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person, words)}</p>
       {props.hurt.pressed ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {hurtLine(props.hurt)}
+          {hurtLine(props.hurt, words)}
         </p>
       ) : (
         // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
@@ -134,7 +136,8 @@ export function During(props: Props) {
         {props.easing ? (
           <p className="mt-1 text-base text-night-quiet">Easier for this round, since you came late.</p>
         ) : (
-          own && own.status !== "as-set" && <p className="mt-1 text-base text-night-quiet">{own.why}</p>
+          own &&
+          own.status !== "as-set" && <p className="mt-1 text-base text-night-quiet">{whyText(own, words)}</p>
         )}
         <fieldset className="mt-3 grid grid-cols-3 gap-2">
           <legend className="sr-only">Your level</legend>
@@ -163,14 +166,14 @@ export function During(props: Props) {
       </div>
       <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
         <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />
-        <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person)}</p>
+        <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person, words)}</p>
         <div className="mt-2 grid grid-cols-2 gap-2.5">
           <button
             type="button"
             className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
             onClick={() => enter("hurt", slot)}
           >
-            {hurtButton(props.hurt)}
+            {hurtButton(props.hurt, words)}
           </button>
           <button
             type="button"
@@ -225,6 +228,7 @@ function NextLine(props: {
 }
 
 function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonly onPress: () => void }) {
+  const words = useWords();
   return (
     <button
       type="button"
@@ -232,7 +236,7 @@ function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonl
       className="border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text aria-pressed:bg-night-text aria-pressed:text-night"
       onClick={props.onPress}
     >
-      {MARK_GLYPH[props.mark]} {MARK_WORD[props.mark]}
+      {MARK_GLYPH[props.mark]} {words.name("mark", props.mark)}
     </button>
   );
 }

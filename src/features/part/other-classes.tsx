@@ -1,8 +1,10 @@
-import { whenText } from "@/core/live/own-words";
+import { useWords } from "@/features/language/use-words";
+import { whenText } from "@/words/own-words";
 import type { OwnPage } from "./own-page";
 
 /** A person's other classes: those ahead, and those of the last week. */
 export function OtherClasses(props: OwnPage) {
+  const words = useWords();
   const { token, others, pinned, person } = props;
   if (others.length === 0 && !pinned) return null;
   return (
@@ -25,7 +27,7 @@ export function OtherClasses(props: OwnPage) {
             </a>
             <span className="text-quiet">
               {" "}
-              {whenText(startsAtMs, person.timeZone)}
+              {whenText(startsAtMs, person.timeZone, words)}
               {over && ", say how it was"}
             </span>
           </li>

@@ -1,10 +1,10 @@
 "use client";
 import type { Person } from "@/core/homes/home";
-import { type HurtState, hurtButton, hurtLine } from "@/core/live/hurt-words";
 import type { LateStart } from "@/core/live/late";
-import { bringTexts } from "@/core/live/own-words";
 import type { Part } from "@/core/parts/part";
+import { useWords } from "@/features/language/use-words";
 import { Bar } from "@/features/live/bar";
+import { bringTexts, type HurtState, hurtButton, hurtLine } from "@/words/own-words";
 import { StopWords } from "./stop-words";
 
 const HEIGHT = 176;
@@ -22,13 +22,14 @@ export function OwnWarmUp(props: {
   readonly onHurt: () => void;
   readonly hurt: HurtState;
 }) {
+  const words = useWords();
   const { late, nowMs, part, person } = props;
   const index = late.pieces.findIndex((piece) => nowMs < piece.toMs);
   const piece = late.pieces[index];
   const own = part.slots.find((slot) => slot.slot === piece?.slot);
   const left = piece ? Math.ceil((piece.toMs - nowMs) / 1000) : 0;
   const done = piece ? (nowMs - piece.fromMs) / (piece.toMs - piece.fromMs) : 1;
-  const bring = bringTexts(part, person);
+  const bring = bringTexts(part, person, words);
   return (
     <main
       className="night flex min-h-screen flex-col bg-night px-5 py-4 text-night-text"
@@ -51,7 +52,7 @@ export function OwnWarmUp(props: {
       </h1>
       {props.hurt.pressed ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {hurtLine(props.hurt)}
+          {hurtLine(props.hurt, words)}
         </p>
       ) : (
         <p className="mt-3 text-2xl leading-snug">Easy and loose. Then you join at the easier way.</p>
@@ -63,7 +64,7 @@ export function OwnWarmUp(props: {
           className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
           onClick={props.onHurt}
         >
-          {hurtButton(props.hurt)}
+          {hurtButton(props.hurt, words)}
         </button>
         <button
           type="button"

@@ -1,7 +1,8 @@
 "use client";
 import Link from "next/link";
-import { kitText } from "@/core/homes/kit";
 import type { OwnRun } from "@/core/live/own-part";
+import { useWords } from "@/features/language/use-words";
+import { kitText } from "@/words/kit-words";
 import { AfterClass } from "./after-class";
 import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
@@ -36,6 +37,7 @@ function Planned(props: Omit<Props, "run" | "entries"> & { readonly run: OwnRun 
 }
 
 function NoClass(props: OwnPage) {
+  const words = useWords();
   const { token, studio, person, readiness } = props;
   useOtherClass(token, { run: null, state: null }, true);
   const kit = person.kit;
@@ -54,7 +56,7 @@ function NoClass(props: OwnPage) {
           ? "Nothing yet: only a floor is counted on."
           : kit.length === 0
             ? "Nothing, and that is fine."
-            : kit.map((item) => kitText(item, item.count, person.units)).join(", ")}
+            : kit.map((item) => kitText(item, words, person.units)).join(", ")}
       </p>
       <p className="mt-2">
         <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>

@@ -3,8 +3,7 @@ import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
-import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
-import { whenText } from "@/core/live/own-words";
+import { LIMITS, type Limit } from "@/core/homes/limits";
 import {
   ADAPT,
   type Adapt,
@@ -13,11 +12,11 @@ import {
   limitsToLookAt,
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
+import { useWords } from "@/features/language/use-words";
+import { whenText } from "@/words/own-words";
 import { CodeForm } from "./code-form";
 import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
 import type { OwnPage } from "./own-page";
-
-const keysOf = <T extends string>(words: Readonly<Record<T, string>>) => Object.keys(words) as T[];
 
 interface Props {
   readonly token: string;
@@ -36,11 +35,12 @@ interface Opened {
  * code, and without it can only be deleted.
  */
 export function Readiness(props: Props) {
+  const words = useWords();
   const { readiness, token, person } = props;
   const [opened, setOpened] = useState<Opened | null>(null);
   const [stop, setStop] = useState(false);
   const answered = readiness.answeredAtMs !== null;
-  const when = whenText(readiness.answeredAtMs ?? 0, person.timeZone);
+  const when = whenText(readiness.answeredAtMs ?? 0, person.timeZone, words);
   return (
     <>
       {stop && (
@@ -122,6 +122,7 @@ function Locked(props: {
 function Questions(
   props: Props & { readonly opened: Opened | null; readonly onKept: (askFirst: boolean) => void },
 ) {
+  const words = useWords();
   const { token, person, opened } = props;
   const router = useRouter();
   const before = opened?.answers ?? null;
@@ -165,8 +166,8 @@ function Questions(
       </p>
       <Ticks
         legend="Does any of these apply to you?"
-        all={keysOf(ASK_FIRST)}
-        words={(key) => ASK_FIRST[key]}
+        all={ASK_FIRST}
+        words={(key) => words.name("askFirst", key)}
         chosen={askFirst}
         onChange={setAskFirst}
       />
@@ -184,8 +185,8 @@ function Questions(
       )}
       <Ticks
         legend="And any of these?"
-        all={keysOf(ADAPT)}
-        words={(key) => ADAPT[key]}
+        all={ADAPT}
+        words={(key) => words.name("adapt", key)}
         chosen={adapt}
         onChange={setAdapt}
       />
@@ -194,7 +195,7 @@ function Questions(
           legend="Choose the limits that apply"
           hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
           all={look}
-          words={(limit) => LIMIT_WORDS[limit]}
+          words={(limit) => words.name("limit", limit)}
           chosen={limits}
           onChange={setLimits}
         />

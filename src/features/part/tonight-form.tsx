@@ -2,9 +2,10 @@
 import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
-import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person } from "@/core/homes/home";
-import { kitText } from "@/core/homes/kit";
-import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
+import { MARK_GLYPH, MARKS, type Mark, type Person } from "@/core/homes/home";
+import { LIMITS, type Limit } from "@/core/homes/limits";
+import { useWords } from "@/features/language/use-words";
+import { kitText } from "@/words/kit-words";
 import { Fold, Send, Ticks } from "./form-parts";
 
 /** "Anything new today?": limits, things that are missing, another level; for one class only. */
@@ -15,6 +16,7 @@ export function TonightForm(props: {
   readonly person: Person;
   readonly said: boolean;
 }) {
+  const words = useWords();
   const { token, run, person } = props;
   const router = useRouter();
   const [limits, setLimits] = useState<readonly Limit[]>([]);
@@ -92,7 +94,7 @@ export function TonightForm(props: {
                 className="border-2 border-hairline py-2 text-base font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
                 onClick={() => setMark(mark === entry ? null : entry)}
               >
-                {MARK_GLYPH[entry]} {MARK_WORD[entry]}
+                {MARK_GLYPH[entry]} {words.name("mark", entry)}
               </button>
             ))}
           </div>
@@ -100,7 +102,7 @@ export function TonightForm(props: {
         <Ticks
           legend="Today please"
           all={LIMITS.filter((limit) => !(person.limits ?? []).includes(limit))}
-          words={(limit) => LIMIT_WORDS[limit]}
+          words={(limit) => words.name("limit", limit)}
           chosen={limits}
           onChange={setLimits}
         />
@@ -110,7 +112,7 @@ export function TonightForm(props: {
             all={(person.kit ?? []).map((item) => item.id)}
             words={(id) => {
               const item = person.kit?.find((entry) => entry.id === id);
-              return item ? kitText(item, item.count, person.units) : id;
+              return item ? kitText(item, words, person.units) : id;
             }}
             chosen={without}
             onChange={setWithout}

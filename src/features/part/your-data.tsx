@@ -2,7 +2,8 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
-import { whenText } from "@/core/live/own-words";
+import { useWords } from "@/features/language/use-words";
+import { whenText } from "@/words/own-words";
 import { CodeForm } from "./code-form";
 import type { OwnPage } from "./own-page";
 
@@ -29,6 +30,7 @@ function OtherLinks(props: {
   readonly zone: string | undefined;
   readonly links: OwnPage["links"];
 }) {
+  const words = useWords();
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const end = async () => {
@@ -45,7 +47,7 @@ function OtherLinks(props: {
         {newest && (
           <>
             , {props.links.length === 1 ? "made" : "the last one made"} on{" "}
-            {whenText(newest.madeAtMs, props.zone)}
+            {whenText(newest.madeAtMs, props.zone, words)}
             {newest.by ? ` by ${newest.by}` : ""}
           </>
         )}

@@ -1,7 +1,9 @@
 "use client";
-/** Things that a home may have; one press adds one with the measures with which it begins. */
-import { type KitItem, type KitType, kitName } from "@/core/homes/kit";
+import type { KitItem, KitType } from "@/core/homes/kit";
 import { kitFacts, kitTypesWhere } from "@/core/homes/kit-types";
+/** Things that a home may have; one press adds one with the measures with which it begins. */
+import { useWords } from "@/features/language/use-words";
+import { kitName } from "@/words/kit-words";
 
 /** What most homes have, and what is bought for training. */
 export const HOUSEHOLD = kitTypesWhere(({ from }) => from === "home");
@@ -21,6 +23,7 @@ export function AddKit(props: {
   readonly types: readonly KitType[];
   readonly onAdd: (type: KitType) => void;
 }) {
+  const words = useWords();
   return (
     <div className="mt-3">
       <h3 className="text-sm font-semibold text-quiet">{props.title}: press to add</h3>
@@ -32,7 +35,7 @@ export function AddKit(props: {
             className="border border-hairline bg-white px-2 py-1 hover:border-ink"
             onClick={() => props.onAdd(type)}
           >
-            + {kitName(type)}
+            + {kitName(type, 1, words)}
           </button>
         ))}
       </div>

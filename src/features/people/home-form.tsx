@@ -1,10 +1,11 @@
 "use client";
 import { useState } from "react";
-import { FLOORS, MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type Space } from "@/core/homes/home";
+import { FLOORS, MARK_GLYPH, MARKS, type Mark, type Person, type Space } from "@/core/homes/home";
 import type { KitItem } from "@/core/homes/kit";
-import { LIMIT_WORDS, LIMITS, type Limit } from "@/core/homes/limits";
+import { LIMITS, type Limit } from "@/core/homes/limits";
 import { checkPerson } from "@/core/homes/roster";
 import { faultLine } from "@/core/values/faults";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
@@ -18,6 +19,7 @@ export function HomeForm(props: {
   /** Stores the person; gives what went wrong, or null. */
   readonly onSave: (person: Person) => Promise<string | null>;
 }) {
+  const words = useWords();
   const [person, setPerson] = useState(props.person);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -66,7 +68,7 @@ export function HomeForm(props: {
         >
           {MARKS.map((mark) => (
             <option key={mark} value={mark}>
-              {MARK_GLYPH[mark]} {MARK_WORD[mark]}
+              {MARK_GLYPH[mark]} {words.name("mark", mark)}
             </option>
           ))}
         </Choice>
@@ -154,7 +156,7 @@ export function HomeForm(props: {
                   checked={person.limits?.includes(limit) ?? false}
                   onChange={(event) => toggleLimit(limit, event.target.checked)}
                 />
-                {LIMIT_WORDS[limit]}
+                {words.name("limit", limit)}
               </label>
             ))}
           </fieldset>

@@ -6,11 +6,12 @@ import { api } from "@/browser/api";
 import { parseJsonText } from "@/core/formats/class-file";
 import { readRosterCsv } from "@/core/formats/roster-csv";
 import type { Person } from "@/core/homes/home";
-import { kitText } from "@/core/homes/kit";
 import { checkRoster } from "@/core/homes/roster";
 import { faultSentence } from "@/core/values/faults";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { kitText } from "@/words/kit-words";
 
 interface Trouble {
   readonly where: string;
@@ -50,6 +51,7 @@ function readText(text: string): Read {
 
 /** Importing people from a roster file or a table: shown first; the same id updates rather than doubles. */
 export function ImportRoster({ people }: { readonly people: readonly Person[] }) {
+  const words = useWords();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [read, setRead] = useState<Read | null>(null);
@@ -124,7 +126,7 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
                         ? "not said yet"
                         : person.kit.length === 0
                           ? "nothing"
-                          : person.kit.map((item) => kitText(item, item.count, person.units)).join(", ")}
+                          : person.kit.map((item) => kitText(item, words, person.units)).join(", ")}
                     </td>
                   </tr>
                 ))}

@@ -1,9 +1,11 @@
 "use client";
 import { X } from "lucide-react";
-import { type KitItem, kitName } from "@/core/homes/kit";
+import type { KitItem } from "@/core/homes/kit";
 import { type KitMeasure, kitFacts } from "@/core/homes/kit-types";
 import { TENSIONS, type Tension } from "@/core/moves/move";
 import { KG_PER_LB } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
+import { kitName } from "@/words/kit-words";
 import { NumberBox } from "./number-box";
 
 const WORDS: Record<KitMeasure, string> = {
@@ -26,10 +28,11 @@ export function KitLine(props: {
   readonly onChange: (item: KitItem) => void;
   readonly onRemove: () => void;
 }) {
+  const words = useWords();
   const { item, units } = props;
   const count = item.count ?? 1;
   const facts = kitFacts(item.type);
-  const name = kitName(item.type, count);
+  const name = kitName(item.type, count, words);
   const put = (part: Partial<KitItem>) => props.onChange({ ...item, ...part });
   const shown = (measure: KitMeasure) => {
     const value = item[measure];
@@ -73,7 +76,9 @@ export function KitLine(props: {
           onChange={(event) => put({ tension: event.target.value as Tension })}
         >
           {TENSIONS.map((tension) => (
-            <option key={tension}>{tension}</option>
+            <option key={tension} value={tension}>
+              {words.name("tension", tension)}
+            </option>
           ))}
         </select>
       )}

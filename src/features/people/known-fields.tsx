@@ -1,10 +1,11 @@
 "use client";
 import { X } from "lucide-react";
 import { useMemo } from "react";
-import { MARK_GLYPH, MARK_WORD, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
+import { MARK_GLYPH, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
 import { LIBRARY } from "@/core/moves/library";
 import { PATTERNS, type Pattern } from "@/core/moves/move";
 import { KG_PER_LB } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { NumberBox } from "./number-box";
 
@@ -22,6 +23,7 @@ export function KnownFields(props: {
   readonly person: Person;
   readonly onChange: (part: Partial<Person>) => void;
 }) {
+  const words = useWords();
   const { person, onChange } = props;
   const units = person.units ?? "kg";
   const marks = Object.entries(person.marks ?? {}) as [Pattern, Mark][];
@@ -43,9 +45,9 @@ export function KnownFields(props: {
         <span className="text-quiet">Another level for</span>
         {marks.map(([pattern, mark]) => (
           <span key={pattern} className="flex items-center gap-1">
-            {pattern.replace("-", " ")}{" "}
+            {words.name("pattern", pattern)}{" "}
             <select
-              aria-label={`Level for ${pattern.replace("-", " ")}`}
+              aria-label={`Level for ${words.name("pattern", pattern)}`}
               className={LINE}
               value={mark}
               onChange={(event) =>
@@ -54,13 +56,13 @@ export function KnownFields(props: {
             >
               {MARKS.map((entry) => (
                 <option key={entry} value={entry}>
-                  {MARK_GLYPH[entry]} {MARK_WORD[entry]}
+                  {MARK_GLYPH[entry]} {words.name("mark", entry)}
                 </option>
               ))}
             </select>
             <button
               type="button"
-              aria-label={`No other level for ${pattern.replace("-", " ")}`}
+              aria-label={`No other level for ${words.name("pattern", pattern)}`}
               onClick={() => onChange({ marks: without(person.marks, pattern) })}
             >
               <X size={14} aria-hidden />
@@ -78,7 +80,7 @@ export function KnownFields(props: {
           <option value="">a pattern…</option>
           {free.map((pattern) => (
             <option key={pattern} value={pattern}>
-              {pattern.replace("-", " ")}
+              {words.name("pattern", pattern)}
             </option>
           ))}
         </select>

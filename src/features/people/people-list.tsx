@@ -1,15 +1,17 @@
 import Link from "next/link";
-import { MARK_GLYPH, MARK_WORD, type Person } from "@/core/homes/home";
-import { kitText } from "@/core/homes/kit";
-import { LIMIT_WORDS } from "@/core/homes/limits";
+import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { SignOut } from "@/features/account/sign-out";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { kitText } from "@/words/kit-words";
+import { wordsIn } from "@/words/languages";
+import type { Words } from "@/words/words";
 import { ImportRoster } from "./import-roster";
 
-function homeText({ kit }: Person): string {
+function homeText({ kit }: Person, words: Words): string {
   if (kit === undefined) return "not said yet";
-  return kit.length === 0 ? "nothing" : kit.map((item) => kitText(item)).join(", ");
+  return kit.length === 0 ? "nothing" : kit.map((item) => kitText(item, words)).join(", ");
 }
 
 function spaceText({ space }: Person): string {
@@ -26,6 +28,7 @@ export function PeopleList(props: {
   readonly studio: string;
   readonly people: readonly { readonly id: string; readonly doc: Person }[];
 }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   return (
     <>
       <TopLine here="People" places={PLACES}>
@@ -75,14 +78,14 @@ export function PeopleList(props: {
                     </Link>
                   </td>
                   <td className="py-2.5">
-                    {MARK_GLYPH[doc.mark ?? "natural"]} {MARK_WORD[doc.mark ?? "natural"]}
+                    {MARK_GLYPH[doc.mark ?? "natural"]} {words.name("mark", doc.mark ?? "natural")}
                   </td>
                   <td className={`py-2.5 pr-6 ${doc.kit === undefined ? "font-bold text-rust" : ""}`}>
-                    {homeText(doc)}
+                    {homeText(doc, words)}
                   </td>
                   <td className="py-2.5 pr-4 text-quiet">{spaceText(doc)}</td>
                   <td className="py-2.5">
-                    {(doc.limits ?? []).map((limit) => LIMIT_WORDS[limit]).join(", ")}
+                    {(doc.limits ?? []).map((limit) => words.name("limit", limit)).join(", ")}
                   </td>
                 </tr>
               ))}

@@ -1,6 +1,8 @@
 import Link from "next/link";
-import { EFFORT_WORDS } from "@/core/log/entries";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { ButtonLink } from "@/ui/button";
+import { wordsIn } from "@/words/languages";
+import { effortText } from "@/words/log-words";
 
 export interface HistoryLine {
   readonly sessionId: string;
@@ -15,6 +17,7 @@ export interface HistoryLine {
 
 /** What a person did in the classes so far, the last first. */
 export function PersonHistory({ lines }: { readonly lines: readonly HistoryLine[] }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   const there = lines.filter((line) => line.present).length;
   return (
     <section aria-labelledby="history" className="mt-6 border-t border-hairline pt-3">
@@ -46,7 +49,7 @@ export function PersonHistory({ lines }: { readonly lines: readonly HistoryLine[
                     ? "not there"
                     : line.effort === null
                       ? "effort not said"
-                      : `effort ${line.effort}, ${EFFORT_WORDS[line.effort]}`}
+                      : `effort ${line.effort}, ${effortText(line.effort, words)}`}
                 </span>
                 <span className="text-sm text-quiet">
                   {line.hurt > 0 && <b className="border-l-4 border-stop pl-1.5 text-ink">reported pain. </b>}

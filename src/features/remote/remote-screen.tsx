@@ -5,18 +5,20 @@ import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { isOf, type RunEvent } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
-import { gapWord, nowNext } from "@/core/live/now-next";
+import { nowNext } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
 import { scoreOfKept } from "@/core/live/run-score";
 import { type Swap, withSwaps } from "@/core/live/swaps";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { countText, leftToCountMs } from "@/features/live/bar";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
 import { useRun } from "@/features/live/use-run";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
+import { nowText } from "@/words/live-words";
 
 interface Content {
   readonly version: number;
@@ -34,6 +36,7 @@ export function RemoteScreen(props: {
   readonly content: Content;
   readonly events: readonly RunEvent[];
 }) {
+  const words = useWords();
   const { id } = props;
   const [known, setKnown] = useState(props.events);
   const content = useContent(`/api/runs/${id}/content`, props.content, known);
@@ -44,7 +47,7 @@ export function RemoteScreen(props: {
   useEffect(() => setKnown(run.events), [run.events]);
   const { state, command } = run;
   const people = useMemo(() => peopleNow(run.events), [run.events]);
-  const words = nowNext(shown, score, state, book);
+  const says = nowText(nowNext(shown, score, state, book), words);
   const ready = state.phase === "ready";
   const live = !ready && state.phase !== "ended" && state.phase !== "over";
   useEffect(() => (live ? keepAwake() : undefined), [live]);
@@ -73,7 +76,7 @@ export function RemoteScreen(props: {
     >
       <p className="flex justify-between text-lg text-night-quiet">
         <span>
-          {words.blockTitle} {words.roundText}
+          {says.blockTitle} {says.roundText}
         </span>
         <span role="status">
           {!run.reached
@@ -83,7 +86,7 @@ export function RemoteScreen(props: {
         </span>
       </p>
       <h1 className="flex items-baseline justify-between gap-3 leading-none">
-        <span className="text-3xl font-extrabold">{ready ? content.doc.title : words.headline}</span>
+        <span className="text-3xl font-extrabold">{ready ? content.doc.title : says.headline}</span>
         <span
           className="whitespace-nowrap font-clock text-7xl font-extrabold tabular-nums"
           data-testid="left"
@@ -92,10 +95,10 @@ export function RemoteScreen(props: {
         </span>
       </h1>
       <p className="min-h-7 text-lg text-night-quiet">
-        {live && words.segment && !words.working && gapWord(words.segment)}
+        {live && says.segment && !says.working && words.name("segment", says.segment.kind)}
         {live &&
-          words.working &&
-          [words.segment?.side, words.next && `next ${words.next}`].filter(Boolean).join(", ")}
+          says.working &&
+          [says.segment?.side, says.next && `next ${says.next}`].filter(Boolean).join(", ")}
       </p>
       <button
         type="button"

@@ -2,10 +2,12 @@
 import { useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import { acknowledgeEdit, type Finding, SEVERITIES, type Severity } from "@/core/review/finding";
+import { acknowledgeEdit, type Finding, type Fix, SEVERITIES, type Severity } from "@/core/review/finding";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
+import { findingText, fixText } from "@/words/finding-words";
 
 const SEVERITY_WORDS: Record<Severity, string> = {
   stop: "Don't teach it like this",
@@ -13,20 +15,16 @@ const SEVERITY_WORDS: Record<Severity, string> = {
   consider: "Consider",
 };
 
-export interface FixPreview {
-  readonly label: string;
-  readonly edit: Edit;
-}
-
 /** The read-through: by severity and time; a fix is looked at on the score before it is taken. */
 export function FindingsPanel(props: {
   readonly doc: ClassDoc;
   readonly findings: readonly Finding[];
   readonly chosen: string | null;
   readonly onChoose: (finding: Finding) => void;
-  readonly onPreview: (preview: FixPreview) => void;
+  readonly onPreview: (preview: Fix) => void;
   readonly onEdit: (edit: Edit) => void;
 }) {
+  const words = useWords();
   const open = props.findings.filter((finding) => finding.acknowledged === null);
   const known = props.findings.filter((finding) => finding.acknowledged !== null);
   return (
@@ -52,7 +50,7 @@ export function FindingsPanel(props: {
             </h3>
             <ul>
               {list.map((finding) => (
-                <Line key={`${finding.code} ${finding.of}`} finding={finding} {...props} />
+                <Line key={`${finding.code} ${finding.fingerprint}`} finding={finding} {...props} />
               ))}
             </ul>
           </section>
@@ -64,10 +62,10 @@ export function FindingsPanel(props: {
           <ul>
             {known.map((finding) => (
               <li
-                key={`${finding.code} ${finding.of}`}
+                key={`${finding.code} ${finding.fingerprint}`}
                 className="border-t border-hairline py-1.5 text-quiet"
               >
-                {finding.sentence} <b>“{finding.acknowledged}”</b>
+                {findingText(finding, words)} <b>“{finding.acknowledged}”</b>
               </li>
             ))}
           </ul>
@@ -78,10 +76,11 @@ export function FindingsPanel(props: {
 }
 
 function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: Finding }) {
+  const words = useWords();
   const { finding, doc } = props;
   const [asking, setAsking] = useState(false);
   const [reason, setReason] = useState("");
-  const chosen = props.chosen === finding.of;
+  const chosen = props.chosen === finding.fingerprint;
   const acknowledge = (event: React.FormEvent) => {
     event.preventDefault();
     if (reason.trim() === "") return;
@@ -96,17 +95,17 @@ function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: F
         <span className={cx("mr-1.5 tabular-nums", chosen ? "text-ink" : "text-quiet")}>
           {clockText(finding.at)}
         </span>
-        {finding.sentence}
+        {findingText(finding, words)}
       </button>
       <div className="flex flex-wrap gap-x-3">
         {finding.fixes.map((fix) => (
           <button
-            key={fix.label}
+            key={JSON.stringify(fix.says)}
             type="button"
             className="text-left font-semibold underline underline-offset-2"
             onClick={() => props.onPreview(fix)}
           >
-            {fix.label}
+            {fixText(fix, words)}
           </button>
         ))}
         {!asking && (

@@ -8,11 +8,13 @@ import { scoreOf } from "@/core/score/score";
 import type { FitResult } from "@/core/shape/fit";
 import { fitEdit } from "@/core/shape/fit-change";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { type Question, useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { MiniScore } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { changesText } from "@/words/shape-words";
 
 /** Every key of a block that a fit could change. */
 const KEYS = ["rounds", "rest", "longRest", "brief", "demo", "prepare", "after", "cap", "slots"];
@@ -39,6 +41,7 @@ export function FitDialog(props: {
 }
 
 function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialog>[0]) {
+  const words = useWords();
   const [minutes, setMinutes] = useState(
     String(doc.promise?.minutes ?? Math.round(scoreOf(doc, LIBRARY_BOOK).seconds.plan / 60)),
   );
@@ -101,11 +104,13 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
       ) : (
         <ol aria-label="Ways to fit">
           {options.map(({ option, doc: next, score }) => (
-            <li key={option.why} className="mt-2 border-t border-hairline pt-2">
+            <li key={JSON.stringify(option.changes)} className="mt-2 border-t border-hairline pt-2">
               <div className="flex items-start justify-between gap-4">
                 <p>
                   <b className="tabular-nums">{clockText(option.total)}</b>{" "}
-                  {option.changes.length === 0 ? "as it stands." : option.why.replace(/: [^:]*:\d\d\.$/, ".")}
+                  {option.changes.length === 0
+                    ? "as it stands."
+                    : `${changesText(option, doc, LIBRARY_BOOK, words)}.`}
                 </p>
                 <Button
                   look="solid"

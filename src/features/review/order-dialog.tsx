@@ -8,8 +8,10 @@ import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import type { OrderRefusal, OrderResult } from "@/core/shape/order";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { orderTexts } from "@/words/shape-words";
 import type { OrderWorker } from "@/workers/order.worker";
 
 const REFUSAL_WORDS: Record<OrderRefusal, string> = {
@@ -44,6 +46,7 @@ export function OrderDialog(props: OrderProps) {
 }
 
 function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
+  const words = useWords();
   const [share, setShare] = useState(0);
   const [result, setResult] = useState<OrderResult | OrderRefusal | null>(null);
   useEffect(() => {
@@ -88,7 +91,7 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
         <Column title={`Best: ${result.cost} points`} ids={result.order} name={name} />
       </div>
       <ul className="mt-4 border-t-2 border-ink pt-2">
-        {result.why.map((line) => (
+        {orderTexts(result, words).map((line) => (
           <li key={line}>{line}</li>
         ))}
         {!result.exact && <li className="text-quiet">More than 16 stations: good, not proved the best.</li>}

@@ -1,12 +1,15 @@
 "use client";
+import { useMemo } from "react";
 import { setSlot } from "@/core/class/commands";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import type { SpokenLine } from "@/core/shape/call-sheet";
+import type { CallLine } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { cx } from "@/ui/cx";
+import { type SpokenLine, spokenLines } from "@/words/shape-words";
 
 const KIND_WORDS: Record<SpokenLine["kind"], string> = {
   talk: "talk",
@@ -19,7 +22,7 @@ const KIND_WORDS: Record<SpokenLine["kind"], string> = {
   rest: "rest",
 };
 
-const NO_LINES: readonly SpokenLine[] = [];
+const NO_LINES: readonly CallLine[] = [];
 
 /** What to say when, each line with the seconds it takes and has; the selected move's own words are written here. */
 export function SayPanel(props: {
@@ -29,9 +32,12 @@ export function SayPanel(props: {
   readonly blockId: string;
   readonly onEdit: (edit: Edit) => void;
 }) {
+  const words = useWords();
   const { room, slotId } = props;
   const { ask, settings, parts } = room;
-  const lines = useAnswer(ask, (worker, about) => worker.say(about), [parts, settings]) ?? NO_LINES;
+  const said = useAnswer(ask, (worker, about) => worker.say(about), [parts, settings]) ?? NO_LINES;
+  const { wordsPerSecond } = settings.thresholds;
+  const lines = useMemo(() => spokenLines(said, words, wordsPerSecond), [said, words, wordsPerSecond]);
   const slot = slotId ? findSlot(props.doc, slotId)?.slot : undefined;
   const shown = lines.filter((line) => line.block === props.blockId);
   return (

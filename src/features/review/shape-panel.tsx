@@ -1,10 +1,11 @@
 "use client";
 import { useEffect, useState } from "react";
 import type { Shape } from "@/core/engine/engine";
-import { MARK_GLYPH, MARK_WORD, MARKS, type Mark } from "@/core/homes/home";
+import { MARK_GLYPH, MARKS, type Mark } from "@/core/homes/home";
 import type { Muscle } from "@/core/moves/move";
 import { spreadOf } from "@/core/shape/shape-json";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { BarChart, type BarLine } from "./bar-chart";
@@ -19,6 +20,7 @@ export function ShapePanel(props: {
   /** Values 0–10 every five seconds, to be drawn over the score. */
   readonly onCurve: (curve: readonly number[] | null) => void;
 }) {
+  const words = useWords();
   const { room, whose, onCurve } = props;
   const { ask, settings, parts } = room;
   const key = JSON.stringify(whose);
@@ -46,7 +48,7 @@ export function ShapePanel(props: {
       >
         {MARKS.map((mark) => (
           <option key={mark} value={mark}>
-            {MARK_GLYPH[mark]} {mark === "natural" ? "as set" : `everybody ${MARK_WORD[mark]}`}
+            {MARK_GLYPH[mark]} {mark === "natural" ? "as set" : `everybody ${words.name("mark", mark)}`}
           </option>
         ))}
         {room.people.map((person) => (
@@ -64,7 +66,7 @@ export function ShapePanel(props: {
         <option value="effort">effort over the score</option>
         {muscles.map(({ muscle, most }) => (
           <option key={muscle} value={muscle}>
-            tiredness of {muscle.replaceAll("-", " ")}, up to {Math.round(most * 100)} %
+            tiredness of {words.name("muscle", muscle)}, up to {Math.round(most * 100)} %
           </option>
         ))}
       </select>
@@ -80,11 +82,12 @@ function range(values: readonly number[], text: (n: number) => string): string {
 }
 
 function Numbers({ shape }: { readonly shape: Shape }) {
+  const words = useWords();
   const { curve, asSet, each } = shape;
   const muscles = [...new Set([asSet, ...each].flatMap((balance) => [...balance.hardSets.keys()]))];
   const bars: BarLine[] = muscles
     .map((muscle: Muscle) => ({
-      name: muscle.replaceAll("-", " "),
+      name: words.name("muscle", muscle),
       value: asSet.hardSets.get(muscle) ?? 0,
       spread: spreadOf(each.map((balance) => balance.hardSets.get(muscle) ?? 0)),
     }))
@@ -145,13 +148,17 @@ function Numbers({ shape }: { readonly shape: Shape }) {
         ))}
         <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
           <dt className="w-24 shrink-0 text-quiet">Positions</dt>
-          <dd>{positions.map(([position, seconds]) => `${position} ${clockText(seconds)}`).join(", ")}</dd>
+          <dd>
+            {positions
+              .map(([position, seconds]) => `${words.name("position", position)} ${clockText(seconds)}`)
+              .join(", ")}
+          </dd>
         </div>
         <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
           <dt className="w-24 shrink-0 text-quiet">Most tired</dt>
           <dd>
             {tired
-              .map(({ muscle, most }) => `${muscle.replaceAll("-", " ")} ${Math.round(most * 100)} %`)
+              .map(({ muscle, most }) => `${words.name("muscle", muscle)} ${Math.round(most * 100)} %`)
               .join(", ")}
           </dd>
         </div>

@@ -4,10 +4,7 @@ import type { ClassDoc } from "@/core/class/document";
 import { findSlot } from "@/core/class/document";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
-import { STATUS_WORDS } from "@/core/parts/part";
 import {
-  cellText,
-  FILTER_WORDS,
   FILTERS,
   type Filter,
   filterCounts,
@@ -16,9 +13,10 @@ import {
   roomColumns,
   roomRows,
   shortBefore,
-  spreadText,
 } from "@/core/parts/room-rows";
+import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
+import { cellText, spreadText } from "@/words/room-words";
 
 /** What is looked at: a whole row, a whole column, or one cell. */
 export interface RoomChoice {
@@ -42,6 +40,7 @@ export function RoomGrid(props: {
   readonly choice: RoomChoice;
   readonly onChoose: (choice: RoomChoice) => void;
 }) {
+  const words = useWords();
   const { doc, parts, choice } = props;
   const [filter, setFilter] = useState<Filter>("all");
   const [fold, setFold] = useState(true);
@@ -64,7 +63,7 @@ export function RoomGrid(props: {
               className="border-b-2 border-transparent px-1.5 py-0.5 text-quiet disabled:opacity-60 aria-pressed:border-ink aria-pressed:font-bold aria-pressed:text-ink"
               onClick={() => setFilter(name)}
             >
-              {FILTER_WORDS[name]} <span className="tabular-nums">{counts[name]}</span>
+              {words.name("filter", name)} <span className="tabular-nums">{counts[name]}</span>
             </button>
           ))}
         </fieldset>
@@ -141,6 +140,7 @@ function ColumnHead(props: {
   readonly choice: RoomChoice;
   readonly onChoose: (choice: RoomChoice) => void;
 }) {
+  const words = useWords();
   const { column, choice } = props;
   const slot = findSlot(props.doc, column.slot)?.slot;
   const name = slot ? resolveMove(slot.move, props.book).name : "";
@@ -150,8 +150,8 @@ function ColumnHead(props: {
       <button
         type="button"
         aria-pressed={chosen}
-        title={`${name}: ${spreadText(props.parts, column.slot)}`}
-        aria-label={`${name}: ${spreadText(props.parts, column.slot)}`}
+        title={`${name}: ${spreadText(props.parts, column.slot, words)}`}
+        aria-label={`${name}: ${spreadText(props.parts, column.slot, words)}`}
         className="flex h-28 w-full items-end justify-center gap-0.5 pb-1 aria-pressed:bg-marker"
         onClick={() => props.onChoose({ person: null, slot: column.slot })}
       >
@@ -177,6 +177,7 @@ function Row(props: {
   readonly choice: RoomChoice;
   readonly onChoose: (choice: RoomChoice) => void;
 }) {
+  const words = useWords();
   const { row, columns, choice, onChoose } = props;
   const { part } = row;
   const mine = row.people.some((other) => other.person === choice.person);
@@ -199,7 +200,7 @@ function Row(props: {
         if (!slot) return <td key={column.slot} />;
         const short = shortBefore(part, column.slot);
         const chosen = mine && choice.slot === column.slot;
-        const says = `${row.people.map((other) => other.name).join(", ")}: ${slot.name}, ${STATUS_WORDS[slot.status]}${
+        const says = `${row.people.map((other) => other.name).join(", ")}: ${slot.name}, ${words.name("status", slot.status)}${
           short > 0 ? `, ${short} s short before it` : ""
         }`;
         return (
@@ -216,7 +217,7 @@ function Row(props: {
               )}
               onClick={() => onChoose({ person: part.person, slot: column.slot })}
             >
-              {cellText(slot)}
+              {cellText(slot, words)}
               {short > 0 && <span aria-hidden className="absolute inset-x-0.5 bottom-0 h-[3px] bg-rust" />}
             </button>
           </td>

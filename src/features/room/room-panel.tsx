@@ -1,18 +1,19 @@
 "use client";
 import { useEffect, useState } from "react";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
-import { stopText } from "@/core/class/dose-text";
 import type { NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
-import { kitText } from "@/core/homes/kit";
-import { usesText } from "@/core/homes/need-words";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { shortBefore } from "@/core/parts/room-rows";
-import { statusText } from "@/core/parts/status-text";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { stopText } from "@/words/dose-words";
+import { kitName, kitText } from "@/words/kit-words";
+import { dearerText, statusText, usesText, whyText } from "@/words/part-words";
+import type { Words } from "@/words/words";
 import type { RoomChoice } from "./room-grid";
 import type { Room } from "./use-parts";
 
@@ -76,15 +77,16 @@ function useNextThings(room: Room): NextThings | null {
 }
 
 function Announce({ room, next }: { readonly room: Room; readonly next: NextThings | null }) {
+  const words = useWords();
   const kit = kitToAnnounce(room.parts, room.people);
   return (
     <>
       <h2 className="text-base font-bold">To announce</h2>
       <p className="mt-1 text-quiet">In order of first use; in brackets how many people use it.</p>
       <ol className="mt-2">
-        {kit.map(({ type, name, people }) => (
+        {kit.map(({ type, people }) => (
           <li key={type} className="flex justify-between border-t border-hairline py-1">
-            <span>{name}</span>
+            <span>{kitName(type, 2, words)}</span>
             <span className="tabular-nums text-quiet">{people}</span>
           </li>
         ))}
@@ -93,8 +95,8 @@ function Announce({ room, next }: { readonly room: Room; readonly next: NextThin
         <div className="mt-3 border-t-2 border-ink pt-2">
           <h3 className="font-bold">The one thing to own next</h3>
           <p>
-            <b>{next.room.name}</b> would turn {next.room.slots} swapped or unmet moves of {next.room.people}{" "}
-            people into as set.
+            <b>{words.name("thing", next.room.thing)}</b> would turn {next.room.slots} swapped or unmet moves
+            of {next.room.people} people into as set.
           </p>
         </div>
       )}
@@ -106,19 +108,20 @@ function Announce({ room, next }: { readonly room: Room; readonly next: NextThin
   );
 }
 
-function doses(slot: PartSlot): string {
+function doses(slot: PartSlot, words: Words): string {
   const shares = slot.shares ? `${slot.shares[0]} s and ${slot.shares[1]} s, a side each` : null;
-  return [shares, stopText(slot.seconds), slot.note].filter(Boolean).join("; ");
+  return [shares, stopText(slot.seconds, words), slot.note].filter(Boolean).join("; ");
 }
 
 function WholePart(
   props: PanelProps & { readonly person: Person; readonly part: Part; readonly next: NextThings | null },
 ) {
+  const words = useWords();
   const { person, part } = props;
   const kit = person.kit ?? [];
   const bring = part.bring.flatMap(({ kit: id, count }) => {
     const item = kit.find((entry) => entry.id === id);
-    return item ? [kitText(item, count, person.units)] : [];
+    return item ? [kitText(item, words, person.units, count)] : [];
   });
   const own = props.next?.each.find(([id]) => id === person.id)?.[1];
   return (
@@ -136,13 +139,13 @@ function WholePart(
       )}
       {own && (
         <p className="text-quiet">
-          {own.name} would turn {own.slots} of these into as set.
+          {words.name("thing", own.thing)} would turn {own.slots} of these into as set.
         </p>
       )}
       <ol className="mt-2">
         {part.slots.map((slot) => {
           const short = shortBefore(part, slot.slot);
-          const held = usesText(slot.uses, kit, person.units);
+          const held = usesText(slot.uses, person, words);
           const line = part.changeovers.find((other) => other.to === slot.slot && other.short === short);
           return (
             <li key={slot.slot} className="border-t border-hairline py-1">
@@ -158,11 +161,13 @@ function WholePart(
                       slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"
                     }
                   >
-                    {statusText(slot)}
+                    {statusText(slot, words)}
                   </span>
                 </span>
-                {(held || doses(slot)) && (
-                  <span className="block text-quiet">{[held, doses(slot)].filter(Boolean).join("; ")}</span>
+                {(held || doses(slot, words)) && (
+                  <span className="block text-quiet">
+                    {[held, doses(slot, words)].filter(Boolean).join("; ")}
+                  </span>
                 )}
                 {short > 0 && line && (
                   <span className="block text-sm text-rust">
@@ -179,6 +184,7 @@ function WholePart(
 }
 
 function Cell(props: PanelProps & { readonly person: Person; readonly part: Part; readonly slotId: string }) {
+  const words = useWords();
   const { person, room, book, overrule } = props;
   const { explain, parts } = room;
   const found = findSlot(props.doc, props.slotId);
@@ -211,23 +217,31 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
       </button>
       <h2 className="text-lg font-bold leading-tight">{slot.name}</h2>
       <p className={slot.status === "unmet" ? "font-bold text-rust" : "text-quiet"}>
-        {statusText(slot)}; set is {resolveMove(set.move, book).name}
+        {statusText(slot, words)}; set is {resolveMove(set.move, book).name}
       </p>
-      <p className="mt-2">{slot.why}</p>
+      <p className="mt-2">{whyText(slot, words)}</p>
       {slot.predicted && (
         <p className="mt-1 text-sm text-quiet">
           Estimated maximum = kg × (1 + (reps + reserve) ÷ 30), Epley 1985; rough past 10 reps, none past 20.
         </p>
       )}
-      {slot.adjust.length > 1 && <p className="text-quiet">Or: {slot.adjust.slice(1).join(" ")}</p>}
-      {doses(slot) && <p className="mt-1">{doses(slot)}</p>}
+      {slot.adjust.length > 1 && (
+        <p className="text-quiet">
+          Or:{" "}
+          {slot.adjust
+            .slice(1)
+            .map((reason) => words.say("adjust", reason))
+            .join(" ")}
+        </p>
+      )}
+      {doses(slot, words) && <p className="mt-1">{doses(slot, words)}</p>}
       {short > 0 && <p className="mt-1 text-rust">{short} s short of the gap before it, at worst.</p>}
       {slot.instead.length > 0 && (
         <div className="mt-3 border-t border-hairline pt-2">
           <h3 className="font-bold">Instead there was</h3>
           {slot.instead.map((other) => (
             <p key={other.move}>
-              {other.name}: <span className="text-quiet">{other.whyNot}</span>
+              {other.name}: <span className="text-quiet">{dearerText(other, words)}</span>
             </p>
           ))}
         </div>

@@ -1,5 +1,4 @@
 "use client";
-/** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
 import { type Remote, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
@@ -9,6 +8,8 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import type { Finding } from "@/core/review/finding";
 import type { Settings } from "@/core/settings/settings";
+/** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
+import { englishSentence } from "@/words/finding-words";
 import type { DeskWorker } from "@/workers/desk.worker";
 
 export interface Room {
@@ -25,7 +26,7 @@ export interface Room {
 }
 
 function lookNow(about: About) {
-  const engine = new Engine(LIBRARY_BOOK);
+  const engine = new Engine(LIBRARY_BOOK, englishSentence);
   return { ...about, parts: engine.parts(about), findings: engine.findings(about) };
 }
 

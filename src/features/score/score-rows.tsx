@@ -6,6 +6,7 @@ import { resolveAt } from "@/core/score/resolve";
 import { scoreRows } from "@/core/score/rows";
 import type { Score } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { type Bracket, rowBrackets, rowsForTitles } from "./brackets";
 import { slotFaces } from "./faces";
 import { type Below, NOTHING_BELOW } from "./notches";
@@ -40,12 +41,14 @@ function secondAt(event: React.MouseEvent<SVGSVGElement>): number | null {
 
 /** The class drawn to scale in time: five minutes a row, wrapped like text. */
 export function ScoreRows(props: Props) {
+  const words = useWords();
   const { doc, score, selectedBlock, selectedSlot, onSelect, below = NOTHING_BELOW, curve = null } = props;
   const faces = useMemo(() => slotFaces(doc), [doc]);
   const rows = useMemo(() => scoreRows(score.segments, ROW_SECONDS), [score]);
   const titles = useMemo(
-    () => new Map(doc.blocks.map((block) => [block.id, block.title || blockShape(block)])),
-    [doc],
+    () =>
+      new Map(doc.blocks.map((block) => [block.id, block.title || words.name("shape", blockShape(block))])),
+    [doc, words],
   );
   const titleRows = useMemo(() => rowsForTitles(rows), [rows]);
   const select = (event: React.MouseEvent<SVGSVGElement>) => {

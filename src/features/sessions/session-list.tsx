@@ -1,10 +1,14 @@
 import Link from "next/link";
-import { stateWords, wasNotHeld } from "@/core/live/forgotten";
+import { wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
-import { shortWhen, zoneName } from "@/core/live/when";
+import { zoneName } from "@/core/live/when";
 import { SignOut } from "@/features/account/sign-out";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { wordsIn } from "@/words/languages";
+import { stateText } from "@/words/session-words";
+import { shortWhen } from "@/words/when-words";
 import { PlanSession } from "./plan-session";
 import type { When } from "./when-fields";
 
@@ -31,9 +35,10 @@ export function SessionList(props: {
   readonly first: When;
   readonly nowMs: number;
 }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   const lines = props.sessions.map((line) => ({
     ...line,
-    words: stateWords(line.state, line.startsAtMs, props.nowMs),
+    words: stateText(line.state, line.startsAtMs, props.nowMs, words),
     past: wasNotHeld(line.state, line.startsAtMs, props.nowMs),
   }));
   const of = (...states: SessionState[]) =>
@@ -77,13 +82,14 @@ interface ShownLine extends SessionLine {
 }
 
 function Group({ title, lines }: { readonly title: string; readonly lines: readonly ShownLine[] }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   if (lines.length === 0) return null;
   return (
     <section className="mt-5" aria-label={title}>
       <h2 className="text-lg font-bold">{title}</h2>
       <ul>
         {lines.map((line) => {
-          const when = shortWhen(line.startsAtMs, line.timeZone);
+          const when = shortWhen(line.startsAtMs, line.timeZone, words);
           return (
             <li
               key={line.id}

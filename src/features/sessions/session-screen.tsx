@@ -3,14 +3,17 @@ import { useRouter } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
-import { stateWords, wasNotHeld } from "@/core/live/forgotten";
+import { wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
-import { fieldsIn, instantIn, longWhen, zoneName } from "@/core/live/when";
+import { fieldsIn, instantIn, zoneName } from "@/core/live/when";
+import { useWords } from "@/features/language/use-words";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { SquareCode } from "@/ui/square-code";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Trouble } from "@/ui/trouble";
+import { stateText } from "@/words/session-words";
+import { longWhen } from "@/words/when-words";
 import { type AskedLine, AskedPeople } from "./asked-people";
 import { WhenFields } from "./when-fields";
 
@@ -31,6 +34,7 @@ interface Props {
 
 /** One session: when it is, what to do next, and who is asked; afterwards its log. */
 export function SessionScreen(props: Props) {
+  const words = useWords();
   const { id, state, title, startsAtMs, timeZone } = props;
   const router = useRouter();
   const [panel, setPanel] = useState<"move" | "cancel" | "remote" | null>(null);
@@ -62,8 +66,8 @@ export function SessionScreen(props: Props) {
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
           <div className="min-w-0">
             <p className="text-quiet" suppressHydrationWarning>
-              {longWhen(startsAtMs, timeZone)}, {zoneName(timeZone)} ·{" "}
-              <b className="text-ink">{stateWords(state, startsAtMs, props.nowMs)}</b>
+              {longWhen(startsAtMs, timeZone, words)}, {zoneName(timeZone)} ·{" "}
+              <b className="text-ink">{stateText(state, startsAtMs, props.nowMs, words)}</b>
             </p>
             <h1 className="truncate text-2xl font-bold">{title}</h1>
           </div>

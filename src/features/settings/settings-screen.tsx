@@ -2,10 +2,12 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { STANCES } from "@/core/class/document";
 import { POSITIONS } from "@/core/moves/move";
 import { readSettings, SETTINGS } from "@/core/settings/settings";
 import { faultLine } from "@/core/values/faults";
 import { SignOut } from "@/features/account/sign-out";
+import { useWords } from "@/features/language/use-words";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
 import { Button, ButtonLink } from "@/ui/button";
@@ -27,7 +29,6 @@ function withValue(tree: Tree, path: Path, value: unknown): Tree {
   return { ...tree, [step]: rest.length === 0 ? value : withValue((tree[step] ?? {}) as Tree, rest, value) };
 }
 
-const STANCE_WORDS = { form: "form first", strength: "strength", density: "density" } as const;
 const STANCE_ROWS = [
   ["timeBackSeconds", "Seconds until the same muscle works hard again"],
   ["restSeconds", "Seconds between moves"],
@@ -61,6 +62,7 @@ export function SettingsScreen(props: {
   readonly members: readonly MemberLine[];
   readonly owner: boolean;
 }) {
+  const words = useWords();
   const router = useRouter();
   const record = useRecord<Tree>("/api/settings", "settings", props.stored);
   const [changes, setChanges] = useState<Tree>(props.stored);
@@ -125,30 +127,30 @@ export function SettingsScreen(props: {
               <thead>
                 <tr className="border-b border-hairline text-left text-quiet">
                   <th className="py-1 font-semibold">From and to</th>
-                  {Object.values(STANCE_WORDS).map((word) => (
-                    <th key={word} className="w-32 font-semibold">
-                      {word}
+                  {STANCES.map((stance) => (
+                    <th key={stance} className="w-32 font-semibold">
+                      {words.name("stance", stance)}
                     </th>
                   ))}
                 </tr>
               </thead>
               <tbody>
-                {STANCE_ROWS.map(([key, words]) => (
+                {STANCE_ROWS.map(([key, meaning]) => (
                   <tr key={key} className="border-b border-hairline">
-                    <td className="py-1">{words}</td>
-                    {(Object.keys(STANCE_WORDS) as (keyof typeof STANCE_WORDS)[]).map((stance) => {
+                    <td className="py-1">{meaning}</td>
+                    {STANCES.map((stance) => {
                       const path = ["thresholds", "stance", stance, key];
                       const range = (valueAt(changes, path) ?? valueAt(SETTINGS, path)) as [number, number];
                       return (
                         <td key={stance} className="whitespace-nowrap">
                           <Num
-                            label={`${STANCE_WORDS[stance]}: ${words}, from`}
+                            label={`${words.name("stance", stance)}: ${meaning}, from`}
                             value={range[0]}
                             onChange={(value) => put(path, [value, range[1]])}
                           />
                           –
                           <Num
-                            label={`${STANCE_WORDS[stance]}: ${words}, to`}
+                            label={`${words.name("stance", stance)}: ${meaning}, to`}
                             value={range[1]}
                             onChange={(value) => put(path, [range[0], value])}
                           />

@@ -1,14 +1,10 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices, keepDeviceChoices } from "@/browser/device";
-import { STANCES, type Stance } from "@/core/class/document";
+import { STANCES } from "@/core/class/document";
 import type { Teaching } from "@/core/settings/settings";
+import { useWords } from "@/features/language/use-words";
 
-const STANCE_WORDS: Record<Stance, string> = {
-  form: "form first",
-  strength: "strength",
-  density: "density",
-};
 const LINE = "flex items-baseline justify-between gap-4 border-b border-hairline py-1";
 const PICK = "border-b-2 border-pine bg-transparent text-right font-bold";
 
@@ -17,6 +13,7 @@ export function TeachingSettings(props: {
   readonly value: Teaching;
   readonly onChange: (key: keyof Teaching, value: string | number) => void;
 }) {
+  const words = useWords();
   const { value, onChange } = props;
   const zones = useMemo(() => {
     const all = ["UTC", ...Intl.supportedValuesOf("timeZone").filter((zone) => zone !== "UTC")];
@@ -77,7 +74,7 @@ export function TeachingSettings(props: {
         >
           {STANCES.map((stance) => (
             <option key={stance} value={stance}>
-              {STANCE_WORDS[stance]}
+              {words.name("stance", stance)}
             </option>
           ))}
         </select>

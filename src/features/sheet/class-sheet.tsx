@@ -4,13 +4,17 @@ import { dosesText } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
-import { needsText } from "@/core/homes/need-words";
 import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
 import { blockTimes, type Score, scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
+import { wordsIn } from "@/words/languages";
+import { needsText } from "@/words/need-words";
+import { numberTail } from "@/words/sentence-words";
+import type { Words } from "@/words/words";
 import { PrintButton } from "./print-button";
 
 const SIDE_WORDS = {
@@ -63,18 +67,16 @@ export function ClassSheet(props: {
   readonly people: readonly Person[];
   readonly studio: string;
 }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   const { doc } = props;
   const book = bookFor(doc, LIBRARY_BOOK);
   const score = scoreOf(doc, LIBRARY_BOOK);
   const times = blockTimes(score);
   const parts = partsFor(doc, props.people, LIBRARY_BOOK);
-  const kit = [
-    ...new Set(
-      doc.blocks.flatMap((block) =>
-        slotsOf(block).map((slot) => needsText(resolveMove(slot.move, book).needs)),
-      ),
-    ),
-  ].filter((text) => text !== "nothing");
+  const needs = doc.blocks
+    .flatMap((block) => slotsOf(block).map((slot) => resolveMove(slot.move, book).needs ?? []))
+    .filter((lists) => lists.length > 0 && lists.every((list) => list.length > 0));
+  const kit = [...new Set(needs.map((lists) => needsText(lists, words)))];
   return (
     <main className="mx-auto max-w-4xl bg-white px-8 py-6 print:max-w-none print:p-0">
       <p className="no-print mb-4 flex items-center gap-4">
@@ -95,9 +97,9 @@ export function ClassSheet(props: {
         <section key={block.id} className="mt-2 break-inside-avoid">
           <h2 className="flex items-baseline gap-3 border-b border-ink font-bold">
             <span className="w-10 shrink-0">{clockText(times.get(block.id)?.start ?? 0)}</span>
-            <span className="whitespace-nowrap">{block.title || blockShape(block)}</span>
+            <span className="whitespace-nowrap">{block.title || words.name("shape", blockShape(block))}</span>
             <span className="flex-1 text-[0.92em] font-normal">
-              {sentence(block)}
+              {sentence(block, words)}
               {startsText(score, block)}
             </span>
             <span className="ml-auto">{clockText(times.get(block.id)?.seconds ?? 0)}</span>
@@ -126,10 +128,10 @@ export function ClassSheet(props: {
   );
 }
 
-function sentence(block: Block): string {
+function sentence(block: Block, words: Words): string {
   return sentenceNumbers(block)
     .filter((number) => number.now > 0)
-    .map((number) => `${number.text} ${number.tail}`)
+    .map((number) => `${number.text} ${numberTail(number, words)}`)
     .join(", ");
 }
 

@@ -4,13 +4,14 @@ import { useEffect, useMemo } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
-import { MARK_GLYPH, MARK_WORD } from "@/core/homes/home";
+import { MARK_GLYPH } from "@/core/homes/home";
 import type { RunEvent } from "@/core/live/events";
 import { nowNext } from "@/core/live/now-next";
 import { scoreOfKept } from "@/core/live/run-score";
 import type { ThreeWays } from "@/core/live/three-ways";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
@@ -18,6 +19,7 @@ import { useCues } from "@/features/live/use-cues";
 import { useWatch } from "@/features/live/use-watch";
 import { slotFaces } from "@/features/score/faces";
 import { Styled } from "@/ui/styled";
+import { nowText, wayText } from "@/words/live-words";
 
 interface Content {
   readonly version: number;
@@ -34,6 +36,7 @@ export function StageScreen(props: {
   readonly content: Content;
   readonly events: readonly RunEvent[];
 }) {
+  const words = useWords();
   const { id } = props;
   const watch = useWatch(
     `/api/runs/${id}/stream?view=stage`,
@@ -91,8 +94,8 @@ export function StageScreen(props: {
         )}
       </main>
     );
-  const words = nowNext(shown, score, state, book);
-  const three = words.slotId ? ways[words.slotId] : undefined;
+  const says = nowText(nowNext(shown, score, state, book), words);
+  const three = says.slotId ? ways[says.slotId] : undefined;
   return (
     <main
       className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
@@ -101,54 +104,52 @@ export function StageScreen(props: {
     >
       <p className="flex justify-between px-8 pb-2 pt-3 text-[34px] leading-none">
         <span>
-          <span className="text-night-quiet">{words.blockTitle}</span>
-          {words.roundText && <b> {words.roundText}</b>}
+          <span className="text-night-quiet">{says.blockTitle}</span>
+          {says.roundText && <b> {says.roundText}</b>}
         </span>
         {!watch.reached && <span role="status">no connection: this screen keeps time</span>}
         {state.phase === "paused" && <b>paused</b>}
       </p>
       <div className="px-8">
-        <ClockBar state={state} words={words} />
+        <ClockBar state={state} says={says} />
       </div>
       <div className="px-8 pt-1">
         <Styled
           as="h1"
           className="truncate font-extrabold leading-[1.2]"
-          look={{ fontSize: `${Math.max(60, Math.min(104, 2300 / (words.headline.length + 5)))}px` }}
+          look={{ fontSize: `${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))}px` }}
           data-testid="headline"
         >
-          {!words.working && words.segment?.kind !== "demo" && (
-            <span className="text-night-quiet">Next </span>
-          )}
-          {words.headline}
+          {!says.working && says.segment?.kind !== "demo" && <span className="text-night-quiet">Next </span>}
+          {says.headline}
         </Styled>
         {three ? (
           <div className="mt-3 text-[38px] leading-tight">
             {(["flat", "sharp"] as const).map(
               (mark) =>
-                three[mark] && (
+                wayText(three[mark], words) && (
                   <p key={mark} className="truncate">
                     <span className="text-night-quiet">
-                      {MARK_GLYPH[mark]} {MARK_WORD[mark]}{" "}
+                      {MARK_GLYPH[mark]} {words.name("mark", mark)}{" "}
                     </span>
-                    <b>{three[mark]}</b>
+                    <b>{wayText(three[mark], words)}</b>
                   </p>
                 ),
             )}
           </div>
         ) : (
-          <p className="mt-3 text-[38px] leading-tight">{words.cue}</p>
+          <p className="mt-3 text-[38px] leading-tight">{says.cue}</p>
         )}
-        {(words.otherSide || (words.working && words.next)) && (
+        {(says.otherSide || (says.working && says.next)) && (
           <p className="mt-2 truncate text-[52px] font-bold leading-tight">
-            <span className="font-normal text-night-quiet">{words.otherSide ? "then " : "next "}</span>
-            {words.otherSide || words.next}
-            {words.otherSide && words.next && (
-              <span className="font-normal text-night-quiet">, next {words.next}</span>
+            <span className="font-normal text-night-quiet">{says.otherSide ? "then " : "next "}</span>
+            {says.otherSide || says.next}
+            {says.otherSide && says.next && (
+              <span className="font-normal text-night-quiet">, next {says.next}</span>
             )}
           </p>
         )}
-        {words.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{words.fetch}</p>}
+        {says.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{says.fetch}</p>}
       </div>
       <div className="mt-auto">
         <RunningScore doc={shown} score={score} state={state} faces={faces} />

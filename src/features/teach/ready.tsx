@@ -1,10 +1,12 @@
 "use client";
 import Link from "next/link";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
-import { type Presence, presenceText } from "@/core/live/presence";
+import type { Presence } from "@/core/live/presence";
 import type { RunScore } from "@/core/live/run-score";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
+import { presenceText } from "@/words/live-words";
 
 /** The one thing to do here has the focus, for Enter or a clicker from across the room. */
 function focusOnce(button: HTMLButtonElement | null): void {
@@ -22,6 +24,7 @@ export function Ready(props: {
   readonly onStart: () => void;
   readonly onPeople: () => void;
 }) {
+  const words = useWords();
   const { doc, score, parts } = props;
   const unmet = parts.filter((part) => part.slots.some((slot) => slot.status === "unmet"));
   const unknown = parts.filter((part) => !part.homeKnown);
@@ -33,7 +36,7 @@ export function Ready(props: {
         <span className="text-night-quiet">
           {" "}
           in {doc.blocks.length} blocks, {parts.length} people
-          {presenceText(props.presence) && `, ${presenceText(props.presence)}`}
+          {presenceText(props.presence, words) && `, ${presenceText(props.presence, words)}`}
         </span>
       </p>
       <ol className="mt-8 space-y-1 text-3xl">

@@ -4,14 +4,15 @@ import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/de
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { RunEvent } from "@/core/live/events";
-import { callGroups, nowNext, spokenNow } from "@/core/live/now-next";
+import { callGroups, lineNow, nowNext } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
-import { type Asked, presenceOf, presenceText } from "@/core/live/presence";
+import { type Asked, presenceOf } from "@/core/live/presence";
 import { scoreOfKept } from "@/core/live/run-score";
 import type { SessionContent } from "@/core/live/session";
 import { withSwaps } from "@/core/live/swaps";
 import { bookOf, resolveMove } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
+import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
@@ -19,6 +20,8 @@ import { useCues } from "@/features/live/use-cues";
 import { useRun } from "@/features/live/use-run";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { slotFaces } from "@/features/score/faces";
+import { groupText, nowText, presenceText } from "@/words/live-words";
+import { spokenLines } from "@/words/shape-words";
 import { Controls } from "./controls";
 import { Ended } from "./ended";
 import { HurtLine } from "./hurt-line";
@@ -47,6 +50,7 @@ const unbroken = (group: string) => group.replace(" ", "\u00a0");
 
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
 export function TeachScreen(props: Props) {
+  const words = useWords();
   const { id, classId } = props;
   const [known, setKnown] = useState(props.events);
   const content = useContent(`/api/runs/${id}/content`, props.content, known);
@@ -56,8 +60,8 @@ export function TeachScreen(props: Props) {
   const shown = useMemo(() => withSwaps(doc, swaps, book), [doc, swaps, book]);
   const { wordsPerSecond } = props;
   const lines = useMemo(
-    () => callSheet(shown, book, { parts, wordsPerSecond }),
-    [shown, book, parts, wordsPerSecond],
+    () => spokenLines(callSheet(shown, book, parts), words, wordsPerSecond),
+    [shown, book, parts, words, wordsPerSecond],
   );
   const faces = useMemo(() => slotFaces(shown), [shown]);
   const run = useRun(id, score, props.events);
@@ -126,8 +130,9 @@ export function TeachScreen(props: Props) {
 
   if (state.phase === "ended")
     return <Ended id={id} title={doc.title} classId={classId} events={run.events} score={score} />;
-  const words = spokenNow(nowNext(shown, score, state, book), lines, state);
-  const slot = words.slotId ? findSlot(shown, words.slotId)?.slot : undefined;
+  const present = nowNext(shown, score, state, book);
+  const says = nowText(present, words, lineNow(present, lines, state)?.text);
+  const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
   const dialogs = (
     <TeachDialogs
       id={id}
@@ -140,7 +145,7 @@ export function TeachScreen(props: Props) {
       asked={asked}
       others={props.others.filter((person) => !asked.some((entry) => entry.id === person.id))}
       onAdded={(person) => setAdded((list) => [...list, person])}
-      slot={words.slotId}
+      slot={says.slotId}
       move={slot ? resolveMove(slot.move, book) : null}
     />
   );
@@ -160,7 +165,7 @@ export function TeachScreen(props: Props) {
         {dialogs}
       </>
     );
-  const { groups, asSet } = callGroups(now, words.slotId);
+  const { groups, asSet } = callGroups(now, says.slotId);
   return (
     <main
       className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
@@ -168,11 +173,11 @@ export function TeachScreen(props: Props) {
       data-index={state.index}
     >
       <h1 className="sr-only">Teaching {doc.title}</h1>
-      <TopRow run={run} words={words} presence={presenceText(presence)} />
+      <TopRow run={run} says={says} presence={presenceText(presence, words)} />
       <div className="px-8">
-        <ClockBar state={state} words={words} />
+        <ClockBar state={state} says={says} />
       </div>
-      <Words words={words} paused={state.phase === "paused"} mirror={device.mirror} />
+      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
       <div className="mt-auto max-h-[130px] overflow-hidden px-8 text-[34px] leading-[42px]">
         {hurt && (
           <HurtLine
@@ -184,7 +189,12 @@ export function TeachScreen(props: Props) {
         {!hurt && groups.length > 0 && (
           <p className="line-clamp-2">
             {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
-            <b>{groups.slice(0, 4).map(unbroken).join(" · ")}</b>
+            <b>
+              {groups
+                .slice(0, 4)
+                .map((group) => unbroken(groupText(group, words)))
+                .join(" · ")}
+            </b>
             {groups.length > 4 && (
               <span className="text-night-quiet">
                 {" "}

@@ -1,10 +1,10 @@
 "use client";
-import type { NowNext } from "@/core/live/now-next";
 import { clockText } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import type { Run } from "@/features/live/use-run";
 import { type Look, Styled } from "@/ui/styled";
+import type { NowText } from "@/words/live-words";
 
 function driftText(driftMs: number): string {
   const seconds = Math.round(driftMs / 1000);
@@ -15,11 +15,11 @@ function driftText(driftMs: number): string {
 /** The block and round, who is here, and when it ends against when it is to end. */
 export function TopRow({
   run,
-  words,
+  says,
   presence,
 }: {
   readonly run: Run;
-  readonly words: NowNext;
+  readonly says: NowText;
   readonly presence: string;
 }) {
   const { state } = run;
@@ -29,8 +29,8 @@ export function TopRow({
   return (
     <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
       <p className="truncate leading-tight">
-        <span className="text-night-quiet">{words.blockTitle}</span>
-        {words.roundText && <b> {words.roundText}</b>}
+        <span className="text-night-quiet">{says.blockTitle}</span>
+        {says.roundText && <b> {says.roundText}</b>}
         {presence && <span className="text-night-quiet"> · {presence}</span>}
       </p>
       {trouble && (
@@ -63,15 +63,11 @@ function fitSize(text: string, most: number, least: number): Look {
 }
 
 /** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
-export function Words(props: {
-  readonly words: NowNext;
-  readonly paused: boolean;
-  readonly mirror: boolean;
-}) {
-  const { words, paused, mirror } = props;
-  const lead = words.working ? "" : words.shown && words.segment?.kind !== "demo" ? "Next " : "";
-  const nextLine = words.otherSide ? `then ${words.otherSide}` : words.next ? `next ${words.next}` : "";
-  const side = words.working ? words.segment?.side : null;
+export function Words(props: { readonly says: NowText; readonly paused: boolean; readonly mirror: boolean }) {
+  const { says, paused, mirror } = props;
+  const lead = says.working ? "" : says.shown && says.segment?.kind !== "demo" ? "Next " : "";
+  const nextLine = says.otherSide ? `then ${says.otherSide}` : says.next ? `next ${says.next}` : "";
+  const side = says.working ? says.segment?.side : null;
   const own = side ? (side === "left" ? "right" : "left") : null;
   return (
     <div className="px-8 pt-3">
@@ -79,41 +75,37 @@ export function Words(props: {
         as="p"
         className="font-extrabold leading-none"
         data-testid="headline"
-        look={fitSize(lead + words.headline, 116, 62)}
+        look={fitSize(lead + says.headline, 116, 62)}
       >
         {lead && <span className="text-night-quiet">{lead}</span>}
-        {words.headline}
+        {says.headline}
       </Styled>
       <p
-        className={`mt-1 text-[38px] leading-tight text-night-text ${words.working ? "line-clamp-1" : "line-clamp-2"}`}
+        className={`mt-1 text-[38px] leading-tight text-night-text ${says.working ? "line-clamp-1" : "line-clamp-2"}`}
       >
         {mirror && own && !paused && <b data-testid="mirror">You move your {own}. </b>}
-        {paused ? <b>Paused. Space or the clicker goes on.</b> : words.cue}
+        {paused ? <b>Paused. Space or the clicker goes on.</b> : says.cue}
       </p>
       <Styled as="p" className="mt-1 truncate font-bold leading-tight" look={fitSize(nextLine, 62, 48)}>
-        {words.otherSide ? (
+        {says.otherSide ? (
           <>
             <span className="font-normal text-night-quiet">then </span>
-            {words.otherSide}
-            {words.next && <span className="font-normal text-night-quiet">, next {words.next}</span>}
+            {says.otherSide}
+            {says.next && <span className="font-normal text-night-quiet">, next {says.next}</span>}
           </>
         ) : (
-          words.working &&
-          words.next && (
+          says.working &&
+          says.next && (
             <>
               <span className="font-normal text-night-quiet">next </span>
-              {words.next}
+              {says.next}
             </>
           )
         )}
       </Styled>
-      {words.fetch && (
-        <Styled
-          as="p"
-          className="truncate leading-tight text-night-quiet"
-          look={fitSize(words.fetch, 56, 42)}
-        >
-          {words.fetch}
+      {says.fetch && (
+        <Styled as="p" className="truncate leading-tight text-night-quiet" look={fitSize(says.fetch, 56, 42)}>
+          {says.fetch}
         </Styled>
       )}
     </div>

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { shortWhen } from "@/core/live/when";
 import { isUuid } from "@/core/units";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { HomeScreen } from "@/features/people/home-screen";
 import { PersonHistory, PersonKept } from "@/features/people/person-record";
 import { hasLink } from "@/server/links";
@@ -10,6 +10,8 @@ import { findPerson } from "@/server/people";
 import { readinessSeen } from "@/server/readiness";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Home" };
 
@@ -34,7 +36,7 @@ export default async function PersonPage({ params }: { readonly params: Promise<
       <PersonHistory
         lines={history.map(({ startsAtMs, timeZone, ...line }) => ({
           ...line,
-          when: shortWhen(startsAtMs, timeZone).day,
+          when: shortWhen(startsAtMs, timeZone, wordsIn(HOUSE_LANGUAGE)).day,
         }))}
       />
       <PersonKept

@@ -1,13 +1,11 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
-import { MARK_WORD } from "@/core/homes/home";
-import { LIMIT_WORDS } from "@/core/homes/limits";
 import type { Tonight } from "@/core/homes/tonight";
-import { shortWhen } from "@/core/live/when";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { isUuid } from "@/core/units";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { SessionLogView } from "@/features/log/session-log";
 import { SessionScreen } from "@/features/sessions/session-screen";
 import { sessionDoc } from "@/server/content";
@@ -18,15 +16,18 @@ import { listPeople } from "@/server/people";
 import { readinessSeen } from "@/server/readiness";
 import { askedTo, findSession } from "@/server/sessions";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { shortWhen } from "@/words/when-words";
+import type { Words } from "@/words/words";
 
 export const metadata: Metadata = { title: "Session" };
 
-function tonightText(tonight: Tonight | null): string {
+function tonightText(tonight: Tonight | null, words: Words): string {
   if (!tonight) return "";
   const { limits = [], without = [], mark } = tonight;
   const said = [
-    mark ? MARK_WORD[mark] : "",
-    ...limits.map((limit) => LIMIT_WORDS[limit]),
+    mark ? words.name("mark", mark) : "",
+    ...limits.map((limit) => words.name("limit", limit)),
     without.length > 0 ? `${without.length} of their things missing` : "",
   ].filter(Boolean);
   return said.length > 0 ? said.join(", ") : "nothing new";
@@ -39,6 +40,7 @@ function slotNames(doc: ClassDoc): Readonly<Record<string, string>> {
 }
 
 export default async function SessionPage({ params }: { readonly params: Promise<{ id: string }> }) {
+  const words = wordsIn(HOUSE_LANGUAGE);
   const who = await requireInstructor();
   const { id } = await params;
   const row = isUuid(id) ? await findSession(who.studioId, id) : null;
@@ -66,7 +68,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
       nowMs={Date.now()}
       origin={env.origin}
       asked={asked.map((person) => {
-        const when = person.invitedAtMs === null ? null : shortWhen(person.invitedAtMs, row.timeZone);
+        const when = person.invitedAtMs === null ? null : shortWhen(person.invitedAtMs, row.timeZone, words);
         return {
           id: person.id,
           name: person.name,
@@ -74,7 +76,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
           mailless: person.email === null,
           readinessDue: readiness.get(person.id)?.due ?? true,
           askFirst: readiness.get(person.id)?.askFirst ?? false,
-          tonight: tonightText(person.tonight),
+          tonight: tonightText(person.tonight, words),
         };
       })}
       others={people

@@ -9,7 +9,7 @@ const answers = object({
   askFirst: array()
     .of(
       string<AskFirst>()
-        .oneOf(Object.keys(ASK_FIRST) as AskFirst[])
+        .oneOf([...ASK_FIRST])
         .required(),
     )
     .max(10)
@@ -17,7 +17,7 @@ const answers = object({
   adapt: array()
     .of(
       string<Adapt>()
-        .oneOf(Object.keys(ADAPT) as Adapt[])
+        .oneOf([...ADAPT])
         .required(),
     )
     .max(10)

@@ -1,5 +1,10 @@
 import { expect, test } from "vitest";
-import { BY_PERSON, TRAIL_KINDS, trailText } from "./trail";
+import { BY_PERSON, TRAIL_KINDS, type TrailKind } from "../core/trail/trail";
+import { wordsIn } from "./languages";
+import * as trail from "./trail-words";
+
+const trailText = (kind: TrailKind, actor: string, person: string | null) =>
+  trail.trailText(kind, actor, person, wordsIn("en"));
 
 test("every kind is a sentence that names who acted, and whom it is about once at most", () => {
   for (const kind of TRAIL_KINDS) {

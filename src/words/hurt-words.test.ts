@@ -1,5 +1,9 @@
 import { expect, test } from "vitest";
-import { hurtButton, hurtLine } from "./hurt-words";
+import { wordsIn } from "./languages";
+import { hurtButton as button, type HurtState, hurtLine as line } from "./own-words";
+
+const hurtLine = (state: HurtState) => line(state, wordsIn("en"));
+const hurtButton = (state: HurtState) => button(state, wordsIn("en"));
 
 test("nobody is told that the instructor knows before she does", () => {
   for (const open of [true, false]) {

@@ -1,14 +1,23 @@
 import { describe, expect, test } from "vitest";
-import type { Slot } from "../class/document";
-import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
-import { classOf } from "../testing/classes";
-import { threeWays } from "./three-ways";
+import type { Slot } from "../core/class/document";
+import { threeWays } from "../core/live/three-ways";
+import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
+import { classOf } from "../core/testing/classes";
+import { wordsIn } from "./languages";
+import { wayText } from "./live-words";
 
 const of = (slot: Partial<Slot>) => {
   const doc = classOf([
     { id: "b", title: "", slots: [{ id: "a", move: "goblet-squat", dose: { seconds: 40 }, ...slot }] },
   ]);
-  return threeWays(doc, LIBRARY_BOOK).a;
+  const ways = threeWays(doc, LIBRARY_BOOK).a;
+  if (!ways) throw new Error("no such slot");
+  const words = wordsIn("en");
+  return {
+    flat: wayText(ways.flat, words),
+    natural: ways.natural.name,
+    sharp: wayText(ways.sharp, words),
+  };
 };
 
 describe("the three ways that everybody sees", () => {

@@ -1,11 +1,20 @@
 import { describe, expect, test } from "vitest";
-import type { Person } from "../homes/home";
-import { LIBRARY_BOOK } from "../moves/library/index";
-import type { PartSlot } from "../parts/part";
-import { partFor } from "../parts/parts";
-import { classOf } from "../testing/classes";
-import type { OwnMoment } from "./own-moment";
-import { bringTexts, doseOf, fetchOf, ownCall, whenText } from "./own-words";
+import type { Person } from "../core/homes/home";
+import type { OwnMoment } from "../core/live/own-moment";
+import { LIBRARY_BOOK } from "../core/moves/library/index";
+import type { Part, PartSlot } from "../core/parts/part";
+import { partFor } from "../core/parts/parts";
+import { classOf } from "../core/testing/classes";
+import { wordsIn } from "./languages";
+import * as own from "./own-words";
+
+const words = wordsIn("en");
+const bringTexts = (part: Part, of: Person) => own.bringTexts(part, of, words);
+const fetchOf = (slot: PartSlot | undefined, next: PartSlot | undefined, of: Person) =>
+  own.fetchOf(slot, next, of, words);
+const doseOf = (slot: PartSlot | undefined, moment: OwnMoment | null, of: Person) =>
+  own.doseOf(slot, moment, of, words);
+const ownCall = (moment: OwnMoment | null, of: Person) => own.ownCall(moment, of, words);
 
 const person: Person = {
   id: "p",
@@ -32,8 +41,9 @@ const part = partFor(
 const [squat, free] = part.slots as [PartSlot, PartSlot];
 const still: OwnMoment = {
   side: null,
-  amount: "",
-  tempo: "",
+  dose: { seconds: 40 },
+  reps: null,
+  tempo: null,
   shareSeconds: null,
   soon: null,
   stopped: false,
@@ -44,7 +54,13 @@ describe("what a phone says of one's own part", () => {
     expect(doseOf(undefined, null, person)).toBe("");
     expect(doseOf(squat, still, person)).toMatch(/^12 kg kettlebell|kettlebell.*12 kg/);
     expect(doseOf(free, still, person)).toBe("");
-    const counted = { ...still, side: "left" as const, amount: "8–10 reps", tempo: "lower 3 s, lift 1 s" };
+    const counted = {
+      ...still,
+      side: "left" as const,
+      dose: { reps: 10 },
+      reps: { min: 8, plan: 9, max: 10 },
+      tempo: "3-0-1-0",
+    };
     expect(doseOf(free, counted, person)).toBe("left side · 8–10 reps · lower 3 s, lift 1 s");
     expect(doseOf({ ...free, seconds: 25 }, { ...still, shareSeconds: 13 }, person)).toBe(
       "25 s, then rest · 13 s a side",
@@ -87,7 +103,7 @@ describe("what a phone says of one's own part", () => {
 
   test("tells the time in the person's own zone", () => {
     const at = Date.parse("2026-07-01T19:00:00Z");
-    expect(whenText(at, "Europe/Lisbon")).toContain("20:00");
-    expect(whenText(at, "Atlantic/Reykjavik")).toContain("19:00");
+    expect(own.whenText(at, "Europe/Lisbon", words)).toContain("20:00");
+    expect(own.whenText(at, "Atlantic/Reykjavik", words)).toContain("19:00");
   });
 });

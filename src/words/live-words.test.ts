@@ -2,21 +2,23 @@
 
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { type ClassDoc, findSlot } from "../class/document";
-import { bookFor } from "../moves/book";
-import { LIBRARY_BOOK } from "../moves/library/index";
-import { partsFor } from "../parts/parts";
-import { scoreOf } from "../score/score";
-import type { SpokenLine } from "../shape/call-sheet";
-import { arbClass } from "../testing/arbitraries";
-import { classOf } from "../testing/classes";
-import { events, T0 } from "../testing/events";
-import type { RunEvent } from "./events";
-import { runState } from "./fold";
-import { callGroups, nowNext, spokenNow } from "./now-next";
-import { peopleNow } from "./people-now";
-import { presenceOf, presenceText } from "./presence";
-import { runScore } from "./run-score";
+import { type ClassDoc, findSlot } from "../core/class/document";
+import type { RunEvent } from "../core/live/events";
+import { runState } from "../core/live/fold";
+import { callGroups, lineNow, nowNext } from "../core/live/now-next";
+import { peopleNow } from "../core/live/people-now";
+import { presenceOf } from "../core/live/presence";
+import { runScore } from "../core/live/run-score";
+import { bookFor } from "../core/moves/book";
+import { LIBRARY_BOOK } from "../core/moves/library/index";
+import { partsFor } from "../core/parts/parts";
+import { scoreOf } from "../core/score/score";
+import { arbClass } from "../core/testing/arbitraries";
+import { classOf } from "../core/testing/classes";
+import { events, T0 } from "../core/testing/events";
+import { wordsIn } from "./languages";
+import { groupText, nowText, presenceText } from "./live-words";
+import type { SpokenLine } from "./shape-words";
 
 const doc = classOf([
   {
@@ -33,12 +35,15 @@ const doc = classOf([
   { id: "c", title: "Last", cap: 120, slots: [{ id: "d", move: "bodyweight-squat", dose: { reps: 5 } }] },
 ]);
 
+const english = wordsIn("en");
+
 function wordsAt(own: ClassDoc, afterMs: number, more: RunEvent[] = []) {
   const book = bookFor(own, LIBRARY_BOOK);
   const score = runScore(own, scoreOf(own, LIBRARY_BOOK));
   const list = [...events([0, "start", { countInMs: 5000 }]), ...more];
   const state = runState(score, list, T0 + 5000 + afterMs);
-  return { words: nowNext(own, score, state, book), state, score };
+  const now = nowNext(own, score, state, book);
+  return { words: nowText(now, english), now, state, score };
 }
 
 describe("the present and the next", () => {
@@ -118,7 +123,7 @@ describe("the present and the next", () => {
   });
 
   test("what is to be said now takes the place of the cue, and only for its time", () => {
-    const { words, state } = wordsAt(doc, 3000);
+    const { now, state } = wordsAt(doc, 3000);
     const line: SpokenLine = {
       kind: "cue",
       at: 2,
@@ -129,7 +134,7 @@ describe("the present and the next", () => {
       slot: "a",
       own: true,
     };
-    const say = (lines: readonly SpokenLine[]) => spokenNow(words, lines, state).cue;
+    const say = (lines: readonly SpokenLine[]) => nowText(now, english, lineNow(now, lines, state)?.text).cue;
     expect(say([line])).toBe("Breathe out as you stand");
     expect(say([{ ...line, at: 4 }])).toBe("Tall");
     expect(say([{ ...line, at: 1, room: 2 }])).toBe("Tall");
@@ -148,7 +153,7 @@ describe("groups to call", () => {
 
   test("are everybody, each once: as set, or in the group of their way, the largest first", () => {
     const { groups, asSet } = callGroups(parts, "a");
-    const counts = groups.map((text) => Number(/^\d+/.exec(text)?.[0]));
+    const counts = groups.map(({ people: n }) => n);
     expect(asSet + counts.reduce((sum, n) => sum + n, 0)).toBe(people.length);
     expect(counts).toEqual([...counts].sort((x, y) => y - x));
     expect(asSet).toBe(1);
@@ -162,13 +167,16 @@ describe("groups to call", () => {
         ...slot,
         status: "swapped" as const,
         mark: "flat" as const,
+        move: "single-leg-hinge",
         name: "Single-leg hinge",
         note: null,
         shares: [20, 20] as const,
         seconds: 30,
       })),
     }));
-    expect(callGroups(one, "a").groups).toEqual(["4 ♭ single-leg hinge, half a side, 30 s, then rest"]);
+    expect(callGroups(one, "a").groups.map((group) => groupText(group, english))).toEqual([
+      "4 ♭ single-leg hinge, half a side, 30 s, then rest",
+    ]);
   });
 });
 
@@ -189,10 +197,10 @@ describe("who is here", () => {
     expect(names(presence.left)).toEqual(["cid"]);
     expect(names(presence.notYet)).toEqual(["dot"]);
     expect([...presence.late]).toEqual([["bo", 400_000]]);
-    expect(presenceText(presence)).toBe("2 here, 1 not yet, 1 late");
+    expect(presenceText(presence, english)).toBe("2 here, 1 not yet, 1 late");
   });
 
   test("says nothing before anybody came", () => {
-    expect(presenceText(presenceOf(asked, peopleNow([]), []))).toBe("");
+    expect(presenceText(presenceOf(asked, peopleNow([]), []), english)).toBe("");
   });
 });

@@ -1,0 +1,25 @@
+/** What the call sheet says, a sentence each. */
+import type { Side } from "../units";
+import type { Alone, Of, ReasonOf } from "./value";
+
+export interface CallCodes {
+  /** The instructor's own words. */
+  readonly own: { readonly text: string };
+  readonly title: { readonly block: Of<"block"> };
+  readonly have: { readonly kit: Of<"kits"> };
+  readonly name: { readonly move: Of<"move"> };
+  /** A cue or a caution of the library. */
+  readonly cue: { readonly text: string };
+  readonly side: { readonly side: Side | "none" };
+  readonly next: { readonly move: Of<"move">; readonly side: Side | "none"; readonly dose: Of<"dose"> | "" };
+  /** What most take up, and whether others take up something else. */
+  readonly fetch: { readonly kit: Of<"kits">; readonly others: "yes" | "no" };
+  readonly easier: { readonly move: Of<"move"> };
+  readonly "easier-note": { readonly note: string };
+  readonly harder: { readonly move: Of<"move"> };
+  readonly "harder-note": { readonly note: string };
+  readonly "half-way": Alone;
+  readonly "last-ten": Alone;
+  readonly water: { readonly seconds: number };
+}
+export type CallReason = ReasonOf<CallCodes>;

@@ -1,0 +1,42 @@
+/** Mail and calendar entries, in English: to participants, and about accounts. */
+
+/** To a participant, about a session or their page. Paragraphs stand on their own. */
+export const mail = {
+  subject: "{title}, {when}",
+  cancelledSubject: "Cancelled: {title}",
+  hello: "Hello {name},",
+  cancelled: "{title} on {when} is cancelled.",
+  isOn: "{title} is on {when}.",
+  ownPage: "Your own page, with what to have ready and your own version of the class:\n{address}",
+  yoursAlone:
+    "The link is yours alone: whoever has it sees your part. Before your first class it asks a few questions about your health. Only you see the answers.",
+  newLinkSubject: "A new link to your page was made",
+  newLink:
+    "{by} of {studio} has made a new link that opens your own page. If you didn't ask for one, tell them: they can end it, and so can you, at the foot of your page.",
+  answersStayShut: "Your health answers can't be opened with it: that takes the code that you set.",
+} as const;
+
+export const calendar = {
+  place: "{studio}, at home over a video call.",
+  page: "Your own version of it: {address}",
+} as const;
+
+/** About accounts, to instructors. */
+export const accountMail = {
+  proofSubject: "Your address at Brontle",
+  proofMade: "An account was made with this address, for a studio called {studio}.",
+  proofOpen: "Open this within an hour to say that the address is yours, then sign in:\n{link}",
+  proofLeave: "If it wasn't you, leave it: without this nobody gets in.",
+  knownSubject: "You have an account at Brontle",
+  knownWanted: "Somebody wanted to make an account with this address, and there is one already.",
+  knownSignIn: "If it was you: sign in at {address}, where a forgotten password can be replaced too.",
+  knownNothing: "If it wasn't you, there is nothing to do.",
+  resetSubject: "Another password for Brontle",
+  resetAsked: "Somebody asked for another password for the account of this address.",
+  resetOpen: "Open this within an hour to set one:\n{link}",
+  resetLeave: "If it wasn't you, leave it: the password stays as it is.",
+  wasResetSubject: "Your password at Brontle was replaced",
+  wasReset:
+    "The password of your account was replaced just now, with a link that was sent to this address. All sign-ins have ended.",
+  wasResetNotYou: "If it wasn't you, somebody reads your mail: tell whoever runs this Brontle.",
+} as const;

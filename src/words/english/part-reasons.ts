@@ -1,0 +1,60 @@
+/** Why somebody does what they do, in English: all that a participant may read of a reason. */
+import type { Reasons } from "../reasons";
+
+export const whyNot = {
+  ceiling: "the ceiling is too low for it",
+  length: "there isn't room enough for it",
+  jumping: "there is no jumping at home",
+  limit: "asked for {limit}",
+  "home-unknown": "home not said yet, so nothing is counted on",
+  "no-kit": "no {needsBare} at home",
+  "not-at-once": "no {needsBare} at once",
+  "not-here": "not possible here",
+  "saves-changing": "saves changing kit or position between moves",
+} as const satisfies Reasons["whyNot"];
+
+export const why = {
+  "as-set": "As set{heldAny, select, no {; needs nothing} other { with {held}}}.",
+  "as-set-level": "As set for {mark}{heldAny, select, no {} other { with {held}}}.",
+  chosen: "{move}{heldAny, select, no {} other { with {held}}}: your choice.",
+  instead: "{move}{heldAny, select, no {} other { with {held}}} instead of {setInside}: {because}.",
+  unmet: "No way found: {because}.{helpAny, select, no {} other { It would take {help}.}}",
+  "chosen-unknown": "You chose {id}, which the library doesn't have.",
+  "chosen-unmet": "You chose {moveInside}: {because}.",
+  written: "{text}",
+} as const satisfies Reasons["why"];
+
+export const load = {
+  "start-light": "Start light: the last two reps should be slow, not shaky; then say how it went.",
+  unpredicted: "Too light or too long a set to predict reps from the known {known} × {reps}.",
+  predicted:
+    "{rough, select, yes {Roughly} other {About}} {reps} reps with {rir} in reserve, from the known {known} × {knownReps}.",
+} as const satisfies Reasons["load"];
+
+export const adjust = {
+  "two-at-once": "Two at once.",
+  "one-limb": "One limb instead of two: {moveInside}.",
+  slower: "Lower two counts slower.",
+  pause: "Pause two counts at the hardest point.",
+  "one-and-a-half": "One and a half reps each.",
+  "more-reps": "More reps: up to {reps}.",
+  "both-hands": "Both hands on one weight: {moveInside}.",
+  lever: "A shorter lever: {moveInside}.",
+  "smaller-range": "A smaller range.",
+  easier: "An easier way: {moveInside}.",
+  written: "{text}",
+} as const satisfies Reasons["adjust"];
+
+export const dearer = {
+  leave: "not what was set",
+  mark: "further from the level that is wanted",
+  link: "further from what was set",
+  pattern: "another movement pattern",
+  muscles: "trains other muscles first",
+  position: "another position",
+  impact: "another impact",
+  load: "the load is further off",
+  sidedness: "one side against two",
+  changing: "more changing between moves",
+  same: "costs the same; the first was taken",
+} as const satisfies Reasons["dearer"];

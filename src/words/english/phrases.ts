@@ -1,0 +1,175 @@
+/** Pieces of text that are put together of values, in English. */
+import type { NumberKey } from "../../core/class/sentence";
+import type { OrderCause } from "../../core/shape/order-costs";
+
+export const quantity = {
+  /** `6 kg`, `13.2 lb`. */
+  kg: "{amount} kg",
+  lb: "{amount} lb",
+  litres: "{amount} l",
+  grams: "{amount} g",
+  cm: "{amount} cm",
+  /** Two masses, each with its unit. */
+  between: "{least}–{most}",
+  upTo: "up to {most}",
+  tension: "({tension})",
+  /** A small number as a word. */
+  few: "{n, plural, =0 {no} =1 {one} =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}}",
+} as const;
+
+export const kit = {
+  one: "{name}{measureAny, select, no {} other { {measure}}}",
+  many: "{count} {name}{measureAny, select, no {} other { {measure}}}",
+  packed: "{thing} ({inside})",
+  /** With who uses it. */
+  used: "{kit} ({who})",
+} as const;
+
+export const needs = {
+  many: "{few} {name}",
+  sturdy: "{form, select, a {a sturdy support} one {sturdy support} other {sturdy supports}}",
+  anchorAt:
+    "{form, select, a {a {at, select, low {low} mid {mid} other {high}} anchor} one {{at, select, low {low} mid {mid} other {high}} anchor} other {{at, select, low {low} mid {mid} other {high}} anchors}}",
+  ofKg: "{need} of {kg} kg or more",
+  high: "{need}, {least}–{most} cm high",
+  /** Between whole lists of needs. */
+  or: "{first}, or {second}",
+  nothing: "nothing",
+} as const;
+
+export const people = {
+  /** Two names and how many more. */
+  others: "{first}, {second} and {others} others",
+  removed: "somebody since removed",
+} as const;
+
+export const dose = {
+  seconds: "{span} seconds",
+  hold: "hold {span} seconds",
+  reps: "{most, plural, =1 {{span} rep} other {{span} reps}}",
+  ladder:
+    "ladder {from}–{to}{step, plural, =1 {} other { by #}}{hold, select, no {} other { hold {hold} s a {holdOn, select, rep {rep} other {rung}}}}",
+  toLimit: "to limit {span} seconds",
+  /** What is counted, where it stands beside the clock. */
+  counted: "{most, plural, =1 {{span} rep} other {{span} reps}}",
+  limit: "to the limit",
+  paceTempo: "{dose} at {tempo}",
+  paceSeconds: "{dose} of {seconds} s",
+  within: "{dose} in {seconds} s",
+  stop: "{seconds} s, then rest",
+} as const;
+
+export const tempo = {
+  lower: "lower {seconds} s",
+  pause: "pause {seconds} s",
+  lift: "lift {seconds} s",
+  top: "pause {seconds} s",
+} as const;
+
+/** The taught class. */
+export const live = {
+  asManyRounds: "As many rounds as possible: {moves}",
+  over: "The class is over",
+  notHeld: "not held",
+  round: "{unit, select, set {set} other {round}} {n} of {of}",
+  turn: "{turn, select, down {down to the floor} other {stand up}}",
+  fetchNeeds: "fetch {needs}",
+  slower: "slower, smaller",
+  /** One group to call. */
+  group: "{people} {mark}{way}{halves, select, yes {, half a side} other {}}{stop}",
+  groupStop: ", {stop}",
+  noWay: "no way: rest or choose",
+  here: "{here} here",
+  notYet: "{notYet} not yet",
+  late: "{late} late",
+} as const;
+
+/** A participant's own part, on their phone. */
+export const own = {
+  rest: "Rest, or choose another way.",
+  side: "{side} side",
+  shares: "{seconds} s a side",
+  enough: "Enough at your level: rest until the time is over.",
+  stop: "Stop in {seconds}.",
+  change: "Change to your {side} in {seconds}.",
+  oneSide: "Your {side} only: repeat it easier there, or rest.",
+  fetch: "Fetch: {things}",
+  /** Shown only when the server has it. */
+  hurtTold: "Stop. Your instructor is told.",
+  hurtTelling: "Stop. Telling your instructor…",
+  hurtAloud: "Stop. Not told yet: say it aloud.",
+  hurtButton: "{state, select, told {Told} pressed {Not told yet} other {Hurts}}",
+  when: "{day}, {time}",
+} as const;
+
+export const room = {
+  /** A swapped cell, as short as can be. */
+  swap: "swap",
+} as const;
+
+/** What stands after each number of a block's sentence. */
+export const numberTail = {
+  rounds:
+    "{station, select, yes {{one, select, yes {set} other {sets}} at each of {moves, plural, one {# move} other {# moves}}} other {{one, select, yes {round} other {rounds}} of {moves, plural, one {# move} other {# moves}}}}",
+  cap: "s for as many rounds as possible of {moves, plural, one {# move} other {# moves}}",
+  work: "s work",
+  reps: "reps",
+  rest: "s rest",
+  longRest: "{station, select, yes {s between stations} other {s between rounds}}",
+  prepare: "s to get ready",
+  demo: "s to show each",
+  brief: "s of talk before",
+  after: "s for water after",
+} as const satisfies Record<NumberKey, string>;
+
+/** Its name for a screen reader. */
+export const numberLabel = {
+  rounds: "{station, select, yes {Sets} other {Rounds}}",
+  cap: "Seconds for as many rounds as possible",
+  work: "Seconds of work",
+  reps: "Reps",
+  rest: "Seconds of rest",
+  longRest: "{station, select, yes {Seconds between stations} other {Seconds between rounds}}",
+  prepare: "Seconds to get ready",
+  demo: "Seconds to show each move",
+  brief: "Seconds of talk before the block",
+  after: "Seconds for water after the block",
+} as const satisfies Record<NumberKey, string>;
+
+/** A number that a fit changes, by its key; a dose's keys are work. */
+export const fitNumber = {
+  rounds: "{to} rounds instead of {from}",
+  rest: "{to} s rest instead of {from}",
+  longRest: "{to} s between rounds instead of {from}",
+  brief: "{to} s of talk instead of {from}",
+  demo: "{to} s to show each instead of {from}",
+  prepare: "{to} s to get ready instead of {from}",
+  after: "{to} s after it instead of {from}",
+  cap: "{to} s for as many rounds as possible instead of {from}",
+  work: "{to} s of work instead of {from}",
+} as const;
+
+export const fit = {
+  /** Where a change is: a block by its title, a slot by its move. */
+  inBlock: "{change} in {blockAny, select, no {the block} other {{block}}}",
+  inMove: "{change} in {move}",
+  afterMove: "{change} after {move}",
+  asItStands: "It is {total} as it stands.",
+  ways: "{changes}: {total}.",
+  lockedKey: "{key} of {blockAny, select, no {a block} other {{block}}}",
+} as const;
+
+export const orderCause = {
+  muscles: "shared muscles: {now} instead of {was}",
+  grip: "grip twice running: {now} instead of {was}",
+  shoulders: "shoulders twice running: {now} instead of {was}",
+  hard: "two hard ones running: {now} instead of {was}",
+  jumps: "two jumping ones running: {now} instead of {was}",
+  position: "changes of position: {now} instead of {was}",
+  kit: "changes of kit: {now} instead of {was}",
+} as const satisfies Record<OrderCause, string>;
+
+export const order = {
+  noBetter: "The present order costs no more than any other.",
+  presentWays: "everyone's ways are those of the present order; they are worked out again after",
+} as const;

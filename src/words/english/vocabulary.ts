@@ -1,0 +1,385 @@
+/** English names of what the core has codes for: one table a kind, each with every code. */
+import type { BlockRole, LoadTarget, Stance } from "../../core/class/document";
+import type { SegmentKind } from "../../core/class/expand";
+import type { BlockShape } from "../../core/class/sentence";
+import type { Mark } from "../../core/homes/home";
+import type { KitType } from "../../core/homes/kit";
+import type { Limit } from "../../core/homes/limits";
+import type { SessionState } from "../../core/live/session";
+import type { Effort } from "../../core/log/entries";
+import type {
+  BodyLoad,
+  LinkHow,
+  Move,
+  Muscle,
+  NeedRole,
+  Pattern,
+  Position,
+  Tension,
+} from "../../core/moves/move";
+import type { ThingId } from "../../core/parts/announce";
+import type { Status } from "../../core/parts/part";
+import type { Filter } from "../../core/parts/room-rows";
+import type { Adapt, AskFirst } from "../../core/readiness/readiness";
+import type { TrailKind } from "../../core/trail/trail";
+import type { Side } from "../../core/units";
+
+/** By how many: `{count}`. */
+export const kit = {
+  dumbbell: "{count, plural, one {dumbbell} other {dumbbells}}",
+  "adjustable-dumbbell": "{count, plural, one {adjustable dumbbell} other {adjustable dumbbells}}",
+  kettlebell: "{count, plural, one {kettlebell} other {kettlebells}}",
+  "tube-band": "{count, plural, one {tube band} other {tube bands}}",
+  "loop-band": "{count, plural, one {long loop band} other {long loop bands}}",
+  "mini-band": "{count, plural, one {mini band} other {mini bands}}",
+  "strap-trainer": "{count, plural, one {suspension strap} other {suspension straps}}",
+  "door-anchor": "{count, plural, one {door anchor} other {door anchors}}",
+  "overhead-bar": "{count, plural, one {overhead bar} other {overhead bars}}",
+  bench: "{count, plural, one {bench} other {benches}}",
+  step: "{count, plural, one {step} other {steps}}",
+  ball: "{count, plural, one {stability ball} other {stability balls}}",
+  roller: "{count, plural, one {roller} other {rollers}}",
+  slider: "{count, plural, one {slider} other {sliders}}",
+  mat: "{count, plural, one {mat} other {mats}}",
+  barbell: "{count, plural, one {barbell} other {barbells}}",
+  plate: "{count, plural, one {plate} other {plates}}",
+  "ankle-strap": "{count, plural, one {ankle strap} other {ankle straps}}",
+  chair: "{count, plural, one {chair} other {chairs}}",
+  sofa: "{count, plural, one {sofa} other {sofas}}",
+  table: "{count, plural, one {table} other {tables}}",
+  counter: "{count, plural, one {counter} other {counters}}",
+  wall: "{count, plural, one {clear wall} other {clear walls}}",
+  door: "{count, plural, one {door} other {doors}}",
+  towel: "{count, plural, one {towel} other {towels}}",
+  backpack: "{count, plural, one {backpack} other {backpacks}}",
+  bottle: "{count, plural, one {bottle} other {bottles}}",
+  tin: "{count, plural, one {tin} other {tins}}",
+  jug: "{count, plural, one {jug} other {jugs}}",
+  books: "{count, plural, one {stack of books} other {stacks of books}}",
+  broomstick: "{count, plural, one {broomstick} other {broomsticks}}",
+} as const satisfies Record<KitType, string>;
+
+/** By what stands before it: one with its article, one without, several. */
+export const need = {
+  "hand-weight": "{form, select, a {a hand weight} one {hand weight} other {equal hand weights}}",
+  "held-weight":
+    "{form, select, a {a weight for both hands} one {weight for both hands} other {weights for both hands}}",
+  "worn-weight": "{form, select, a {a loaded backpack} one {loaded backpack} other {loaded backpacks}}",
+  "long-band": "{form, select, a {a long band} one {long band} other {long bands}}",
+  "mini-band": "{form, select, a {a mini band} one {mini band} other {mini bands}}",
+  anchor: "{form, select, a {an anchor} one {anchor} other {anchors}}",
+  door: "{form, select, a {a door that latches and opens away} one {door that latches and opens away} other {doors that latch}}",
+  strap: "{form, select, a {a suspension strap} one {suspension strap} other {suspension straps}}",
+  support: "{form, select, a {a support} one {support} other {supports}}",
+  "slider-pair": "two sliders on a smooth floor",
+  wall: "{form, select, a {a clear wall} one {clear wall} other {clear walls}}",
+  bar: "{form, select, a {an overhead bar} one {overhead bar} other {overhead bars}}",
+  ball: "{form, select, a {a stability ball} one {stability ball} other {stability balls}}",
+  "soft-surface": "{form, select, a {a mat or carpet} one {mat or carpet} other {mats}}",
+  towel: "{form, select, a {a towel} one {towel} other {towels}}",
+  stick: "{form, select, a {a broomstick} one {broomstick} other {broomsticks}}",
+  kettlebell: "{form, select, a {a kettlebell} one {kettlebell} other {kettlebells}}",
+  bench: "{form, select, a {a bench} one {bench} other {benches}}",
+  barbell: "{form, select, a {a barbell} one {barbell} other {barbells}}",
+  filling: "{form, select, a {something to fill it} one {something to fill it} other {things to fill it}}",
+  cable: "{form, select, a {a cable} one {cable} other {cables}}",
+  machine: "{form, select, a {a machine} one {machine} other {machines}}",
+} as const satisfies Record<NeedRole, string>;
+
+/** For lists, and after “asked for”. */
+export const limit = {
+  "no-jumping": "no jumping",
+  "no-floor": "no floor work",
+  "no-kneeling": "no kneeling",
+  "no-overhead": "nothing overhead",
+  "no-wrist-load": "no load on the wrists",
+  "shallow-knees": "shallow knees",
+  "no-deep-hinge": "no deep hinge",
+  "no-spine-flexion": "no rounding of the back",
+  "no-twisting": "no twisting",
+  "not-face-down": "not face down",
+  "not-on-back": "not on the back",
+  "no-long-holds": "no long holds",
+  "balance-support": "something to hold for balance",
+  "no-straining": "no straining",
+  "no-head-down": "head not below the heart",
+  "no-gripping": "no gripping",
+  "no-quick-turns": "no quick turns",
+  "no-single-leg": "not on one leg",
+  "use-left-only": "left side only",
+  "use-right-only": "right side only",
+} as const satisfies Record<Limit, string>;
+
+export const mark = {
+  flat: "easier",
+  natural: "as set",
+  sharp: "harder",
+} as const satisfies Record<Mark, string>;
+
+export const status = {
+  "as-set": "as set",
+  eased: "eased",
+  raised: "raised",
+  swapped: "swapped",
+  unmet: "unmet",
+} as const satisfies Record<Status, string>;
+
+/** What is going on while nobody works, and what a segment is in lists. */
+export const segment = {
+  brief: "Talk",
+  demo: "Show",
+  prepare: "Get ready",
+  work: "Work",
+  "side-change": "Change sides",
+  rest: "Rest",
+  "long-rest": "Rest",
+  after: "Water",
+} as const satisfies Record<SegmentKind, string>;
+
+export const stance = {
+  form: "form first",
+  strength: "strength",
+  density: "density",
+} as const satisfies Record<Stance, string>;
+
+export const muscle = {
+  quads: "quads",
+  glutes: "glutes",
+  hamstrings: "hamstrings",
+  adductors: "adductors",
+  abductors: "abductors",
+  calves: "calves",
+  chest: "chest",
+  "front-shoulders": "front shoulders",
+  "side-shoulders": "side shoulders",
+  "rear-shoulders": "rear shoulders",
+  "upper-back": "upper back",
+  lats: "lats",
+  biceps: "biceps",
+  triceps: "triceps",
+  forearms: "forearms",
+  abs: "abs",
+  obliques: "obliques",
+  "lower-back": "lower back",
+  "hip-flexors": "hip flexors",
+} as const satisfies Record<Muscle, string>;
+
+export const pattern = {
+  squat: "squat",
+  hinge: "hinge",
+  lunge: "lunge",
+  "push-horizontal": "push horizontal",
+  "push-vertical": "push vertical",
+  "pull-horizontal": "pull horizontal",
+  "pull-vertical": "pull vertical",
+  carry: "carry",
+  brace: "brace",
+  flex: "flex",
+  rotate: "rotate",
+  "arm-flexion": "arm flexion",
+  "arm-extension": "arm extension",
+  "shoulder-raise": "shoulder raise",
+  calf: "calf",
+  "hip-abduction": "hip abduction",
+  jump: "jump",
+  run: "run",
+  stretch: "stretch",
+  mobility: "mobility",
+} as const satisfies Record<Pattern, string>;
+
+export const position = {
+  standing: "standing",
+  "half-kneeling": "half kneeling",
+  kneeling: "kneeling",
+  "all-fours": "all fours",
+  plank: "plank",
+  prone: "prone",
+  supine: "supine",
+  "side-lying": "side lying",
+  seated: "seated",
+} as const satisfies Record<Position, string>;
+
+export const side = { left: "left", right: "right" } as const satisfies Record<Side, string>;
+
+export const tension = {
+  light: "light",
+  medium: "medium",
+  heavy: "heavy",
+} as const satisfies Record<Tension, string>;
+
+export const target = {
+  none: "none",
+  light: "light",
+  medium: "medium",
+  heavy: "heavy",
+} as const satisfies Record<LoadTarget, string>;
+
+export const role = {
+  warmup: "warm-up",
+  main: "main",
+  finisher: "finisher",
+  cooldown: "cool-down",
+  break: "break",
+  talk: "talk",
+} as const satisfies Record<BlockRole, string>;
+
+export const session = {
+  planned: "planned",
+  open: "open",
+  running: "running",
+  ended: "taught",
+  cancelled: "cancelled",
+} as const satisfies Record<SessionState, string>;
+
+/** How one move becomes an easier or a harder one. */
+export const how = {
+  lever: "lever",
+  range: "range",
+  support: "support",
+  stability: "stability",
+  impact: "impact",
+  speed: "speed",
+  load: "load",
+  limbs: "one or two limbs",
+  pause: "pause",
+  kit: "other kit",
+  position: "position",
+} as const satisfies Record<LinkHow, string>;
+
+/** What a move asks of a body. */
+export const asks = {
+  floor: "on the floor",
+  kneeling: "kneeling",
+  wrist: "wrists",
+  "deep-knee": "deep knee",
+  overhead: "overhead",
+  "deep-hinge": "deep hinge",
+  "spine-flexion": "rounding the back",
+  twist: "twisting",
+  "long-hold": "long hold",
+  balance: "balance",
+  straining: "straining",
+  "head-down": "head down",
+  grip: "gripping",
+  "quick-turn": "quick turns",
+  "single-leg": "one leg",
+  jump: "jumping",
+} as const satisfies Record<BodyLoad, string>;
+
+/** How a move works its sides. */
+export const sides = {
+  both: "both sides together",
+  alternating: "sides in turn, rep by rep",
+  inTurn: "one side, then the other",
+} as const satisfies Record<Move["sides"], string>;
+
+export const impact = { none: "none", low: "low", high: "high" } as const satisfies Record<
+  Move["impact"],
+  string
+>;
+export const noise = { quiet: "quiet", some: "some", loud: "loud" } as const satisfies Record<
+  Move["noise"],
+  string
+>;
+
+/** Whom the room shows. */
+export const filter = {
+  all: "everyone",
+  unmet: "something unmet",
+  changed: "something changed",
+  short: "short of time",
+} as const satisfies Record<Filter, string>;
+
+/** What somebody could get, with its article. */
+export const thing = {
+  towel: "a towel",
+  chair: "a sturdy chair against a wall",
+  wall: "a clear piece of wall",
+  backpack: "a backpack",
+  bottles: "two water bottles of 1.5 l",
+  "mini-band": "a mini band",
+  "long-band": "a long band, medium",
+  sliders: "two sliders",
+  mat: "a mat",
+  step: "a low step",
+  "dumbbells-3": "two dumbbells of 3 kg",
+  "dumbbells-6": "two dumbbells of 6 kg",
+  "dumbbells-10": "two dumbbells of 10 kg",
+  kettlebell: "a kettlebell of 12 kg",
+  ball: "a stability ball",
+  strap: "a suspension strap",
+  "door-anchor": "a door anchor",
+} as const satisfies Record<ThingId, string>;
+
+/** What a block is, by its structure. */
+export const shape = {
+  talk: "talk",
+  break: "break",
+  "as-many-rounds": "as many rounds as possible",
+  "straight-sets": "straight sets",
+  windows: "every-minute windows",
+  intervals: "intervals",
+  "one-move": "one move",
+  superset: "superset",
+  triset: "triset",
+  circuit: "circuit",
+  sequence: "sequence",
+} as const satisfies Record<BlockShape, string>;
+
+/** The readiness check's first group: any of these, and a professional is asked first. */
+export const askFirst = {
+  chest: "Discomfort or pressure in the chest, at rest or with effort",
+  faint: "Fainting or dizzy spells",
+  breath: "Unusual breathlessness, at rest or with light effort",
+  condition: "A heart, kidney or metabolic condition",
+  surgery: "Surgery not long ago",
+  told: "A clinician told you not to exercise, or only under supervision",
+} as const satisfies Record<AskFirst, string>;
+
+/** Its second group: any of these, and limits are chosen. */
+export const adapt = {
+  joint: "A sore joint or a sore back",
+  pregnancy: "Pregnancy, or a birth not long ago",
+  medication: "Medication for blood pressure or the heart",
+  balance: "Trouble with balance",
+} as const satisfies Record<Adapt, string>;
+
+/** Effort of a whole class, 0 to 10 (session RPE, Foster et al. 2001, J Strength Cond Res 15(1):109–115). */
+export const effort = {
+  0: "rest",
+  1: "very easy",
+  2: "easy",
+  3: "moderate",
+  4: "somewhat hard",
+  5: "hard",
+  6: "hard",
+  7: "very hard",
+  8: "very hard",
+  9: "very hard",
+  10: "as hard as it gets",
+} as const satisfies Record<Effort, string>;
+
+/** Who did what with people's things: `{actor}` did it, `{person}` is whom it is about. */
+export const trail = {
+  "link-made": "{actor} made a personal link for {person}",
+  "link-ended": "{actor} ended the personal links of {person}",
+  "own-links-ended": "{person} ended the other links to their page",
+  "invitations-written": "{actor} wrote invitations",
+  "message-read": "{actor} opened a message to {person} in the outbox",
+  "whereabouts-read": "{actor} opened where {person} is and whom to call",
+  "answers-kept": "{person} answered the readiness check",
+  "answers-opened": "{person} opened their health answers",
+  "answers-deleted": "{person} deleted their health answers",
+  "data-exported": "{actor} took out everything kept of {person}",
+  "roster-exported": "{actor} took out the roster",
+  "log-exported": "{actor} took out the log of a session",
+  "person-erased": "{actor} removed a person and all that was kept of them",
+  "coach-asked": "{actor} made a link for a coach to join",
+  "coach-joined": "{actor} joined as a coach",
+  "coach-removed": "{actor} took a coach out of the studio",
+  "coach-left": "{actor} left the studio",
+  "signed-in": "{actor} signed in",
+  "password-replaced": "{actor} replaced a forgotten password by mail",
+  "second-factor-on": "{actor} turned a second factor on",
+  "second-factor-off": "{actor} turned the second factor off",
+} as const satisfies Record<TrailKind, string>;

@@ -1,0 +1,99 @@
+/** The taught class in words: what Teach, Stage and Remote say of a state. */
+import { MARK_GLYPH } from "../core/homes/home";
+import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-next";
+import type { Presence } from "../core/live/presence";
+import type { WaySaid } from "../core/live/three-ways";
+import { amountText, stopText, tempoText } from "./dose-words";
+import { needName } from "./need-words";
+import { lowerFirst } from "./values";
+import type { Words } from "./words";
+
+/** The present and the next as they are read. */
+export interface NowText extends Pick<NowNext, "segment" | "shown" | "working" | "blockTitle" | "slotId"> {
+  readonly roundText: string;
+  readonly headline: string;
+  readonly cue: string;
+  /** What is counted and how slowly; empty where only time is. */
+  readonly amount: string;
+  readonly tempo: string;
+  readonly otherSide: string;
+  readonly next: string;
+  readonly fetch: string;
+}
+
+function pieceText(piece: PieceSaid, words: Words): string {
+  return "move" in piece
+    ? piece.move.name
+    : words.phrase("live", "asManyRounds", {
+        moves: piece.asManyRoundsOf.map(({ name }) => name).join(", "),
+      });
+}
+
+function headlineText(headline: Headline, words: Words): string {
+  if (headline === "over") return words.phrase("live", "over");
+  return "segment" in headline ? words.name("segment", headline.segment) : pieceText(headline, words);
+}
+
+function fetchText({ turn, needs }: NowNext["fetch"], words: Words): string {
+  const kit = words.and(needs.map((need) => needName(need, words)));
+  return [
+    turn ? words.phrase("live", "turn", { turn }) : "",
+    kit ? words.phrase("live", "fetchNeeds", { needs: kit }) : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+/** A state in words; `cue` is what is said now where the call sheet says something. */
+export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
+  const { round, dose, segment, shown, working, blockTitle, slotId } = now;
+  return {
+    segment,
+    shown,
+    working,
+    blockTitle,
+    slotId,
+    cue,
+    roundText: round ? words.phrase("live", "round", { ...round }) : "",
+    headline: headlineText(now.headline, words),
+    amount: dose ? amountText(dose.dose, dose.reps, words) : "",
+    tempo: dose ? tempoText(dose.dose.tempo, words) : "",
+    otherSide: now.otherSide ? words.name("side", now.otherSide) : "",
+    next: now.next ? pieceText(now.next, words) : "",
+    fetch: fetchText(now.fetch, words),
+  };
+}
+
+/** A group to call: `4 ♭ single-leg hinge, half a side, 30 s, then rest`. */
+export function groupText({ people, mark, way, halves, stopSeconds }: CallGroup, words: Words): string {
+  const said = way === "none" ? words.phrase("live", "noWay") : "note" in way ? way.note : way.move.name;
+  return words.phrase("live", "group", {
+    people,
+    mark: mark === "natural" ? "" : `${MARK_GLYPH[mark]} `,
+    way: lowerFirst(said),
+    halves: halves ? "yes" : "no",
+    stop:
+      stopSeconds === null ? "" : words.phrase("live", "groupStop", { stop: stopText(stopSeconds, words) }),
+  });
+}
+
+/** One of the three ways that everybody sees; empty where there is none. */
+export function wayText(way: WaySaid | null, words: Words): string {
+  if (way === null) return "";
+  if (way === "slower") return words.phrase("live", "slower");
+  if ("note" in way) return way.note;
+  if ("move" in way) return way.move.name;
+  return "tempo" in way ? tempoText(way.tempo, words) : stopText(way.stopSeconds, words);
+}
+
+/** `12 here, 2 not yet, 1 late`; nothing before anybody came. */
+export function presenceText({ here, notYet, late }: Presence, words: Words): string {
+  if (here.length === 0) return "";
+  return [
+    words.phrase("live", "here", { here: here.length }),
+    notYet.length > 0 ? words.phrase("live", "notYet", { notYet: notYet.length }) : "",
+    late.size > 0 ? words.phrase("live", "late", { late: late.size }) : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}

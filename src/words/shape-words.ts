@@ -1,0 +1,117 @@
+/** Fit, order and the call sheet in words. */
+import { type ClassDoc, findSlot } from "../core/class/document";
+import { bookFor, type MoveBook, resolveMove } from "../core/moves/book";
+import type { CallLine } from "../core/shape/call-sheet";
+import type { FitOption, Locked } from "../core/shape/fit";
+import type { FitChange } from "../core/shape/fit-change";
+import type { OrderResult } from "../core/shape/order";
+import { ORDER_CAUSES } from "../core/shape/order-costs";
+import { clockText, type Seconds } from "../core/units";
+import { spanText } from "../core/values/span";
+import type { fitNumber } from "./english/phrases";
+import { lowerFirst } from "./values";
+import type { Words } from "./words";
+
+const BLOCK_KEYS: readonly string[] = [
+  "rounds",
+  "rest",
+  "longRest",
+  "brief",
+  "demo",
+  "prepare",
+  "after",
+  "cap",
+] satisfies readonly (keyof typeof fitNumber)[];
+
+function moveName(doc: ClassDoc, slotId: string, library: MoveBook): string {
+  const slot = findSlot(doc, slotId)?.slot;
+  return slot ? lowerFirst(resolveMove(slot.move, bookFor(doc, library)).name) : "";
+}
+
+const blockArgs = (doc: ClassDoc, id: string) => {
+  const block = doc.blocks.find((entry) => entry.id === id)?.title ?? "";
+  return { block, blockAny: block === "" ? "no" : "yes" };
+};
+
+/** A change: `15 s rest instead of 20 in Quay circuit`. */
+export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook, words: Words): string {
+  const key = (BLOCK_KEYS.includes(change.key) ? change.key : "work") as keyof typeof fitNumber;
+  const text = words.phrase("fitNumber", key, { to: spanText(change.to), from: spanText(change.from) });
+  if (change.slot === null) {
+    return words.phrase("fit", "inBlock", { change: text, ...blockArgs(doc, change.block) });
+  }
+  return words.phrase("fit", change.key === "rest" ? "afterMove" : "inMove", {
+    change: text,
+    move: moveName(doc, change.slot, library),
+  });
+}
+
+/** The changes of an option in one line, without their total. */
+export function changesText(option: FitOption, doc: ClassDoc, library: MoveBook, words: Words): string {
+  const text = option.changes.map((change) => changeText(change, doc, library, words)).join("; ");
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** An option as a sentence: its changes, and to what length they lead. */
+export function optionText(option: FitOption, doc: ClassDoc, library: MoveBook, words: Words): string {
+  const total = clockText(option.total);
+  return option.changes.length === 0
+    ? words.phrase("fit", "asItStands", { total })
+    : words.phrase("fit", "ways", { changes: changesText(option, doc, library, words), total });
+}
+
+/** What may not be changed: `rest of Quay circuit`, or a move. */
+export function lockedText(locked: Locked, doc: ClassDoc, library: MoveBook, words: Words): string {
+  return "slot" in locked
+    ? moveName(doc, locked.slot, library)
+    : words.phrase("fit", "lockedKey", { key: locked.key, ...blockArgs(doc, locked.block) });
+}
+
+/** Why an order is better, a line a cause. */
+export function orderTexts({ causes, better, withParts }: OrderResult, words: Words): readonly string[] {
+  if (!better) return [words.phrase("order", "noBetter")];
+  const lines = ORDER_CAUSES.filter((cause) => causes[cause].was !== causes[cause].now).map((cause) =>
+    words.phrase("orderCause", cause, { now: causes[cause].now, was: causes[cause].was }),
+  );
+  return withParts ? [...lines, words.phrase("order", "presentWays")] : lines;
+}
+
+/** A line of the call sheet as it is said. */
+export interface SpokenLine extends Omit<CallLine, "says"> {
+  readonly text: string;
+  /** Seconds that it takes. */
+  readonly takes: Seconds;
+}
+
+const wordsOf = (text: string) => text.split(/\s+/).filter(Boolean);
+
+/** As many whole sentences, first to last, as fit; the first is cut at a word if even it doesn't. */
+function within(sentences: readonly string[], most: number): string {
+  let text = "";
+  let left = most;
+  for (const sentence of sentences) {
+    const count = wordsOf(sentence).length;
+    if (count > left) break;
+    text = text === "" ? sentence : `${text} ${sentence}`;
+    left -= count;
+  }
+  if (text !== "" || !sentences[0]) return text;
+  const cut = wordsOf(sentences[0]).slice(0, most).join(" ");
+  return cut === "" ? "" : `${cut.replace(/[.,;:]$/, "")}.`;
+}
+
+/** What is said of each line: never longer than the gap it is said in; what has no room at all is left out. */
+export function spokenLines(
+  lines: readonly CallLine[],
+  words: Words,
+  wordsPerSecond: number,
+): readonly SpokenLine[] {
+  return lines.flatMap(({ says, ...line }) => {
+    const sentences = says.map((reason) => words.say("call", reason));
+    // Of 2.3 words a second 10 s hold 23: the sum must not fall short of it by its last digit.
+    const text = within(sentences, Math.floor(line.room * wordsPerSecond + 1e-9));
+    if (text === "") return [];
+    const takes = Math.round((wordsOf(text).length / wordsPerSecond) * 10) / 10;
+    return [{ ...line, text, takes }];
+  });
+}

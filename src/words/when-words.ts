@@ -1,0 +1,30 @@
+/** Dates and times of day in words, in a zone. */
+import type { Ms } from "../core/units";
+import type { Words } from "./words";
+
+/** `Wednesday 25 November at 19:00`, in a zone; with the zone's short name where it goes to others. */
+export function longWhen(atMs: Ms, timeZone: string, words: Words, named = false): string {
+  return new Intl.DateTimeFormat(words.locale, {
+    timeZone,
+    weekday: "long",
+    day: "numeric",
+    month: "long",
+    hour: "2-digit",
+    minute: "2-digit",
+    ...(named ? { timeZoneName: "short" } : {}),
+  }).format(atMs);
+}
+
+/** `Wed 25 Nov` and `19:00`; in the device's own zone where none is given. */
+export function shortWhen(
+  atMs: Ms,
+  timeZone: string | undefined,
+  words: Words,
+): { readonly day: string; readonly time: string } {
+  const of = (options: Intl.DateTimeFormatOptions) =>
+    new Intl.DateTimeFormat(words.locale, { ...(timeZone ? { timeZone } : {}), ...options }).format(atMs);
+  return {
+    day: of({ weekday: "short", day: "numeric", month: "short" }),
+    time: of({ hour: "2-digit", minute: "2-digit" }),
+  };
+}
