@@ -43,8 +43,10 @@ describe("said aloud", () => {
   ])("%j is %s", (dose, text) => expect(spokenDose(dose, words)).toBe(text));
 
   test("every dose says something", () => {
-    fc.assert(fc.property(arbDose, (dose) => {
+    fc.assert(
+      fc.property(arbDose, (dose) => {
         expect(spokenDose(dose, words)).toMatch(/\d/);
-      }));
+      }),
+    );
   });
 });

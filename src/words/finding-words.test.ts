@@ -1,8 +1,8 @@
-import { whereKey } from "../core/class/keyed";
 import { describe, expect, test } from "vitest";
+import { whereKey } from "../core/class/keyed";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { partsFor } from "../core/parts/parts";
-import { CODES, type Finding, fingerprint } from "../core/review/finding";
+import { type CODES, type Finding, fingerprint } from "../core/review/finding";
 import { readThrough } from "../core/review/read-through";
 import { type Case, FINDING_CASES } from "../core/testing/finding-cases";
 import { englishSentence, findingJson, findingText, fixText } from "./finding-words";
@@ -60,7 +60,8 @@ test("what was acknowledged by its sentence, before reasons were data, stays so"
         ...fires.doc,
         acknowledged: [{ code, where: { ...where }, reason: "I know", of }],
       };
-      const known = (list: readonly Finding[]) => list.filter(({ acknowledged }) => acknowledged === "I know");
+      const known = (list: readonly Finding[]) =>
+        list.filter(({ acknowledged }) => acknowledged === "I know");
       expect(known(found({ ...fires, doc })).length, code).toBe(1);
       // Another sentence is another finding.
       expect(known(found({ ...fires, doc }, () => "Another.")), code).toEqual([]);
