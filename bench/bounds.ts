@@ -1,6 +1,6 @@
 /**
  * What one request can cost: the largest and the oddest things that a reader may be handed, and how long
- * it holds the process. Run with `node --import tsx bench/bounds.ts`.
+ * it holds the process. Lead with `node --import tsx bench/bounds.ts`.
  */
 import { checkClass } from "../src/core/class/check-class";
 import { newClass } from "../src/core/class/new-class";

@@ -41,13 +41,13 @@ for (let i = 0; i < Math.ceil(STREAMS / STREAMS_OF_ONE); i += 1) {
   const { address } = (await ask("POST", `/api/people/${id}/link`, {})) as { address: string };
   links.push(address.replace(/^.*\/p\//, ""));
 }
-const { id: run } = (await ask("POST", "/api/runs", { classId })) as { id: string };
+const { id: session } = (await ask("POST", "/api/sessions/now", { classId })) as { id: string };
 const arrived = new Map<string, number[]>();
 const stop = new AbortController();
 
 async function follow(i: number): Promise<void> {
   const link = links[Math.floor(i / STREAMS_OF_ONE)];
-  const reply = await fetch(`${ADDRESS}/api/part/${link}/stream?run=${run}`, { signal: stop.signal });
+  const reply = await fetch(`${ADDRESS}/api/part/${link}/stream?session=${session}`, { signal: stop.signal });
   if (!reply.ok) throw new Error(`a stream was refused: ${reply.status}`);
   const decoder = new TextDecoder();
   let held = "";
@@ -75,14 +75,19 @@ for (let i = 0; i < PRESSES; i += 1) {
   const id = crypto.randomUUID();
   const sent = performance.now();
   const kind = i === 0 ? "start" : i % 2 ? "pause" : "resume";
-  const reply = (await ask("POST", `/api/runs/${run}/events`, { id, kind, payload: {}, seen })) as {
+  const reply = (await ask("POST", `/api/sessions/${session}/events`, { id, kind, payload: {}, seen })) as {
     events: { seq: number }[];
   };
   seen = reply.events.at(-1)?.seq ?? seen;
   await sleep(300);
   pressed.push({ id, sent });
 }
-await ask("POST", `/api/runs/${run}/events`, { id: crypto.randomUUID(), kind: "end", payload: {}, seen });
+await ask("POST", `/api/sessions/${session}/events`, {
+  id: crypto.randomUUID(),
+  kind: "end",
+  payload: {},
+  seen,
+});
 // What is late arrives all the same; what hasn't by now is missed.
 await sleep(3000);
 let missed = 0;

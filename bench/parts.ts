@@ -7,7 +7,7 @@ import { chooseBest, type PairCost } from "../src/core/parts/choose";
 import { partFor, partsFor } from "../src/core/parts/parts";
 import { ownCosts, pairCosts, partProblem } from "../src/core/parts/problem";
 
-/** Numbers that are the same in every run. */
+/** Numbers that are the same in every session. */
 function numbers(seed: number): () => number {
   let state = seed;
   return () => {
@@ -50,14 +50,14 @@ const people = Array.from({ length: 1000 }, (_, i) => ({
   mark: MARKS[i % 3] ?? ("natural" as const),
 }));
 
-function timed(run: () => void): number {
+function timed(session: () => void): number {
   const start = performance.now();
-  run();
+  session();
   return performance.now() - start;
 }
 
-function median(times: number, run: () => void): number {
-  const all = Array.from({ length: times }, () => timed(run)).sort((a, b) => a - b);
+function median(times: number, session: () => void): number {
+  const all = Array.from({ length: times }, () => timed(session)).sort((a, b) => a - b);
   return all[Math.floor(all.length / 2)] as number;
 }
 

@@ -20,13 +20,13 @@ const room = Array.from({ length: 40 }, (_, i) => ({
   id: `p${i}`,
 }));
 
-function timed<T>(run: () => T): { ms: number; value: T } {
+function timed<T>(session: () => T): { ms: number; value: T } {
   const start = performance.now();
-  const value = run();
+  const value = session();
   return { ms: performance.now() - start, value };
 }
-function median(times: number, run: () => unknown): number {
-  const all = Array.from({ length: times }, () => timed(run).ms).sort((a, b) => a - b);
+function median(times: number, session: () => unknown): number {
+  const all = Array.from({ length: times }, () => timed(session).ms).sort((a, b) => a - b);
   return all[Math.floor(all.length / 2)] as number;
 }
 

@@ -1,6 +1,6 @@
 /**
  * Speeds of the interface in headless Chromium against a running ./brontle demo.
- * Run: node --import tsx bench/screen.ts [address]
+ * Lead: node --import tsx bench/screen.ts [address]
  */
 import { By, Key } from "selenium-webdriver";
 import { demoFile } from "../ops/seed";
@@ -24,7 +24,7 @@ const median = (values: number[]) => values.sort((a, b) => a - b)[values.length 
 const line = (name: string, values: number[]) => {
   const sorted = values.sort((a, b) => a - b);
   console.log(
-    `${name.padEnd(58)} median ${median(values).toFixed(1)} ms, slowest ${sorted.at(-1)?.toFixed(1)} ms (${values.length} runs)`,
+    `${name.padEnd(58)} median ${median(values).toFixed(1)} ms, slowest ${sorted.at(-1)?.toFixed(1)} ms (${values.length} sessions)`,
   );
 };
 

@@ -10,7 +10,7 @@ import { and, eq, sql } from "drizzle-orm";
 import { drizzle, type NodePgDatabase } from "drizzle-orm/node-postgres";
 import { Client } from "pg";
 import { migrateDatabase } from "../src/server/db/migrate";
-import { outbox, readiness, session, twoFactor, whereabouts } from "../src/server/db/schema";
+import { outbox, readiness, signIn, twoFactor, whereabouts } from "../src/server/db/schema";
 import {
   aboutMessage,
   aboutReadiness,
@@ -79,12 +79,12 @@ async function sealedIn(db: Connection): Promise<Sealed[]> {
         db.update(readiness).set({ sealed: next }).where(eq(readiness.personId, personId)),
       ),
     ),
-    ...places.map(({ runId, personId, sealed }) =>
-      sealedValue("a place", sealed, aboutWhereabouts(runId, personId), (next) =>
+    ...places.map(({ sessionId, personId, sealed }) =>
+      sealedValue("a place", sealed, aboutWhereabouts(sessionId, personId), (next) =>
         db
           .update(whereabouts)
           .set({ sealed: next })
-          .where(and(eq(whereabouts.runId, runId), eq(whereabouts.personId, personId))),
+          .where(and(eq(whereabouts.sessionId, sessionId), eq(whereabouts.personId, personId))),
       ),
     ),
     ...messages.map(({ id, sealed }) =>
@@ -149,7 +149,7 @@ export async function rotate(
             throw new Stop(`The key ${from} doesn't open ${what} that is there. Nothing was changed.`);
           await put(next, text);
         }
-        await tx.delete(session);
+        await tx.delete(signIn);
         return all.length;
       }),
     ).catch(async (error: unknown) => {

@@ -2,7 +2,7 @@
 import { eq } from "drizzle-orm";
 import { drizzle } from "drizzle-orm/node-postgres";
 import { Client } from "pg";
-import { session, twoFactor, user } from "../src/server/db/schema";
+import { signIn, twoFactor, user } from "../src/server/db/schema";
 import { type DataKind, placeOf } from "./places";
 import { needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { Stop, say } from "./say";
@@ -27,7 +27,7 @@ export async function secondFactorOff(args: readonly string[]): Promise<number> 
         .returning({ id: user.id });
       if (!found) throw new Stop(`There is no account with the address ${email}.`);
       await tx.delete(twoFactor).where(eq(twoFactor.userId, found.id));
-      await tx.delete(session).where(eq(session.userId, found.id));
+      await tx.delete(signIn).where(eq(signIn.userId, found.id));
     });
   } finally {
     await client.end();

@@ -4,22 +4,22 @@
  */
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { eq } from "drizzle-orm";
-import type { RunEventKind } from "../src/core/live/event-kinds";
-import { happening, personOf, type RunEvent, type Said } from "../src/core/live/events";
-import { runState } from "../src/core/live/fold";
-import { scoreOfKept } from "../src/core/live/run-score";
+import type { SessionEventKind } from "../src/core/live/event-kinds";
+import { happening, personOf, type Said, type SessionEvent } from "../src/core/live/events";
+import { clockState } from "../src/core/live/fold";
+import { scoreOfKept } from "../src/core/live/live-score";
 import { fieldsIn, instantIn } from "../src/core/live/when";
 import { BY_SELF } from "../src/core/log/entries";
 import type { ReadinessAnswers } from "../src/core/readiness/readiness";
 import { freeze, frozenContent } from "../src/server/content";
 import { closeDb, db, transaction } from "../src/server/db/client";
-import { classes, logEntry, person, run, runEvent } from "../src/server/db/schema";
+import { classes, logEntry, person, session, sessionEvent } from "../src/server/db/schema";
 import { invite } from "../src/server/invitations";
 import { participantOf, renewLink } from "../src/server/links";
 import { write } from "../src/server/log";
 import { answerReadiness } from "../src/server/readiness";
-import { lockRun } from "../src/server/run-events";
 import { planSession, setTonight } from "../src/server/session-changes";
+import { lockSession } from "../src/server/session-events";
 import { listSessions } from "../src/server/sessions";
 import { saveSettings } from "../src/server/studios";
 import { type Place, secretsOf } from "./places";
@@ -45,7 +45,7 @@ const ABSENT = ["quill", "vik", "rhea", "liesl"];
 const CAME: Readonly<Record<string, number>> = { jory: 6.2, mads: 3.1, ines: -0.5 };
 
 /** What was pressed, minutes after the start. */
-const PRESSED: readonly (readonly [minutes: number, ...said: Said<RunEventKind>])[] = [
+const PRESSED: readonly (readonly [minutes: number, ...said: Said<SessionEventKind>])[] = [
   [7.5, "mark", { person: "aiko", mark: "flat" }],
   [9.2, "extend", { seconds: 10 }],
   [11.4, "pause", {}],
@@ -87,14 +87,14 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
   const startsAt = evening(nowMs, -1);
   const id = await planSession(studioId, { classId, startsAt, timeZone: ZONE, people: null, state: "open" });
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     await freeze(tx, row);
     const content = await frozenContent(tx, id);
     if (!content) throw new Error("the session was not frozen");
     const score = scoreOfKept(content);
     const zero = startsAt.getTime() + 40_000;
     const there = [...rows.keys()].filter((name) => !ABSENT.includes(name));
-    const happened: { readonly atMs: number; readonly said: Said<RunEventKind> }[] = [
+    const happened: { readonly atMs: number; readonly said: Said<SessionEventKind> }[] = [
       ...there.map((name, i) => ({
         atMs: zero + (CAME[name] ?? -6 + i * 0.22) * MINUTE,
         said: ["join", { person: name }] as const,
@@ -103,21 +103,21 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
       ...PRESSED.map(([minutes, ...said]) => ({ atMs: zero + minutes * MINUTE, said })),
     ];
     happened.sort((a, b) => a.atMs - b.atMs);
-    const events: RunEvent[] = [];
-    const put = (atMs: number, said: Said<RunEventKind>) => {
-      const then = runState(score, events, atMs);
+    const events: SessionEvent[] = [];
+    const put = (atMs: number, said: Said<SessionEventKind>) => {
+      const then = clockState(score, events, atMs);
       const slot = score.segments[then.index]?.slot;
       const { kind, payload } = happening(said);
       const where = (kind === "hurt" || kind === "uncomfortable") && slot ? { slot } : {};
-      const event = { kind, payload: { ...payload, ...where } } as RunEvent;
+      const event = { kind, payload: { ...payload, ...where } } as SessionEvent;
       events.push({ ...event, id: crypto.randomUUID(), seq: events.length + 1, atMs: Math.round(atMs) });
     };
     for (const { atMs, said } of happened) put(atMs, said);
-    const end = runState(score, events, happened.at(-1)?.atMs ?? zero).projectedEndMs ?? zero;
+    const end = clockState(score, events, happened.at(-1)?.atMs ?? zero).projectedEndMs ?? zero;
     put(end + 12_000, ["end"]);
-    await tx.insert(runEvent).values(
+    await tx.insert(sessionEvent).values(
       events.map((event) => ({
-        runId: id,
+        sessionId: id,
         seq: event.seq,
         commandId: event.id,
         kind: event.kind,
@@ -127,9 +127,9 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
       })),
     );
     await tx
-      .update(run)
+      .update(session)
       .set({ state: "ended", startedAt: new Date(zero - 5000), endedAt: new Date(end + 12_000) })
-      .where(eq(run.id, id));
+      .where(eq(session.id, id));
   });
   for (const [name, [effort, note]] of Object.entries(SAID)) {
     const personId = rows.get(name);
@@ -143,8 +143,8 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
   const ines = rows.get("ines");
   if (ines) await write(studioId, id, ines, "Harbour Steps", [{ field: "effort", value: 7 }]);
   // Written within the hour after the class, not now.
-  const [over] = await db().select({ endedAt: run.endedAt }).from(run).where(eq(run.id, id));
-  const written = await db().select({ id: logEntry.id }).from(logEntry).where(eq(logEntry.runId, id));
+  const [over] = await db().select({ endedAt: session.endedAt }).from(session).where(eq(session.id, id));
+  const written = await db().select({ id: logEntry.id }).from(logEntry).where(eq(logEntry.sessionId, id));
   for (const [i, entry] of written.sort((a, b) => a.id - b.id).entries()) {
     const at = new Date((over?.endedAt?.getTime() ?? nowMs) + (i + 1) * 2 * MINUTE);
     await db().update(logEntry).set({ at }).where(eq(logEntry.id, entry.id));

@@ -2,20 +2,20 @@
  * One event stream for all tabs of one browser that follow the same thing: browsers open six connections
  * to a server, and each stream holds one. The tab that has the lock reads; it tells the others.
  */
-import type { RunEvent } from "../core/live/events";
+import type { SessionEvent } from "../core/live/events";
 import { againAfterMs } from "./again";
 
 export interface Follower {
   /** The last number that is known here. */
   readonly seq: () => number;
-  readonly onEvents: (events: readonly RunEvent[]) => void;
+  readonly onEvents: (events: readonly SessionEvent[]) => void;
   readonly onReached: (reached: boolean) => void;
   /** Asks for what came after a number, outside the stream: what another tab heard before this one listened. */
-  readonly catchUp: (after: number) => Promise<readonly RunEvent[]>;
+  readonly catchUp: (after: number) => Promise<readonly SessionEvent[]>;
 }
 
 type Said =
-  | { readonly events: readonly RunEvent[] }
+  | { readonly events: readonly SessionEvent[] }
   | { readonly reached: boolean }
   | { readonly who: "new" };
 
@@ -47,7 +47,7 @@ function read(path: string, follower: Follower, say: (said: Said) => void): () =
       timer = setTimeout(open, againAfterMs(tries));
     };
     made.onmessage = ({ data }) => {
-      const events = JSON.parse(data) as RunEvent[];
+      const events = JSON.parse(data) as SessionEvent[];
       follower.onEvents(events);
       say({ events });
     };

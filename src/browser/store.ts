@@ -10,6 +10,18 @@ export function kept<T>(key: string): T | null {
   }
 }
 
+/** A value that was kept under another key in an earlier version is kept under the new one. */
+export function renameKept(from: string, to: string): void {
+  try {
+    const text = window.localStorage.getItem(from);
+    if (text === null) return;
+    if (window.localStorage.getItem(to) === null) window.localStorage.setItem(to, text);
+    window.localStorage.removeItem(from);
+  } catch {
+    // As for `keep`.
+  }
+}
+
 /** Keeps a value; null forgets it. */
 export function keep(key: string, value: unknown): void {
   try {

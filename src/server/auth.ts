@@ -39,7 +39,7 @@ function limits() {
 }
 
 function makeAuth() {
-  const adapter = drizzleAdapter(db(), { provider: "pg", schema });
+  const adapter = drizzleAdapter(db(), { provider: "pg", schema: { ...schema, session: schema.signIn } });
   return betterAuth({
     appName: "Brontle",
     baseURL: env.origin,

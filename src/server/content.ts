@@ -4,18 +4,18 @@ import { type ClassDoc, slotsOf } from "../core/class/document";
 import { MARKS, type Person } from "../core/homes/home";
 import { withTonight } from "../core/homes/tonight";
 import type { SessionContent } from "../core/live/session";
-import { type Swap, withSwaps } from "../core/live/swaps";
+import { type Substitute, withSubstitutes } from "../core/live/substitutes";
 import type { WorkedOut } from "../core/live/work-out";
 import { bookFor, type KnownMove, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import type { Tx } from "./db/client";
-import { classes, person, run, runPerson } from "./db/schema";
+import { classes, person, session, sessionPerson } from "./db/schema";
 import { onThread } from "./jobs/pool";
 import { Refused } from "./refused";
 import { settingsIn } from "./studios";
 
-export type RunRow = typeof run.$inferSelect;
+export type WholeSessionRow = typeof session.$inferSelect;
 
 const {
   doc: _doc,
@@ -23,22 +23,25 @@ const {
   partsByMark: _marks,
   moves: _moves,
   changeOver: _table,
-  swaps: _swaps,
+  substitutes: _substitutes,
   ...light
-} = getTableColumns(run);
+} = getTableColumns(session);
 
 /** The columns of a session without what it is taught from, which is large. */
 export const LIGHT = light;
 /** A session without what it is taught from. */
-export type SessionRow = Omit<RunRow, "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "swaps">;
+export type SessionRow = Omit<
+  WholeSessionRow,
+  "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "substitutes"
+>;
 
 /** Everyone who is asked to a session, as they are tonight, by name. */
-export async function peopleOf(tx: Tx, runId: string, only?: string): Promise<readonly Person[]> {
+export async function peopleOf(tx: Tx, sessionId: string, only?: string): Promise<readonly Person[]> {
   const rows = await tx
-    .select({ doc: person.doc, tonight: runPerson.tonight })
-    .from(runPerson)
-    .innerJoin(person, eq(person.id, runPerson.personId))
-    .where(and(eq(runPerson.runId, runId), only ? eq(runPerson.personId, only) : undefined));
+    .select({ doc: person.doc, tonight: sessionPerson.tonight })
+    .from(sessionPerson)
+    .innerJoin(person, eq(person.id, sessionPerson.personId))
+    .where(and(eq(sessionPerson.sessionId, sessionId), only ? eq(sessionPerson.personId, only) : undefined));
   return rows
     .map(({ doc, tonight }) => withTonight(doc, tonight))
     .sort((a, b) => a.name.localeCompare(b.name, "en") || (a.id < b.id ? -1 : 1));
@@ -63,9 +66,9 @@ function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: Worked
 /** The class document of a session: the frozen one, or the one that it would be taught from now. */
 export async function sessionDoc(
   tx: Tx,
-  row: Pick<RunRow, "id" | "studioId" | "classId">,
+  row: Pick<WholeSessionRow, "id" | "studioId" | "classId">,
 ): Promise<ClassDoc> {
-  const [frozen] = await tx.select({ doc: run.doc }).from(run).where(eq(run.id, row.id));
+  const [frozen] = await tx.select({ doc: session.doc }).from(session).where(eq(session.id, row.id));
   if (frozen?.doc) return frozen.doc;
   const [found] = row.classId
     ? await tx
@@ -78,18 +81,18 @@ export async function sessionDoc(
 }
 
 /** The content of a session. `only`: before the start, of one person alone (by row id), which is quick. */
-export async function contentOf(tx: Tx, row: RunRow, only?: string): Promise<SessionContent> {
-  const { version, swaps } = row;
+export async function contentOf(tx: Tx, row: WholeSessionRow, only?: string): Promise<SessionContent> {
+  const { version, substitutes } = row;
   if (row.doc && row.parts && row.moves) {
     const { doc, parts, moves } = row;
     const partsByMark = row.partsByMark ?? { flat: parts, natural: parts, sharp: parts };
-    return { version, frozen: true, doc, swaps, parts, partsByMark, moves };
+    return { version, frozen: true, doc, substitutes, parts, partsByMark, moves };
   }
   const doc = await sessionDoc(tx, row);
   const { changeOver } = await settingsIn(tx, row.studioId);
-  const shown = withSwaps(doc, swaps, bookFor(doc, LIBRARY_BOOK));
+  const shown = withSubstitutes(doc, substitutes, bookFor(doc, LIBRARY_BOOK));
   const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, only), changeOver);
-  return { version, frozen: false, doc, swaps, ...worked, moves: allMoves(doc, shown, worked) };
+  return { version, frozen: false, doc, substitutes, ...worked, moves: allMoves(doc, shown, worked) };
 }
 
 /** How many frozen contents a process keeps at hand. */
@@ -103,15 +106,15 @@ const held = globalThis as typeof globalThis & { brontleFrozen?: Map<string, Ses
  */
 export async function frozenContent(tx: Tx, id: string): Promise<SessionContent | null> {
   const [light] = await tx
-    .select({ version: run.version, frozen: sql<boolean>`${run.doc} is not null` })
-    .from(run)
-    .where(eq(run.id, id));
+    .select({ version: session.version, frozen: sql<boolean>`${session.doc} is not null` })
+    .from(session)
+    .where(eq(session.id, id));
   if (!light?.frozen) return null;
   held.brontleFrozen ??= new Map();
   const key = `${id} ${light.version}`;
   const known = held.brontleFrozen.get(key);
   if (known) return known;
-  const [row] = await tx.select().from(run).where(eq(run.id, id));
+  const [row] = await tx.select().from(session).where(eq(session.id, id));
   if (!row) return null;
   const content = await contentOf(tx, row);
   held.brontleFrozen.set(`${id} ${content.version}`, content);
@@ -121,23 +124,23 @@ export async function frozenContent(tx: Tx, id: string): Promise<SessionContent 
 }
 
 /** All of a session, whose row the caller holds. */
-async function whole(tx: Tx, id: string): Promise<RunRow> {
-  const [row] = await tx.select().from(run).where(eq(run.id, id));
+async function whole(tx: Tx, id: string): Promise<WholeSessionRow> {
+  const [row] = await tx.select().from(session).where(eq(session.id, id));
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
 }
 
 /** Freezes a session, under the lock of its row; gives its new version. */
-export async function freeze(tx: Tx, { id }: Pick<RunRow, "id">): Promise<number> {
+export async function freeze(tx: Tx, { id }: Pick<WholeSessionRow, "id">): Promise<number> {
   const row = await whole(tx, id);
   if (row.doc) return row.version;
   const { doc, parts, partsByMark, moves } = await contentOf(tx, row);
   const version = row.version + 1;
   const { changeOver } = await settingsIn(tx, row.studioId);
   await tx
-    .update(run)
+    .update(session)
     .set({ title: doc.title, doc, parts, partsByMark, moves, changeOver, version })
-    .where(eq(run.id, id));
+    .where(eq(session.id, id));
   return version;
 }
 
@@ -148,9 +151,12 @@ function replaced(all: readonly Part[], fresh: readonly Part[]): Part[] {
   return [...all.filter((part) => !names.has(part.person)), ...fresh].sort(byName);
 }
 
-/** The swaps with one more: of a slot and person only the last one holds, so that the list stays short. */
-function withSwap(swaps: readonly Swap[], swap: Swap): Swap[] {
-  return [...swaps.filter(({ slot, person }) => slot !== swap.slot || person !== swap.person), swap];
+/** The substitutes with one more: of a slot and person only the last one holds, so that the list stays short. */
+function withSubstitute(substitutes: readonly Substitute[], substitute: Substitute): Substitute[] {
+  return [
+    ...substitutes.filter(({ slot, person }) => slot !== substitute.slot || person !== substitute.person),
+    substitute,
+  ];
 }
 
 /**
@@ -159,18 +165,20 @@ function withSwap(swaps: readonly Swap[], swap: Swap): Swap[] {
  */
 export async function workAnew(
   tx: Tx,
-  { id }: Pick<RunRow, "id">,
-  change: { readonly person?: string; readonly swap?: Swap },
+  { id }: Pick<WholeSessionRow, "id">,
+  change: { readonly person?: string; readonly substitute?: Substitute },
 ): Promise<number> {
   const row = await whole(tx, id);
   const version = row.version + 1;
-  const swaps = change.swap ? withSwap(row.swaps, change.swap) : row.swaps;
+  const substitutes = change.substitute
+    ? withSubstitute(row.substitutes, change.substitute)
+    : row.substitutes;
   if (!row.doc || !row.parts || !row.moves) {
-    await tx.update(run).set({ version, swaps }).where(eq(run.id, row.id));
+    await tx.update(session).set({ version, substitutes }).where(eq(session.id, row.id));
     return version;
   }
   const book = bookFor(row.doc, LIBRARY_BOOK);
-  const shown = withSwaps(row.doc, swaps, book);
+  const shown = withSubstitutes(row.doc, substitutes, book);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
   const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, change.person), table);
   const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
@@ -184,8 +192,8 @@ export async function workAnew(
   };
   const moves = allMoves(row.doc, shown, all);
   await tx
-    .update(run)
-    .set({ version, swaps, ...all, moves })
-    .where(eq(run.id, row.id));
+    .update(session)
+    .set({ version, substitutes, ...all, moves })
+    .where(eq(session.id, row.id));
   return version;
 }

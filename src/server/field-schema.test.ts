@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { object } from "yup";
-import { COMMAND_KINDS, ENTRY_KINDS, factsOf, RUN_EVENT_KINDS } from "../core/live/event-kinds";
+import { COMMAND_KINDS, ENTRY_KINDS, factsOf, SESSION_EVENT_KINDS } from "../core/live/event-kinds";
 import { happening } from "../core/live/events";
 import { arbSaid } from "../core/testing/events";
 import { entryOf, happeningFields } from "./field-schema";
@@ -9,7 +9,7 @@ import { entryOf, happeningFields } from "./field-schema";
 const schema = object(happeningFields(COMMAND_KINDS)).noUnknown();
 const takes = (value: unknown) => schema.isValidSync(value, { strict: true });
 /** Without what only the server sets. */
-const sent = (kind: (typeof RUN_EVENT_KINDS)[number], payload: object) =>
+const sent = (kind: (typeof SESSION_EVENT_KINDS)[number], payload: object) =>
   Object.fromEntries(Object.entries(payload).filter(([name]) => !factsOf(kind).payload[name]?.ours));
 
 test("every command is taken as its row says, and with one field more, less or of another kind it isn't", () => {
@@ -34,7 +34,7 @@ test("every command is taken as its row says, and with one field more, less or o
 });
 
 test("what only the server or a participant makes is no command", () => {
-  for (const kind of RUN_EVENT_KINDS.filter((each) => factsOf(each).sender !== "instructor"))
+  for (const kind of SESSION_EVENT_KINDS.filter((each) => factsOf(each).sender !== "instructor"))
     expect(takes({ kind, payload: { person: "a", slot: "s", version: 1, move: "m" } }), kind).toBe(false);
   expect(takes({ kind: "constructor", payload: {} })).toBe(false);
 });

@@ -1,6 +1,6 @@
 /** The core's descriptions of values as Yup schemas, for the edge. */
 import { mixed, number, type ObjectSchema, object, type Schema, string } from "yup";
-import { ENTRY_KINDS, type EntryKind, factsOf, type RunEventKind } from "../core/live/event-kinds";
+import { ENTRY_KINDS, type EntryKind, factsOf, type SessionEventKind } from "../core/live/event-kinds";
 import type { Happening } from "../core/live/events";
 import type { AnyField, Fields } from "../core/values/fields";
 
@@ -22,7 +22,7 @@ export function fieldsSchema(fields: Fields, without: readonly string[] = []): O
 }
 
 /** A command's kind and what it carries, each kind as its own row says. */
-export function happeningFields<K extends RunEventKind>(kinds: readonly K[]) {
+export function happeningFields<K extends SessionEventKind>(kinds: readonly K[]) {
   return {
     kind: string().oneOf(kinds).required(),
     payload: mixed<Happening<K>["payload"]>().when("kind", ([kind]: unknown[]) => {

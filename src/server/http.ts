@@ -121,9 +121,10 @@ export function textParam(request: Request, name: string): string {
   return value;
 }
 
-/** The session that a participant's request names. */
-export function runParam(request: Request): string {
-  const value = new URL(request.url).searchParams.get("run") ?? "";
+/** The session that a participant's request names; in addresses of an earlier version it was called `run`. */
+export function sessionParam(request: Request): string {
+  const { searchParams } = new URL(request.url);
+  const value = searchParams.get("session") ?? searchParams.get("run") ?? "";
   if (!isUuid(value)) throw new Refused("not-found", "There is no such class here.");
   return value;
 }

@@ -7,9 +7,9 @@ import { languageOf, wordsIn } from "../words/languages";
 import { longWhen } from "../words/when-words";
 import type { Words } from "../words/words";
 import { calendarFile } from "./calendar";
-import { type RunRow, sessionDoc } from "./content";
+import { sessionDoc, type WholeSessionRow } from "./content";
 import { db, transaction } from "./db/client";
-import { person, runPerson } from "./db/schema";
+import { person, sessionPerson } from "./db/schema";
 import { env } from "./env";
 import { addLink, type Maker } from "./links";
 import { mailFile } from "./mail";
@@ -23,16 +23,16 @@ import { note } from "./trail";
 const LINK_LASTS_MS = 8 * 86_400_000;
 
 /** What of a session a calendar entry needs. */
-type DatedRun = Pick<RunRow, "id" | "studioId" | "classId" | "sequence" | "startsAt" | "state">;
+type DatedSession = Pick<WholeSessionRow, "id" | "studioId" | "classId" | "sequence" | "startsAt" | "state">;
 
-async function planSeconds(row: DatedRun): Promise<{ title: string; seconds: number }> {
+async function planSeconds(row: DatedSession): Promise<{ title: string; seconds: number }> {
   const doc = await sessionDoc(db(), row);
   return { title: doc.title, seconds: scoreOf(doc, LIBRARY_BOOK).seconds.plan };
 }
 
 /** The calendar entry of a session for one person's own page. */
 export async function sessionCalendar(
-  row: DatedRun,
+  row: DatedSession,
   studioName: string,
   address: string | null,
   words: Words,
@@ -104,11 +104,19 @@ export async function invite(
     });
     await transaction(async (tx) => {
       const { name: to, email } = entry;
-      await putMessage(tx, { studioId, runId: id, personId: entry.id, name: to, email, subject, message });
+      await putMessage(tx, {
+        studioId,
+        sessionId: id,
+        personId: entry.id,
+        name: to,
+        email,
+        subject,
+        message,
+      });
       await tx
-        .update(runPerson)
+        .update(sessionPerson)
         .set({ invitedAt: new Date() })
-        .where(and(eq(runPerson.runId, id), eq(runPerson.personId, entry.id)));
+        .where(and(eq(sessionPerson.sessionId, id), eq(sessionPerson.personId, entry.id)));
     });
   }
   if (by) await note({ studioId, kind: "invitations-written", actor: by.name });

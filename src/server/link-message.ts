@@ -26,6 +26,6 @@ export async function linkMessage(studioId: string, { name, email, language }: P
   });
   return {
     put: (tx: Tx, personId: string) =>
-      putMessage(tx, { studioId, runId: null, personId, name, email: email ?? null, subject, message }),
+      putMessage(tx, { studioId, sessionId: null, personId, name, email: email ?? null, subject, message }),
   };
 }

@@ -1,10 +1,10 @@
 /**
  * Event streams of taught classes. One connection of this process listens to the database and wakes
- * whoever follows a run; what is sent is read from the table, so that nothing lives here only and any
+ * whoever follows a session; what is sent is read from the table, so that nothing lives here only and any
  * number of processes can serve the same class.
  */
 import { Client } from "pg";
-import type { RunEvent } from "../core/live/events";
+import type { SessionEvent } from "../core/live/events";
 import { PATIENCE } from "./db/client";
 import { env } from "./env";
 import { Refused } from "./refused";
@@ -31,10 +31,10 @@ export interface StreamOwner {
 
 /** What a stream follows, for whom, and what of it they may see. */
 export interface Followed {
-  readonly run: string;
+  readonly session: string;
   readonly owner: StreamOwner;
-  readonly load: (seq: number) => Promise<readonly RunEvent[]>;
-  readonly show: (events: readonly RunEvent[]) => readonly RunEvent[];
+  readonly load: (seq: number) => Promise<readonly SessionEvent[]>;
+  readonly show: (events: readonly SessionEvent[]) => readonly SessionEvent[];
   /** Whether whoever follows still may: their link, sign-in or place in the studio may have ended. */
   readonly still: () => Promise<boolean>;
 }
@@ -98,7 +98,7 @@ class LiveHub {
     });
     try {
       await client.connect();
-      await client.query("LISTEN run_events");
+      await client.query("LISTEN session_events");
       this.tries = 0;
       // Whatever happened while nobody listened.
       for (const wakes of this.followers.values()) for (const wake of wakes) wake();
@@ -107,9 +107,9 @@ class LiveHub {
     }
   }
 
-  /** A stream of the events of a run after `seq`, in batches, each with the last number as its id. */
+  /** A stream of the events of a session after `seq`, in batches, each with the last number as its id. */
   stream(
-    { run: runId, owner, signal, load, show, still }: Followed & { readonly signal: AbortSignal },
+    { session: sessionId, owner, signal, load, show, still }: Followed & { readonly signal: AbortSignal },
     seq: number,
   ): ReadableStream<Uint8Array> {
     const encoder = new TextEncoder();
@@ -151,8 +151,8 @@ class LiveHub {
             () => undefined,
           );
         }, PING_MS);
-        const wakes = this.followers.get(runId) ?? new Set<Wake>();
-        this.followers.set(runId, wakes.add(wake));
+        const wakes = this.followers.get(sessionId) ?? new Set<Wake>();
+        this.followers.set(sessionId, wakes.add(wake));
         end = () => {
           if (!open) return;
           open = false;
@@ -160,7 +160,7 @@ class LiveHub {
           this.countOpen(owner.id, -1);
           this.countOpen(owner.address, -1);
           wakes.delete(wake);
-          if (wakes.size === 0) this.followers.delete(runId);
+          if (wakes.size === 0) this.followers.delete(sessionId);
           this.closers.delete(end);
           try {
             controller.close();

@@ -1,20 +1,20 @@
 /** What was written down of sessions: appended only, read back with what the clock and the parts say. */
 import { and, asc, eq } from "drizzle-orm";
 import type { Mark } from "../core/homes/home";
-import { scoreOfKept } from "../core/live/run-score";
+import { scoreOfKept } from "../core/live/live-score";
 import type { SessionContent } from "../core/live/session";
 import { isNews, keptOf, type LogEntry, type LogField, type LogValue } from "../core/log/entries";
 import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
 import { prefilled, recordOf } from "../core/log/record";
 import type { Part } from "../core/parts/part";
-import { contentOf, frozenContent, type RunRow } from "./content";
+import { contentOf, frozenContent, type WholeSessionRow } from "./content";
 import { db, type Tx, transaction } from "./db/client";
-import { logEntry, person, runPerson } from "./db/schema";
+import { logEntry, person, sessionPerson } from "./db/schema";
 import { Refused } from "./refused";
-import { eventsAfter, lockRun, nowIn } from "./run-events";
+import { eventsAfter, lockSession, nowIn } from "./session-events";
 import { needSession, sessionsOfPerson } from "./sessions";
 
-async function entriesOf(tx: Tx, runId: string): Promise<LogEntry[]> {
+async function entriesOf(tx: Tx, sessionId: string): Promise<LogEntry[]> {
   const rows = await tx
     .select({
       person: person.rosterId,
@@ -25,7 +25,7 @@ async function entriesOf(tx: Tx, runId: string): Promise<LogEntry[]> {
     })
     .from(logEntry)
     .innerJoin(person, eq(person.id, logEntry.personId))
-    .where(eq(logEntry.runId, runId))
+    .where(eq(logEntry.sessionId, sessionId))
     .orderBy(asc(logEntry.id));
   return rows.map(({ at, ...rest }) => ({ ...rest, atMs: at.getTime() }));
 }
@@ -41,33 +41,33 @@ export interface Written {
  */
 export async function write(
   studioId: string,
-  runId: string,
+  sessionId: string,
   personId: string,
   author: string,
   entries: readonly Written[],
 ): Promise<void> {
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, runId);
+    const row = await lockSession(tx, studioId, sessionId);
     if (row.state !== "running" && row.state !== "ended")
       throw new Refused("conflict", "This class hasn't been taught yet.");
     const [asked] = await tx
       .select({ rosterId: person.rosterId })
-      .from(runPerson)
-      .innerJoin(person, eq(person.id, runPerson.personId))
-      .where(and(eq(runPerson.runId, runId), eq(runPerson.personId, personId)));
+      .from(sessionPerson)
+      .innerJoin(person, eq(person.id, sessionPerson.personId))
+      .where(and(eq(sessionPerson.sessionId, sessionId), eq(sessionPerson.personId, personId)));
     if (!asked) throw new Refused("not-found", "There is no such person in this class.");
-    const known = await entriesOf(tx, runId);
+    const known = await entriesOf(tx, sessionId);
     const fresh = entries.filter((entry) => isNews(known, { person: asked.rosterId, ...entry }));
     if (fresh.length === 0) return;
     const at = new Date(await nowIn(tx));
     await tx
       .insert(logEntry)
-      .values(fresh.map(({ field, value }) => ({ runId, personId, field, value, author, at })));
+      .values(fresh.map(({ field, value }) => ({ sessionId, personId, field, value, author, at })));
   });
 }
 
 /** Which session a log is of. */
-type LoggedRun = Pick<RunRow, "id" | "startsAt" | "timeZone" | "endedAt">;
+type LoggedRun = Pick<WholeSessionRow, "id" | "startsAt" | "timeZone" | "endedAt">;
 
 function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) => Part | undefined {
   return (mark) =>
@@ -82,9 +82,9 @@ async function logOf(row: LoggedRun, content: SessionContent, only?: string): Pr
   const nowMs = row.endedAt?.getTime() ?? Date.now();
   const people = await db()
     .select({ rosterId: person.rosterId, doc: person.doc })
-    .from(runPerson)
-    .innerJoin(person, eq(person.id, runPerson.personId))
-    .where(eq(runPerson.runId, row.id));
+    .from(sessionPerson)
+    .innerJoin(person, eq(person.id, sessionPerson.personId))
+    .where(eq(sessionPerson.sessionId, row.id));
   const chosen = people.filter(({ rosterId }) => only === undefined || rosterId === only);
   const record = recordOf(
     score,

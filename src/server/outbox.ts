@@ -10,7 +10,7 @@ import { note } from "./trail";
 export interface Message {
   readonly studioId: string;
   /** The session that it is about, or null. */
-  readonly runId: string | null;
+  readonly sessionId: string | null;
   readonly personId: string;
   readonly name: string;
   readonly email: string | null;

@@ -2,10 +2,10 @@
 import { and, eq } from "drizzle-orm";
 import { ENTER_MS } from "../core/live/session";
 import { db } from "./db/client";
-import { runPerson } from "./db/schema";
+import { sessionPerson } from "./db/schema";
 import { otherLinks, type Participant } from "./links";
 import { ownLog } from "./log";
-import { ownRun } from "./own-run";
+import { ownSession } from "./own-session";
 import { ownReadiness } from "./readiness";
 import { type ListedSession, needAsked, sessionShownTo, sessionsOfPerson } from "./sessions";
 import { ownWhereabouts } from "./whereabouts";
@@ -36,16 +36,16 @@ export async function partPage(who: Participant, asked: string | null) {
     pinned: asked !== null,
     others: otherSessions(await sessionsOfPerson(who.studioId, who.personId), shown),
   };
-  if (shown === null) return { ...page, run: null, whereabouts: null, tonightSaid: false, entries: null };
+  if (shown === null) return { ...page, session: null, whereabouts: null, tonightSaid: false, entries: null };
   const row = await needAsked(who.studioId, shown, who.personId);
   const [list] = await db()
-    .select({ tonight: runPerson.tonight })
-    .from(runPerson)
-    .where(and(eq(runPerson.runId, shown), eq(runPerson.personId, who.personId)));
+    .select({ tonight: sessionPerson.tonight })
+    .from(sessionPerson)
+    .where(and(eq(sessionPerson.sessionId, shown), eq(sessionPerson.personId, who.personId)));
   const log = row.state === "ended" ? await ownLog(row, who.doc.id) : null;
   return {
     ...page,
-    run: await ownRun(who, shown),
+    session: await ownSession(who, shown),
     whereabouts: await ownWhereabouts(shown, who.personId),
     tonightSaid: list?.tonight != null,
     entries: log && { kept: Object.fromEntries(log.kept), prefilled: Object.fromEntries(log.prefilled) },

@@ -16,9 +16,9 @@ import {
   outbox,
   person,
   personLink,
-  run,
-  runEvent,
-  runPerson,
+  session,
+  sessionEvent,
+  sessionPerson,
   user,
 } from "./db/schema";
 import { ownReadiness } from "./readiness";
@@ -41,51 +41,61 @@ interface Named {
 async function sessionsNaming(tx: Tx, { studioId, personId, rosterId }: Named): Promise<string[]> {
   const quoted = JSON.stringify(rosterId);
   const within = (column: AnyColumn) => sql`position(${quoted} in ${column}::text) > 0`;
-  const listed = tx.select({ id: runPerson.runId }).from(runPerson).where(eq(runPerson.personId, personId));
-  const entered = tx.select({ id: runEvent.runId }).from(runEvent).where(eq(runEvent.person, rosterId));
+  const listed = tx
+    .select({ id: sessionPerson.sessionId })
+    .from(sessionPerson)
+    .where(eq(sessionPerson.personId, personId));
+  const entered = tx
+    .select({ id: sessionEvent.sessionId })
+    .from(sessionEvent)
+    .where(eq(sessionEvent.person, rosterId));
   const rows = await tx
-    .select({ id: run.id })
-    .from(run)
+    .select({ id: session.id })
+    .from(session)
     .where(
       and(
-        eq(run.studioId, studioId),
-        or(inArray(run.id, listed), inArray(run.id, entered), ...[run.swaps, run.doc, run.parts].map(within)),
+        eq(session.studioId, studioId),
+        or(
+          inArray(session.id, listed),
+          inArray(session.id, entered),
+          ...[session.substitutes, session.doc, session.parts].map(within),
+        ),
       ),
     )
-    .orderBy(run.id);
+    .orderBy(session.id);
   return rows.map(({ id }) => id);
 }
 
 /** What is kept of a person in one session, however they came to be in it. */
 async function dataInSession(tx: Tx, id: string, { personId, rosterId }: Named) {
-  const [session] = await tx.select().from(run).where(eq(run.id, id));
+  const [row] = await tx.select().from(session).where(eq(session.id, id));
   const [list] = await tx
     .select()
-    .from(runPerson)
-    .where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
+    .from(sessionPerson)
+    .where(and(eq(sessionPerson.sessionId, id), eq(sessionPerson.personId, personId)));
   const events = await tx
-    .select({ kind: runEvent.kind, payload: runEvent.payload, at: runEvent.at })
-    .from(runEvent)
-    .where(and(eq(runEvent.runId, id), eq(runEvent.person, rosterId)))
-    .orderBy(runEvent.seq);
+    .select({ kind: sessionEvent.kind, payload: sessionEvent.payload, at: sessionEvent.at })
+    .from(sessionEvent)
+    .where(and(eq(sessionEvent.sessionId, id), eq(sessionEvent.person, rosterId)))
+    .orderBy(sessionEvent.seq);
   const entries = await tx
     .select({ field: logEntry.field, value: logEntry.value, author: logEntry.author, at: logEntry.at })
     .from(logEntry)
-    .where(and(eq(logEntry.runId, id), eq(logEntry.personId, personId)))
+    .where(and(eq(logEntry.sessionId, id), eq(logEntry.personId, personId)))
     .orderBy(logEntry.id);
   return {
     id,
-    title: session?.title ?? null,
-    startsAt: session?.startsAt ?? null,
-    timeZone: session?.timeZone ?? null,
-    state: session?.state ?? null,
+    title: row?.title ?? null,
+    startsAt: row?.startsAt ?? null,
+    timeZone: row?.timeZone ?? null,
+    state: row?.state ?? null,
     onTheList: list !== undefined,
     invitedAt: list?.invitedAt ?? null,
     tonight: list?.tonight ?? null,
     whereabouts: await ownWhereaboutsIn(tx, id, personId),
-    part: session?.parts?.find((part) => part.person === rosterId) ?? null,
-    changedMoves: session?.swaps.filter((swap) => swap.person === rosterId) ?? [],
-    choices: session?.doc?.overruled?.filter((entry) => entry.person === rosterId) ?? [],
+    part: row?.parts?.find((part) => part.person === rosterId) ?? null,
+    changedMoves: row?.substitutes.filter((substitute) => substitute.person === rosterId) ?? [],
+    choices: row?.doc?.overruled?.filter((entry) => entry.person === rosterId) ?? [],
     events: events.map((event) => ({ ...event, what: factsOf(event.kind).words })),
     entries,
   };
@@ -174,17 +184,17 @@ async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
   const { rosterId } = named;
   const others = (parts: readonly Part[]) => parts.filter((part) => part.person !== rosterId);
   for (const id of await sessionsNaming(tx, named)) {
-    const [session] = await tx.select().from(run).where(eq(run.id, id)).for("update");
-    if (!session) continue;
-    const byMark = session.partsByMark;
+    const [row] = await tx.select().from(session).where(eq(session.id, id)).for("update");
+    if (!row) continue;
+    const byMark = row.partsByMark;
     await tx
-      .update(run)
+      .update(session)
       .set({
         // What was kept at hand of it is no longer right.
-        version: session.version + 1,
-        swaps: session.swaps.filter((swap) => swap.person !== rosterId),
-        ...(session.doc ? { doc: docWithout(session.doc, rosterId) } : {}),
-        ...(session.parts ? { parts: others(session.parts) } : {}),
+        version: row.version + 1,
+        substitutes: row.substitutes.filter((substitute) => substitute.person !== rosterId),
+        ...(row.doc ? { doc: docWithout(row.doc, rosterId) } : {}),
+        ...(row.parts ? { parts: others(row.parts) } : {}),
         ...(byMark
           ? {
               partsByMark: Object.fromEntries(
@@ -193,12 +203,12 @@ async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
             }
           : {}),
       })
-      .where(eq(run.id, id));
+      .where(eq(session.id, id));
     // The numbers of the events stay without a gap; what they said of the person goes.
     await tx
-      .update(runEvent)
+      .update(sessionEvent)
       .set({ kind: "erased", person: null, payload: {} })
-      .where(and(eq(runEvent.runId, id), eq(runEvent.person, rosterId)));
+      .where(and(eq(sessionEvent.sessionId, id), eq(sessionEvent.person, rosterId)));
   }
 }
 

@@ -52,5 +52,6 @@ export function authSecretOf(sealSecret: string): string {
 
 /** What each seal is bound to. */
 export const aboutReadiness = (personId: string) => `readiness ${personId}`;
-export const aboutWhereabouts = (runId: string, personId: string) => `whereabouts ${runId} ${personId}`;
+export const aboutWhereabouts = (sessionId: string, personId: string) =>
+  `whereabouts ${sessionId} ${personId}`;
 export const aboutMessage = (id: string) => `outbox ${id}`;

@@ -6,14 +6,14 @@ import { isTimeZone } from "../core/settings/settings";
 import { findClass } from "./classes";
 import type { SessionRow } from "./content";
 import { type Tx, transaction } from "./db/client";
-import { classes, person, run, runPerson, whereabouts } from "./db/schema";
+import { classes, person, session, sessionPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
-import { announce, lockRun } from "./run-events";
+import { announce, lockSession } from "./session-events";
 import { settingsOf } from "./studios";
 
 function owned(studioId: string, id: string) {
-  return and(eq(run.studioId, studioId), eq(run.id, id));
+  return and(eq(session.studioId, studioId), eq(session.id, id));
 }
 
 export interface Plan {
@@ -46,12 +46,12 @@ function checkZone(timeZone: string): void {
 async function planIn(tx: Tx, studioId: string, plan: Plan, people: readonly string[]): Promise<string> {
   const { classId, startsAt, timeZone, state } = plan;
   const [row] = await tx
-    .insert(run)
+    .insert(session)
     .values({ studioId, classId, startsAt, timeZone, state })
-    .returning({ id: run.id });
+    .returning({ id: session.id });
   if (!row) throw new Error("the session was not stored");
   if (people.length > 0)
-    await tx.insert(runPerson).values(people.map((personId) => ({ runId: row.id, personId })));
+    await tx.insert(sessionPerson).values(people.map((personId) => ({ sessionId: row.id, personId })));
   return row.id;
 }
 
@@ -72,7 +72,7 @@ const SAME_HOURS = 3;
  * everybody. Pressed five times, by whomever, it is the same one: the class's row is held meanwhile.
  */
 export async function teachNow(studioId: string, classId: string): Promise<string> {
-  const near = sql`${run.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
+  const near = sql`${session.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
   const { timeZone } = (await settingsOf(studioId)).teaching;
   const people = await checkedPeople(studioId, null);
   return transaction(async (tx) => {
@@ -83,17 +83,17 @@ export async function teachNow(studioId: string, classId: string): Promise<strin
       .for("update");
     if (!held) throw new Refused("not-found", "There is no such class here.");
     const [meant] = await tx
-      .select({ id: run.id, state: run.state })
-      .from(run)
+      .select({ id: session.id, state: session.state })
+      .from(session)
       .where(
         and(
-          eq(run.studioId, studioId),
-          eq(run.classId, classId),
-          inArray(run.state, ["planned", "open"]),
+          eq(session.studioId, studioId),
+          eq(session.classId, classId),
+          inArray(session.state, ["planned", "open"]),
           near,
         ),
       )
-      .orderBy(desc(run.startsAt))
+      .orderBy(desc(session.startsAt))
       .limit(1);
     if (!meant)
       return planIn(
@@ -116,11 +116,11 @@ export async function moveSession(
 ): Promise<void> {
   checkZone(timeZone);
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     if (row.state !== "planned" && row.state !== "open")
       throw new Refused("conflict", "This class has begun or is over: its time stays.");
     const sequence = row.sequence + 1;
-    await tx.update(run).set({ startsAt, timeZone, sequence }).where(owned(studioId, id));
+    await tx.update(session).set({ startsAt, timeZone, sequence }).where(owned(studioId, id));
   });
 }
 
@@ -139,13 +139,13 @@ export async function setSessionState(
 }
 
 async function becomeIn(tx: Tx, studioId: string, id: string, state: "open" | "cancelled"): Promise<void> {
-  const row = await lockRun(tx, studioId, id);
+  const row = await lockSession(tx, studioId, id);
   if (row.state === state) return;
   if (!MAY_BECOME[state].includes(row.state))
     throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
   const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
-  await tx.update(run).set({ state, sequence }).where(owned(studioId, id));
-  if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
+  await tx.update(session).set({ state, sequence }).where(owned(studioId, id));
+  if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
 }
 
 /** Whether what is taught is frozen: from the start on, or at the end of a class that never was. */
@@ -165,21 +165,21 @@ async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<s
 /** Asks somebody to a session: also at the door, and while it runs. */
 export async function addToSession(studioId: string, id: string, personId: string): Promise<void> {
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const [list] = await tx
       .select({ people: sql<number>`count(*)::int` })
-      .from(runPerson)
-      .where(eq(runPerson.runId, id));
+      .from(sessionPerson)
+      .where(eq(sessionPerson.sessionId, id));
     if ((list?.people ?? 0) >= MOST_ASKED)
       throw new Refused("invalid", `At most ${MOST_ASKED} people are asked to one class.`);
     const added = await tx
-      .insert(runPerson)
-      .values({ runId: id, personId })
+      .insert(sessionPerson)
+      .values({ sessionId: id, personId })
       .onConflictDoNothing()
-      .returning({ personId: runPerson.personId });
+      .returning({ personId: sessionPerson.personId });
     if (added.length > 0) await announce(tx, row, { person: { id: personId, rosterId } });
   });
 }
@@ -187,12 +187,16 @@ export async function addToSession(studioId: string, id: string, personId: strin
 /** Takes somebody off the list of a session that hasn't started. */
 export async function removeFromSession(studioId: string, id: string, personId: string): Promise<void> {
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     if (hasStarted(row))
       throw new Refused("conflict", "The class has started: who is on its list stays on it.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
-    await tx.delete(runPerson).where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)));
-    await tx.delete(whereabouts).where(and(eq(whereabouts.runId, id), eq(whereabouts.personId, personId)));
+    await tx
+      .delete(sessionPerson)
+      .where(and(eq(sessionPerson.sessionId, id), eq(sessionPerson.personId, personId)));
+    await tx
+      .delete(whereabouts)
+      .where(and(eq(whereabouts.sessionId, id), eq(whereabouts.personId, personId)));
     await announce(tx, row, { person: { id: personId, rosterId } });
   });
 }
@@ -205,15 +209,15 @@ export async function setTonight(
   tonight: Tonight | null,
 ): Promise<void> {
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const rows = await tx
-      .update(runPerson)
+      .update(sessionPerson)
       .set({ tonight })
-      .where(and(eq(runPerson.runId, id), eq(runPerson.personId, personId)))
-      .returning({ personId: runPerson.personId });
+      .where(and(eq(sessionPerson.sessionId, id), eq(sessionPerson.personId, personId)))
+      .returning({ personId: sessionPerson.personId });
     if (rows.length === 0) throw new Refused("not-found", "There is no such class here.");
     await announce(tx, row, { person: { id: personId, rosterId } });
   });
@@ -224,14 +228,17 @@ export async function homeChanged(studioId: string, personId: string): Promise<v
   await transaction(async (tx) => {
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const rows = await tx
-      .select({ id: run.id })
-      .from(run)
-      .innerJoin(runPerson, and(eq(runPerson.runId, run.id), eq(runPerson.personId, personId)))
-      .where(and(eq(run.studioId, studioId), inArray(run.state, ["open"]), isNull(run.doc)))
+      .select({ id: session.id })
+      .from(session)
+      .innerJoin(
+        sessionPerson,
+        and(eq(sessionPerson.sessionId, session.id), eq(sessionPerson.personId, personId)),
+      )
+      .where(and(eq(session.studioId, studioId), inArray(session.state, ["open"]), isNull(session.doc)))
       // Whoever locks several does it in the order of their ids, so that no two wait for each other.
-      .orderBy(run.id);
+      .orderBy(session.id);
     for (const { id } of rows) {
-      const row = await lockRun(tx, studioId, id);
+      const row = await lockSession(tx, studioId, id);
       if (!hasStarted(row)) await announce(tx, row, { person: { id: personId, rosterId } });
     }
   });

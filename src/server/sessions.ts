@@ -2,23 +2,23 @@
 import { and, desc, eq, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
 import { type SessionState, type SessionTimes, sessionToShow } from "../core/live/session";
-import { contentOf, LIGHT, type RunRow, type SessionRow } from "./content";
+import { contentOf, LIGHT, type SessionRow, type WholeSessionRow } from "./content";
 import { db } from "./db/client";
-import { classes, person, run, runPerson } from "./db/schema";
+import { classes, person, session, sessionPerson } from "./db/schema";
 import { Refused } from "./refused";
 
 function owned(studioId: string, id: string) {
-  return and(eq(run.studioId, studioId), eq(run.id, id));
+  return and(eq(session.studioId, studioId), eq(session.id, id));
 }
 
 /** One session, or null where this studio has none of that id. */
-export async function findSession(studioId: string, id: string): Promise<RunRow | null> {
-  const [row] = await db().select().from(run).where(owned(studioId, id));
+export async function findSession(studioId: string, id: string): Promise<WholeSessionRow | null> {
+  const [row] = await db().select().from(session).where(owned(studioId, id));
   return row ?? null;
 }
 
 /** A session that must be there. */
-export async function needSession(studioId: string, id: string): Promise<RunRow> {
+export async function needSession(studioId: string, id: string): Promise<WholeSessionRow> {
   const row = await findSession(studioId, id);
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
@@ -37,8 +37,8 @@ export interface ListedSession extends SessionTimes {
   readonly people: number;
 }
 
-const title = sql<string>`coalesce(${run.title}, ${classes.title}, 'A class that was removed')`;
-const asked = sql<number>`(select count(*)::int from ${runPerson} where ${runPerson.runId} = ${run.id})`;
+const title = sql<string>`coalesce(${session.title}, ${classes.title}, 'A class that was removed')`;
+const asked = sql<number>`(select count(*)::int from ${sessionPerson} where ${sessionPerson.sessionId} = ${session.id})`;
 
 function listed(
   rows: readonly {
@@ -62,14 +62,14 @@ function listed(
 }
 
 const LISTED = {
-  id: run.id,
-  state: run.state,
-  startsAt: run.startsAt,
-  startedAt: run.startedAt,
-  endedAt: run.endedAt,
-  classId: run.classId,
+  id: session.id,
+  state: session.state,
+  startsAt: session.startsAt,
+  startedAt: session.startedAt,
+  endedAt: session.endedAt,
+  classId: session.classId,
   title,
-  timeZone: run.timeZone,
+  timeZone: session.timeZone,
   people: asked,
 };
 
@@ -77,10 +77,10 @@ const LISTED = {
 export async function listSessions(studioId: string): Promise<ListedSession[]> {
   const rows = await db()
     .select(LISTED)
-    .from(run)
-    .leftJoin(classes, eq(classes.id, run.classId))
-    .where(eq(run.studioId, studioId))
-    .orderBy(desc(run.startsAt))
+    .from(session)
+    .leftJoin(classes, eq(classes.id, session.classId))
+    .where(eq(session.studioId, studioId))
+    .orderBy(desc(session.startsAt))
     .limit(500);
   return listed(rows);
 }
@@ -89,11 +89,14 @@ export async function listSessions(studioId: string): Promise<ListedSession[]> {
 export async function sessionsOfPerson(studioId: string, personId: string): Promise<ListedSession[]> {
   const rows = await db()
     .select(LISTED)
-    .from(run)
-    .innerJoin(runPerson, and(eq(runPerson.runId, run.id), eq(runPerson.personId, personId)))
-    .leftJoin(classes, eq(classes.id, run.classId))
-    .where(eq(run.studioId, studioId))
-    .orderBy(desc(run.startsAt))
+    .from(session)
+    .innerJoin(
+      sessionPerson,
+      and(eq(sessionPerson.sessionId, session.id), eq(sessionPerson.personId, personId)),
+    )
+    .leftJoin(classes, eq(classes.id, session.classId))
+    .where(eq(session.studioId, studioId))
+    .orderBy(desc(session.startsAt))
     .limit(500);
   return listed(rows);
 }
@@ -107,9 +110,9 @@ export async function sessionShownTo(studioId: string, personId: string): Promis
 export async function needAsked(studioId: string, id: string, personId: string): Promise<SessionRow> {
   const [row] = await db()
     .select(LIGHT)
-    .from(run)
-    .innerJoin(runPerson, eq(runPerson.runId, run.id))
-    .where(and(owned(studioId, id), eq(runPerson.personId, personId)));
+    .from(session)
+    .innerJoin(sessionPerson, eq(sessionPerson.sessionId, session.id))
+    .where(and(owned(studioId, id), eq(sessionPerson.personId, personId)));
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
 }
@@ -126,10 +129,15 @@ export interface AskedPerson {
 /** Who is asked to a session, by name. */
 export async function askedTo(studioId: string, id: string): Promise<AskedPerson[]> {
   const rows = await db()
-    .select({ id: person.id, doc: person.doc, invitedAt: runPerson.invitedAt, tonight: runPerson.tonight })
-    .from(runPerson)
-    .innerJoin(person, eq(person.id, runPerson.personId))
-    .innerJoin(run, eq(run.id, runPerson.runId))
+    .select({
+      id: person.id,
+      doc: person.doc,
+      invitedAt: sessionPerson.invitedAt,
+      tonight: sessionPerson.tonight,
+    })
+    .from(sessionPerson)
+    .innerJoin(person, eq(person.id, sessionPerson.personId))
+    .innerJoin(session, eq(session.id, sessionPerson.sessionId))
     .where(owned(studioId, id));
   return rows
     .map(({ id: personId, doc, invitedAt, tonight }) => ({

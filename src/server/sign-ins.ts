@@ -1,7 +1,7 @@
 /** Where an instructor is signed in, as they are told. */
 import { and, desc, eq, gt, ne, sql } from "drizzle-orm";
 import { db } from "./db/client";
-import { session } from "./db/schema";
+import { signIn } from "./db/schema";
 import type { Instructor } from "./who";
 
 export interface SignIn {
@@ -23,31 +23,31 @@ export function deviceOf(userAgent: string | null): string {
 }
 
 /** Sign-ins that hold, the last first. */
-export async function signInsOf({ userId, sessionId }: Instructor): Promise<SignIn[]> {
+export async function signInsOf({ userId, signInId }: Instructor): Promise<SignIn[]> {
   const rows = await db()
     .select({
-      id: session.id,
-      createdAt: session.createdAt,
-      userAgent: session.userAgent,
-      ipAddress: session.ipAddress,
+      id: signIn.id,
+      createdAt: signIn.createdAt,
+      userAgent: signIn.userAgent,
+      ipAddress: signIn.ipAddress,
     })
-    .from(session)
-    .where(and(eq(session.userId, userId), gt(session.expiresAt, sql`now()`)))
-    .orderBy(desc(session.createdAt));
+    .from(signIn)
+    .where(and(eq(signIn.userId, userId), gt(signIn.expiresAt, sql`now()`)))
+    .orderBy(desc(signIn.createdAt));
   return rows.map(({ id, createdAt, userAgent, ipAddress }) => ({
     id,
     sinceMs: createdAt.getTime(),
     device: deviceOf(userAgent),
     address: ipAddress ?? "",
-    here: id === sessionId,
+    here: id === signInId,
   }));
 }
 
 /** Ends every sign-in of an instructor but the one that asks; gives how many. */
-export async function endOtherSignIns({ userId, sessionId }: Instructor): Promise<number> {
+export async function endOtherSignIns({ userId, signInId }: Instructor): Promise<number> {
   const rows = await db()
-    .delete(session)
-    .where(and(eq(session.userId, userId), ne(session.id, sessionId)))
-    .returning({ id: session.id });
+    .delete(signIn)
+    .where(and(eq(signIn.userId, userId), ne(signIn.id, signInId)))
+    .returning({ id: signIn.id });
   return rows.length;
 }

@@ -1,7 +1,7 @@
 /** A session as everybody may see it, shared into a call: the class and its three ways, and no person. */
 import type { ClassDoc } from "../core/class/document";
 import { publicDoc } from "../core/live/own-part";
-import { withSwaps } from "../core/live/swaps";
+import { withSubstitutes } from "../core/live/substitutes";
 import { type ThreeWays, threeWays } from "../core/live/three-ways";
 import { bookFor, type KnownMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
@@ -21,9 +21,9 @@ export interface StageContent {
 export async function stageContent(studioId: string, id: string): Promise<StageContent> {
   const { content } = await sessionContent(studioId, id);
   const doc = publicDoc(content.doc);
-  const swaps = content.swaps.filter((swap) => swap.person === undefined);
+  const substitutes = content.substitutes.filter((substitute) => substitute.person === undefined);
   const book = bookFor(doc, LIBRARY_BOOK);
-  const shown = publicDoc(withSwaps(doc, swaps, book));
+  const shown = publicDoc(withSubstitutes(doc, substitutes, book));
   const moves = [...movesUsed(doc, []), ...movesUsed(shown, [])];
   const unique = [...new Map(moves.map((move) => [move.id ?? move.name, move])).values()];
   return { version: content.version, doc, shown, moves: unique, ways: threeWays(shown, book) };

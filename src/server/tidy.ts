@@ -4,34 +4,34 @@
  */
 import { and, eq, inArray, lte, notExists, notInArray, sql } from "drizzle-orm";
 import { forgottenEnd } from "../core/live/forgotten";
-import { scoreOfKept } from "../core/live/run-score";
+import { scoreOfKept } from "../core/live/live-score";
 import { OPEN_HOURS } from "../core/live/session";
 import { forgetMail } from "./account-mail";
 import { frozenContent } from "./content";
 import { db } from "./db/client";
-import { classEdit, classes, member, run, studio, user, whereabouts } from "./db/schema";
+import { classEdit, classes, member, session, studio, user, whereabouts } from "./db/schema";
 import { journal } from "./journal";
-import { databaseNow, eventsAfter, takeCommand } from "./run-events";
+import { databaseNow, eventsAfter, takeCommand } from "./session-events";
 import { forgetTrail } from "./trail";
 
 /** As `isLongPast` of the core. */
 const longPast = lte(
-  sql`greatest(${run.startsAt}, ${run.startedAt})`,
+  sql`greatest(${session.startsAt}, ${session.startedAt})`,
   sql`now() - make_interval(hours => ${OPEN_HOURS})`,
 );
 
 /** Where people were is not kept: not of classes that were left open either. */
 async function forgetWhereabouts(): Promise<void> {
-  const old = db().select({ id: run.id }).from(run).where(longPast);
-  await db().delete(whereabouts).where(inArray(whereabouts.runId, old));
+  const old = db().select({ id: session.id }).from(session).where(longPast);
+  await db().delete(whereabouts).where(inArray(whereabouts.sessionId, old));
 }
 
 /** Ends the classes that were left running, at the time at which they were over. */
 async function endForgotten(): Promise<void> {
   const rows = await db()
-    .select({ id: run.id, studioId: run.studioId })
-    .from(run)
-    .where(and(eq(run.state, "running"), longPast));
+    .select({ id: session.id, studioId: session.studioId })
+    .from(session)
+    .where(and(eq(session.state, "running"), longPast));
   for (const { id, studioId } of rows) {
     const content = await frozenContent(db(), id);
     if (!content) continue;

@@ -1,13 +1,13 @@
 /** Where a person is tonight and whom to call: for the instructor of that class, and gone when it is over. */
 import { and, eq } from "drizzle-orm";
 import { isLongPast } from "../core/live/session";
-import type { RunRow } from "./content";
+import type { WholeSessionRow } from "./content";
 import { db, type Tx } from "./db/client";
-import { person, run, whereabouts } from "./db/schema";
+import { person, session, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
-import { hurtsNow } from "./run-events";
 import { seal, unseal } from "./seal";
 import { aboutWhereabouts } from "./seal-key";
+import { hurtsNow } from "./session-events";
 import { needAsked, needSession } from "./sessions";
 import { note } from "./trail";
 
@@ -21,7 +21,11 @@ export interface LeftWhereabouts extends Whereabouts {
 }
 
 /** Nobody is asked where they are once their class has ended, or should have long ago. */
-function isOver({ state, startsAt, startedAt }: Pick<RunRow, "state" | "startsAt" | "startedAt">): boolean {
+function isOver({
+  state,
+  startsAt,
+  startedAt,
+}: Pick<WholeSessionRow, "state" | "startsAt" | "startedAt">): boolean {
   if (state === "ended" || state === "cancelled") return true;
   return isLongPast(startsAt.getTime(), startedAt?.getTime() ?? null, Date.now());
 }
@@ -29,45 +33,45 @@ function isOver({ state, startsAt, startedAt }: Pick<RunRow, "state" | "startsAt
 /** Leaves (or with empty texts takes back) where one is, for a session that isn't over. */
 export async function leaveWhereabouts(
   studioId: string,
-  runId: string,
+  sessionId: string,
   personId: string,
   left: Whereabouts & { readonly anyTime?: boolean },
 ): Promise<void> {
-  const row = await needAsked(studioId, runId, personId);
+  const row = await needAsked(studioId, sessionId, personId);
   if (isOver(row)) throw new Refused("conflict", "This class is over: nothing is kept.");
   const place = left.place.trim();
   const contact = left.contact.trim();
   if (place === "" && contact === "") {
     await db()
       .delete(whereabouts)
-      .where(and(eq(whereabouts.runId, runId), eq(whereabouts.personId, personId)));
+      .where(and(eq(whereabouts.sessionId, sessionId), eq(whereabouts.personId, personId)));
     return;
   }
   const anyTime = left.anyTime ?? false;
-  const sealed = seal({ place, contact }, aboutWhereabouts(runId, personId));
+  const sealed = seal({ place, contact }, aboutWhereabouts(sessionId, personId));
   await db()
     .insert(whereabouts)
-    .values({ runId, personId, sealed, anyTime })
-    .onConflictDoUpdate({ target: [whereabouts.runId, whereabouts.personId], set: { sealed, anyTime } });
+    .values({ sessionId, personId, sealed, anyTime })
+    .onConflictDoUpdate({ target: [whereabouts.sessionId, whereabouts.personId], set: { sealed, anyTime } });
 }
 
 /** What a person left for a session, for themselves. */
 export async function ownWhereaboutsIn(
   tx: Tx,
-  runId: string,
+  sessionId: string,
   personId: string,
 ): Promise<LeftWhereabouts | null> {
   const [row] = await tx
     .select()
     .from(whereabouts)
-    .where(and(eq(whereabouts.runId, runId), eq(whereabouts.personId, personId)));
-  const left = row ? unseal<Whereabouts>(row.sealed, aboutWhereabouts(runId, personId)) : null;
+    .where(and(eq(whereabouts.sessionId, sessionId), eq(whereabouts.personId, personId)));
+  const left = row ? unseal<Whereabouts>(row.sealed, aboutWhereabouts(sessionId, personId)) : null;
   return row && left ? { ...left, anyTime: row.anyTime } : null;
 }
 
 /** `ownWhereaboutsIn` where nothing is held. */
-export function ownWhereabouts(runId: string, personId: string): Promise<LeftWhereabouts | null> {
-  return ownWhereaboutsIn(db(), runId, personId);
+export function ownWhereabouts(sessionId: string, personId: string): Promise<LeftWhereabouts | null> {
+  return ownWhereaboutsIn(db(), sessionId, personId);
 }
 
 /**
@@ -79,22 +83,22 @@ export function ownWhereabouts(runId: string, personId: string): Promise<LeftWhe
  */
 export async function whereaboutsOf(
   studioId: string,
-  runId: string,
+  sessionId: string,
   rosterId: string,
   by: string,
 ): Promise<Whereabouts | null> {
-  const session = await needSession(studioId, runId);
-  if (isOver(session) || session.state !== "running")
+  const row = await needSession(studioId, sessionId);
+  if (isOver(row) || row.state !== "running")
     throw new Refused("conflict", "Where somebody is can be opened only while the class runs.");
-  const [row] = await db()
+  const [left] = await db()
     .select({ sealed: whereabouts.sealed, personId: whereabouts.personId, anyTime: whereabouts.anyTime })
     .from(whereabouts)
-    .innerJoin(run, eq(run.id, whereabouts.runId))
+    .innerJoin(session, eq(session.id, whereabouts.sessionId))
     .innerJoin(person, eq(person.id, whereabouts.personId))
-    .where(and(eq(run.studioId, studioId), eq(run.id, runId), eq(person.rosterId, rosterId)));
-  if (!row) return null;
-  if (!row.anyTime && !(await hurtsNow(runId, rosterId)))
+    .where(and(eq(session.studioId, studioId), eq(session.id, sessionId), eq(person.rosterId, rosterId)));
+  if (!left) return null;
+  if (!left.anyTime && !(await hurtsNow(sessionId, rosterId)))
     throw new Refused("conflict", "Where they are can be opened when they hurt, or where they allowed it.");
-  await note({ studioId, kind: "whereabouts-read", actor: by, personId: row.personId });
-  return unseal<Whereabouts>(row.sealed, aboutWhereabouts(runId, row.personId));
+  await note({ studioId, kind: "whereabouts-read", actor: by, personId: left.personId });
+  return unseal<Whereabouts>(left.sealed, aboutWhereabouts(sessionId, left.personId));
 }

@@ -4,14 +4,14 @@ import { redirect } from "next/navigation";
 import { cache } from "react";
 import { auth } from "./auth";
 import { db } from "./db/client";
-import { member, session as signIn } from "./db/schema";
+import { member, signIn } from "./db/schema";
 import { studioOf } from "./studios";
 
 /** Who asks: an instructor with the studio they may see. */
 export interface Instructor {
   readonly userId: string;
   /** Of the sign-in that asks. */
-  readonly sessionId: string;
+  readonly signInId: string;
   readonly name: string;
   readonly studioId: string;
   readonly studioName: string;
@@ -26,17 +26,17 @@ export const instructor = cache(async (): Promise<Instructor | null> => {
   if (!session) return null;
   const studio = await studioOf(session.user.id);
   return (
-    studio && { userId: session.user.id, sessionId: session.session.id, name: session.user.name, ...studio }
+    studio && { userId: session.user.id, signInId: session.session.id, name: session.user.name, ...studio }
   );
 });
 
 /** Whether a sign-in still holds and its instructor still teaches in that studio: for what goes on after it was asked. */
-export async function stillSignedIn({ sessionId, studioId, userId }: Instructor): Promise<boolean> {
+export async function stillSignedIn({ signInId, studioId, userId }: Instructor): Promise<boolean> {
   const rows = await db()
     .select({ id: signIn.id })
     .from(signIn)
     .innerJoin(member, and(eq(member.userId, signIn.userId), eq(member.studioId, studioId)))
-    .where(and(eq(signIn.id, sessionId), eq(signIn.userId, userId), gt(signIn.expiresAt, sql`now()`)));
+    .where(and(eq(signIn.id, signInId), eq(signIn.userId, userId), gt(signIn.expiresAt, sql`now()`)));
   return rows.length > 0;
 }
 

@@ -3,12 +3,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { type ClassDoc, findSlot } from "../core/class/document";
-import type { RunEvent } from "../core/live/events";
-import { runState } from "../core/live/fold";
+import type { SessionEvent } from "../core/live/events";
+import { clockState } from "../core/live/fold";
+import { liveScore } from "../core/live/live-score";
 import { callGroups, lineNow, nowNext } from "../core/live/now-next";
 import { peopleNow } from "../core/live/people-now";
 import { presenceOf } from "../core/live/presence";
-import { runScore } from "../core/live/run-score";
 import { bookFor } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library/index";
 import { partsFor } from "../core/parts/parts";
@@ -37,11 +37,11 @@ const doc = classOf([
 
 const english = wordsIn("en");
 
-function wordsAt(own: ClassDoc, afterMs: number, more: RunEvent[] = []) {
+function wordsAt(own: ClassDoc, afterMs: number, more: SessionEvent[] = []) {
   const book = bookFor(own, LIBRARY_BOOK);
-  const score = runScore(own, scoreOf(own, LIBRARY_BOOK));
+  const score = liveScore(own, scoreOf(own, LIBRARY_BOOK));
   const list = [...events([0, "start", { countInMs: 5000 }]), ...more];
-  const state = runState(score, list, T0 + 5000 + afterMs);
+  const state = clockState(score, list, T0 + 5000 + afterMs);
   const now = nowNext(own, score, state, book);
   return { words: nowText(now, english), now, state, score };
 }

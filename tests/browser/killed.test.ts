@@ -15,7 +15,7 @@ afterAll(async () => {
 
 const EVENTS = `
   const done = arguments[arguments.length - 1];
-  fetch("/api/runs/" + location.pathname.split("/").pop() + "/events").then((r) => r.json()).then((j) => done(j.events), () => done(null));
+  fetch("/api/sessions/" + location.pathname.split("/").pop() + "/events").then((r) => r.json()).then((j) => done(j.events), () => done(null));
 `;
 
 test("the web process and the database are killed and started again in mid-class", async () => {

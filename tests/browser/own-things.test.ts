@@ -33,8 +33,8 @@ beforeAll(async () => {
     ],
   };
   const { id: classId } = (await ask(asker, "POST", "/api/classes", { doc })).json as { id: string };
-  const run = ((await ask(asker, "POST", "/api/runs", { classId })).json as { id: string }).id;
-  path = await partPath(studio.cookie, run, WHO);
+  const session = ((await ask(asker, "POST", "/api/sessions/now", { classId })).json as { id: string }).id;
+  path = await partPath(studio.cookie, session, WHO);
 });
 afterAll(async () => {
   for (const browser of [teacher, phone]) await browser?.close();

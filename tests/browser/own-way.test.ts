@@ -39,9 +39,9 @@ beforeAll(async () => {
   await useSession(teacher.driver, studio.cookie);
   const made = await ask(asker, "POST", "/api/classes", { doc: doc() });
   const { id: classId } = made.json as { id: string };
-  const run = ((await ask(asker, "POST", "/api/runs", { classId })).json as { id: string }).id;
-  await open(teacher.driver, `/teach/${run}`);
-  await open(phone.driver, await partPath(studio.cookie, run, "Gil Sorrento-Bay"));
+  const session = ((await ask(asker, "POST", "/api/sessions/now", { classId })).json as { id: string }).id;
+  await open(teacher.driver, `/teach/${session}`);
+  await open(phone.driver, await partPath(studio.cookie, session, "Gil Sorrento-Bay"));
   await seeText(teacher.driver, "1 here");
   await press(teacher.driver, " ");
   await phaseOf(phone, "running", 20_000);

@@ -124,12 +124,12 @@ describe("a participant's phone", () => {
       upload_throughput: -1,
     });
     const url = await teacher.driver.getCurrentUrl();
-    const run = url.split("/teach/")[1];
+    const session = url.split("/teach/")[1];
     await see(
       phone.driver,
       "the entry on the server",
       async () => {
-        const { events } = (await ask(asker(), "GET", `/api/runs/${run}/events`)).json as unknown as {
+        const { events } = (await ask(asker(), "GET", `/api/sessions/${session}/events`)).json as unknown as {
           events: { kind: string; payload: { person?: string; mark?: string } }[];
         };
         return events.some(
@@ -142,7 +142,7 @@ describe("a participant's phone", () => {
 
   test("is told of another class, and not taken away from the one that goes on", async () => {
     const classId = /\/classes\/([0-9a-f-]{36})/.exec((await ask(asker(), "GET", "/classes")).text)?.[1];
-    expect((await ask(asker(), "POST", "/api/runs", { classId })).status).toBe(200);
+    expect((await ask(asker(), "POST", "/api/sessions/now", { classId })).status).toBe(200);
     await seeText(phone.driver, "Another class was opened: go to it");
     await phaseOf(phone, "running");
     await accessible(phone.driver);

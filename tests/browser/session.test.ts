@@ -157,7 +157,7 @@ describe("a session", () => {
     await (await named(teacher.driver, "button", "End it")).click();
     await phaseOf(teacher, "ended");
     await accessible(teacher.driver);
-    const left = await ask(asker(), "GET", `/api/runs/${session}/whereabouts?person=gil`);
+    const left = await ask(asker(), "GET", `/api/sessions/${session}/whereabouts?person=gil`);
     expect(left.status).toBe(409);
   });
 
@@ -178,7 +178,7 @@ describe("a session", () => {
     await (await named(teacher.driver, "button", "What Gil Sorrento-Bay did")).click();
     await seeText(teacher.driver, "No set ran long enough to count.");
     await accessible(teacher.driver);
-    const csv = (await ask(asker(), "GET", `/api/runs/${session}/log?form=csv`)).text;
+    const csv = (await ask(asker(), "GET", `/api/sessions/${session}/log?form=csv`)).text;
     expect(csv).toContain("Gil Sorrento-Bay,yes");
     await (await named(teacher.driver, "a", "People")).click();
     await (await named(teacher.driver, "a", "Gil Sorrento-Bay")).click();

@@ -1,9 +1,9 @@
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import type { ClassDoc } from "../../src/core/class/document";
-import type { RunEvent } from "../../src/core/live/events";
-import { runState } from "../../src/core/live/fold";
-import { runScore } from "../../src/core/live/run-score";
+import type { SessionEvent } from "../../src/core/live/events";
+import { clockState } from "../../src/core/live/fold";
+import { liveScore } from "../../src/core/live/live-score";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import {
@@ -64,11 +64,11 @@ const phase = (wanted: string, ms?: number) =>
 const seconds = async () =>
   Number(await driver().findElement(By.css("[data-testid=left]")).getAttribute("textContent"));
 const headline = () => driver().findElement(By.css("[data-testid=headline]")).getText();
-const runId = async () => (await driver().getCurrentUrl()).split("/teach/")[1] ?? "";
+const sessionId = async () => (await driver().getCurrentUrl()).split("/teach/")[1] ?? "";
 
-async function fromServer(): Promise<{ events: RunEvent[]; nowMs: number }> {
-  return (await ask(asker, "GET", `/api/runs/${await runId()}/events`)).json as unknown as {
-    events: RunEvent[];
+async function fromServer(): Promise<{ events: SessionEvent[]; nowMs: number }> {
+  return (await ask(asker, "GET", `/api/sessions/${await sessionId()}/events`)).json as unknown as {
+    events: SessionEvent[];
     nowMs: number;
   };
 }
@@ -113,10 +113,10 @@ describe("teaching", () => {
     // A reload in the middle comes back to the second that the fold of the stored events gives.
     await driver().navigate().refresh();
     await phase("running");
-    const score = runScore(document, scoreOf(document, LIBRARY_BOOK));
+    const score = liveScore(document, scoreOf(document, LIBRARY_BOOK));
     await see(driver(), "the right second", async () => {
       const { events, nowMs } = await fromServer();
-      const { leftMs } = runState(score, events, nowMs);
+      const { leftMs } = clockState(score, events, nowMs);
       return Math.abs((await seconds()) - Math.ceil(leftMs / 1000)) <= 1;
     });
 

@@ -28,7 +28,7 @@ let teacher: Browser;
 let gil: Browser;
 let petra: Browser;
 let studio: DemoStudio;
-let run = "";
+let session = "";
 let begunAt = 0;
 
 beforeAll(async () => {
@@ -38,9 +38,9 @@ beforeAll(async () => {
   petra = await openBrowser(390, 844);
   for (const phone of [gil, petra]) await setSize(phone.driver, 390, 844);
   await useSession(teacher.driver, studio.cookie);
-  run = await openClass(teacher, "Quay intervals");
-  await open(gil.driver, await partPath(studio.cookie, run, "Gil Sorrento-Bay"));
-  await open(petra.driver, await partPath(studio.cookie, run, "Petra Voss-Hale"));
+  session = await openClass(teacher, "Quay intervals");
+  await open(gil.driver, await partPath(studio.cookie, session, "Gil Sorrento-Bay"));
+  await open(petra.driver, await partPath(studio.cookie, session, "Petra Voss-Hale"));
   await seeText(teacher.driver, "2 here");
   await press(teacher.driver, " ");
   for (const browser of [teacher, gil, petra]) await phaseOf(browser, "running", 20_000);
@@ -98,13 +98,13 @@ describe("three browsers in one class", () => {
     const tab = await teacher.driver.getWindowHandle();
     await teacher.driver.switchTo().newWindow("tab");
     await setSize(teacher.driver, 1280, 720);
-    await open(teacher.driver, `/stage/${run}`);
+    await open(teacher.driver, `/stage/${session}`);
     await phaseOf(teacher, "running");
     await accessible(teacher.driver);
     const stage = await teacher.driver.getPageSource();
     for (const word of ["Gil", "Petra", "hurt", "Sorrento"]) expect(stage).not.toContain(word);
     await setSize(teacher.driver, 390, 844);
-    await open(teacher.driver, `/remote/${run}`);
+    await open(teacher.driver, `/remote/${session}`);
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await accessible(teacher.driver);
     await (await named(teacher.driver, "button", "Answered")).click();
@@ -149,7 +149,7 @@ describe("three browsers in one class", () => {
       petra.driver,
       "the entry on the server",
       async () =>
-        (await eventsOf(studio.cookie, run)).some(
+        (await eventsOf(studio.cookie, session)).some(
           ({ kind, payload }) => kind === "mark" && payload.person === "petra" && payload.mark === "sharp",
         ),
       15_000,
@@ -192,7 +192,7 @@ describe("three browsers in one class", () => {
     await skipTo(teacher, "Fast feet");
     // Late is who comes more than a minute after the beginning.
     await see(teacher.driver, "a minute gone", async () => Date.now() - begunAt > 62_000, 70_000);
-    const path = await partPath(studio.cookie, run, "Wren Aldous");
+    const path = await partPath(studio.cookie, session, "Wren Aldous");
     await open(petra.driver, path);
     await phaseOf(petra, "warm-up");
     await seeText(petra.driver, "First a warm-up of your own, 1 of 3.");
@@ -223,7 +223,7 @@ describe("three browsers in one class", () => {
     });
     await teacher.driver.switchTo().newWindow("tab");
     await setSize(teacher.driver, 1280, 800);
-    await open(teacher.driver, `/teach/${run}`);
+    await open(teacher.driver, `/teach/${session}`);
     await phaseOf(teacher, "running");
     const minutes = (text = "") => {
       const [h, m] = text.split(":").map(Number);
@@ -233,6 +233,8 @@ describe("three browsers in one class", () => {
     await teacher.driver.close();
     await teacher.driver.switchTo().window(tab);
     expect(Math.abs(other - minutes(await ends()))).toBeLessThanOrEqual(1);
-    expect((await eventsOf(studio.cookie, run)).filter(({ kind }) => kind === "drop-round")).toHaveLength(1);
+    expect((await eventsOf(studio.cookie, session)).filter(({ kind }) => kind === "drop-round")).toHaveLength(
+      1,
+    );
   });
 });

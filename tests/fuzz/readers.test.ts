@@ -17,8 +17,8 @@ import { readKit } from "../../src/core/formats/kit-words";
 import { readRosterCsv, rosterCsv } from "../../src/core/formats/roster-csv";
 import type { Person } from "../../src/core/homes/home";
 import { checkPerson, checkRoster } from "../../src/core/homes/roster";
-import { runState } from "../../src/core/live/fold";
-import { runScore } from "../../src/core/live/run-score";
+import { clockState } from "../../src/core/live/fold";
+import { liveScore } from "../../src/core/live/live-score";
 import { checkOwn } from "../../src/core/moves/check-own";
 import { LIBRARY, LIBRARY_BOOK } from "../../src/core/moves/library";
 import { kitToAnnounce, nextThings } from "../../src/core/parts/announce";
@@ -101,7 +101,7 @@ function doAll(doc: ClassDoc, everything: boolean): void {
     expect(line.text).not.toBe("");
   }
   for (const finding of findings) expect(findingText(finding, wordsIn("en"))).toMatch(/\S/);
-  runState(runScore(doc, score), [], 0);
+  clockState(liveScore(doc, score), [], 0);
 }
 
 const isLong = (doc: ClassDoc) => JSON.stringify(doc).length > 40_000;

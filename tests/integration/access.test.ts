@@ -14,7 +14,7 @@ const ids = {
   class: "",
   person: "",
   extra: "",
-  run: "",
+  open: "",
   ended: "",
   session: "",
   outbox: "",
@@ -125,12 +125,18 @@ const ROUTES: readonly {
     body: () => ({ person: { name: "Changed" } }),
     own: true,
   },
-  { route: "runs", method: "POST", path: () => "/api/runs", body: () => ({ classId: ids.class }), own: true },
-  { route: "runs/[id]/events", method: "GET", path: () => `/api/runs/${ids.run}/events`, own: true },
   {
-    route: "runs/[id]/events",
+    route: "sessions/now",
     method: "POST",
-    path: () => `/api/runs/${ids.run}/events`,
+    path: () => "/api/sessions/now",
+    body: () => ({ classId: ids.class }),
+    own: true,
+  },
+  { route: "sessions/[id]/events", method: "GET", path: () => `/api/sessions/${ids.open}/events`, own: true },
+  {
+    route: "sessions/[id]/events",
+    method: "POST",
+    path: () => `/api/sessions/${ids.open}/events`,
     body: eventBody,
     own: true,
   },
@@ -142,28 +148,38 @@ const ROUTES: readonly {
     own: false,
   },
   { route: "people/[id]/data", method: "GET", path: () => `/api/people/${ids.person}/data`, own: true },
-  { route: "runs/[id]/content", method: "GET", path: () => `/api/runs/${ids.run}/content`, own: true },
-  { route: "runs/[id]/stage", method: "GET", path: () => `/api/runs/${ids.run}/stage`, own: true },
   {
-    route: "runs/[id]/swap",
+    route: "sessions/[id]/content",
+    method: "GET",
+    path: () => `/api/sessions/${ids.open}/content`,
+    own: true,
+  },
+  { route: "sessions/[id]/stage", method: "GET", path: () => `/api/sessions/${ids.open}/stage`, own: true },
+  {
+    route: "sessions/[id]/substitute",
     method: "POST",
-    path: () => `/api/runs/${ids.run}/swap`,
+    path: () => `/api/sessions/${ids.open}/substitute`,
     body: () => ({ id: crypto.randomUUID(), slot: "s4", move: "split-squat" }),
     own: true,
   },
   {
-    route: "runs/[id]/whereabouts",
+    route: "sessions/[id]/whereabouts",
     method: "GET",
-    path: () => `/api/runs/${ids.run}/whereabouts?person=somebody`,
+    path: () => `/api/sessions/${ids.open}/whereabouts?person=somebody`,
     // The class isn't running, and nobody hurts.
     answer: 409,
     own: true,
   },
-  { route: "runs/[id]/log", method: "GET", path: () => `/api/runs/${ids.ended}/log?form=csv`, own: true },
   {
-    route: "runs/[id]/log",
+    route: "sessions/[id]/log",
+    method: "GET",
+    path: () => `/api/sessions/${ids.ended}/log?form=csv`,
+    own: true,
+  },
+  {
+    route: "sessions/[id]/log",
     method: "POST",
-    path: () => `/api/runs/${ids.ended}/log`,
+    path: () => `/api/sessions/${ids.ended}/log`,
     body: () => ({ person: ids.person, entries: [{ field: "effort", value: 6 }] }),
     own: true,
   },
@@ -242,7 +258,7 @@ const ROUTES: readonly {
   { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
 ];
 /** Streams go on for ever and are asked for by themselves; the routes of personal links have a table of their own. */
-const STREAM = "runs/[id]/stream";
+const STREAM = "sessions/[id]/stream";
 const OPEN_ROUTES = ["auth/[...all]", "health", STREAM];
 const PAGES = [
   "/classes",
@@ -263,9 +279,9 @@ const OWN_PAGES = [
   () => `/people/${ids.person}`,
   () => "/moves/harbour-step",
   () => "/moves/harbour-step/edit",
-  () => `/teach/${ids.run}`,
-  () => `/stage/${ids.run}`,
-  () => `/remote/${ids.run}`,
+  () => `/teach/${ids.open}`,
+  () => `/stage/${ids.open}`,
+  () => `/remote/${ids.open}`,
   () => `/sessions/${ids.session}`,
   () => `/sessions/${ids.ended}`,
 ];
@@ -281,12 +297,12 @@ beforeAll(async () => {
   ids.person = (await ask(owner, "POST", "/api/people", { person: { name: "Private Person" } })).json.id;
   ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Harbour step") })).json.id;
   ids.extra = (await ask(owner, "POST", "/api/people", { person: { name: "Extra Person" } })).json.id;
-  ids.run = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
+  ids.open = (await ask(owner, "POST", "/api/sessions/now", { classId: ids.class })).json.id;
   const taught = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-  ids.ended = (await ask(owner, "POST", "/api/runs", { classId: taught })).json.id;
+  ids.ended = (await ask(owner, "POST", "/api/sessions/now", { classId: taught })).json.id;
   for (const kind of ["start", "end"]) {
     const command = { id: crypto.randomUUID(), kind, payload: {}, seen: 9 };
-    await ask(owner, "POST", `/api/runs/${ids.ended}/events`, command);
+    await ask(owner, "POST", `/api/sessions/${ids.ended}/events`, command);
   }
   ids.session = (
     await ask(owner, "POST", "/api/sessions", {
@@ -312,8 +328,8 @@ beforeAll(async () => {
 describe("a coach of the studio", () => {
   test("sees and teaches what is the studio's, and leaves alone what is the owner's", async () => {
     expect((await ask(coach, "GET", `/classes/${ids.class}`)).status).toBe(200);
-    expect((await ask(coach, "GET", `/api/runs/${ids.run}/events`)).status).toBe(200);
-    expect((await ask(coach, "POST", `/api/runs/${ids.run}/events`, eventBody())).status).toBe(200);
+    expect((await ask(coach, "GET", `/api/sessions/${ids.open}/events`)).status).toBe(200);
+    expect((await ask(coach, "POST", `/api/sessions/${ids.open}/events`, eventBody())).status).toBe(200);
     expect((await ask(coach, "PUT", "/api/settings", { settings: {} })).status).toBe(403);
     expect((await ask(coach, "POST", "/api/members", {})).status).toBe(403);
     expect((await ask(coach, "DELETE", "/api/members", { userId: ids.coach })).status).toBe(403);
@@ -396,7 +412,7 @@ describe("every page", () => {
     for (const path of [
       "/classes/1",
       "/people/x",
-      "/teach/0'; drop table run; --",
+      "/teach/0'; drop table session; --",
       `/classes/${crypto.randomUUID()}`,
     ]) {
       expect((await ask(owner, "GET", path)).status, path).toBe(404);
@@ -438,7 +454,7 @@ test("a class that was exported and imported again is the same class", async () 
 });
 
 test("a coach who was taken out sees nothing of the studio any more", async () => {
-  expect((await ask(coach, "GET", `/api/runs/${ids.run}/events`)).status).toBe(404);
+  expect((await ask(coach, "GET", `/api/sessions/${ids.open}/events`)).status).toBe(404);
   expect((await ask(coach, "GET", "/classes")).status).toBe(200);
 });
 

@@ -4,15 +4,15 @@ import { beforeAll, describe, expect, test } from "vitest";
 import { db, MOST_CONNECTIONS, PATIENCE, pool, transaction } from "../../src/server/db/client";
 import { databaseCode, troubleOf } from "../../src/server/db/trouble";
 import { sessionLog, write } from "../../src/server/log";
-import { eventsAfter, takeCommand, takeEntry } from "../../src/server/run-events";
+import { eventsAfter, takeCommand, takeEntry } from "../../src/server/session-events";
 import { sessionContent } from "../../src/server/sessions";
 import { ADDRESS, type Asker, ask, newStudio } from "../shared/http";
 import {
   command,
   kettlebell,
   mine,
+  newSession,
   rosterId,
-  session,
   someone,
   squats,
   withStudios,
@@ -39,15 +39,15 @@ async function answered<T>(all: readonly Promise<T>[], ms = 20_000): Promise<Pro
 describe("at the same moment", () => {
   test("a hundred corrections of one class are all kept", { timeout: 60_000 }, async () => {
     const people = await Promise.all(Array.from({ length: 20 }, (_, i) => someone(`Kept ${i}`)));
-    const run = await session(people);
-    await command(run, "start", { countInMs: 0 });
-    await command(run, "end");
+    const session = await newSession(people);
+    await command(session, "start", { countInMs: 0 });
+    await command(session, "end");
     const all = Array.from({ length: 100 }, (_, i) =>
-      write(mine, run, people[i % 20] as string, "self", [{ field: "effort", value: 1 + (i % 9) }]),
+      write(mine, session, people[i % 20] as string, "self", [{ field: "effort", value: 1 + (i % 9) }]),
     );
     const results = await answered(all);
     expect(results.filter(({ status }) => status === "rejected")).toEqual([]);
-    const log = await sessionLog(mine, run);
+    const log = await sessionLog(mine, session);
     for (const person of log.people) expect(typeof person.kept.get("effort")?.value).toBe("number");
   });
 
@@ -55,23 +55,23 @@ describe("at the same moment", () => {
     timeout: 60_000,
   }, async () => {
     const people = await Promise.all(Array.from({ length: 30 }, (_, i) => someone(`Here ${i}`, kettlebell)));
-    const run = await session(people);
+    const session = await newSession(people);
     const ids = await Promise.all(people.map(rosterId));
     const joins = Array.from({ length: 60 }, (_, i) =>
-      takeEntry(run, entry("join", ids[i % 30] as string), null),
+      takeEntry(session, entry("join", ids[i % 30] as string), null),
     );
     const start = takeCommand(
       mine,
-      run,
+      session,
       { id: crypto.randomUUID(), kind: "start", payload: { countInMs: 0 } },
       0,
       null,
     );
-    const hurt = takeEntry(run, entry("hurt", ids[3] as string), null);
-    const looks = Array.from({ length: 20 }, () => sessionContent(mine, run));
+    const hurt = takeEntry(session, entry("hurt", ids[3] as string), null);
+    const looks = Array.from({ length: 20 }, () => sessionContent(mine, session));
     const results = await answered<unknown>([...joins, start, hurt, ...looks]);
     expect(results.filter(({ status }) => status === "rejected")).toEqual([]);
-    const events = await eventsAfter(run, 0);
+    const events = await eventsAfter(session, 0);
     expect(events.map(({ seq }) => seq)).toEqual(events.map((_, i) => i + 1));
     const kinds = events.map(({ kind }) => kind);
     expect([
@@ -79,18 +79,18 @@ describe("at the same moment", () => {
       kinds.includes("start"),
       kinds.includes("hurt"),
     ]).toEqual([60, true, true]);
-    expect((await sessionContent(mine, run)).content.frozen).toBe(true);
+    expect((await sessionContent(mine, session)).content.frozen).toBe(true);
   });
 
   test("two that lock the same rows in opposite orders both come to an end", {
     timeout: 60_000,
   }, async () => {
-    const [a, b] = await Promise.all([session([]), session([])]);
+    const [a, b] = await Promise.all([newSession([]), newSession([])]);
     const touch = async (first: string, then: string) =>
       transaction(async (tx) => {
-        await tx.execute(`update run set version = version + 1 where id = '${first}'`);
+        await tx.execute(`update session set version = version + 1 where id = '${first}'`);
         await new Promise((resolve) => setTimeout(resolve, 100));
-        await tx.execute(`update run set version = version + 1 where id = '${then}'`);
+        await tx.execute(`update session set version = version + 1 where id = '${then}'`);
       });
     const results = await answered([touch(a, b), touch(b, a)]);
     expect(results.map(({ status }) => status)).toEqual(["fulfilled", "fulfilled"]);
@@ -125,13 +125,13 @@ describe("inside a transaction", () => {
 
 describe("the running application, while somebody holds a class", () => {
   let owner: Asker;
-  let run = "";
+  let session = "";
   let outside: Client;
 
   beforeAll(async () => {
     owner = await newStudio("Held");
     const classId = (await ask(owner, "POST", "/api/classes", { doc: squats() })).json.id;
-    run = (await ask(owner, "POST", "/api/runs", { classId })).json.id;
+    session = (await ask(owner, "POST", "/api/sessions/now", { classId })).json.id;
     const url = new URL(process.env.BRONTLE_TEST_ADMIN_URL ?? "");
     url.pathname = "/browser";
     outside = new Client({ connectionString: url.toString() });
@@ -142,9 +142,14 @@ describe("the running application, while somebody holds a class", () => {
     timeout: 60_000,
   }, async () => {
     await outside.query("begin");
-    await outside.query("select 1 from run where id = $1 for update", [run]);
+    await outside.query("select 1 from session where id = $1 for update", [session]);
     const press = (kind: string) =>
-      ask(owner, "POST", `/api/runs/${run}/events`, { id: crypto.randomUUID(), kind, payload: {}, seen: 0 });
+      ask(owner, "POST", `/api/sessions/${session}/events`, {
+        id: crypto.randomUUID(),
+        kind,
+        payload: {},
+        seen: 0,
+      });
     // As many as there are connections wait for that row; the others for a connection.
     const waiting = Array.from({ length: MOST_CONNECTIONS + 4 }, () => press("pause"));
     const held = async () => {

@@ -117,7 +117,7 @@ describe("one request", () => {
       ["POST", "/api/sessions", { ...plan, startsAt: "2027-01-04T19:00:00+99:99" }, "no such time"],
       ["POST", "/api/sessions", { ...plan, startsAt: "9999-12-31T23:59:59Z" }, "years ahead"],
       ["POST", `/api/classes/${classId}/edits`, { base: 1, edits: [edit, edit] }, "twice"],
-      ["POST", "/api/runs", { classId: "\u0000" }, "NUL"],
+      ["POST", "/api/sessions/now", { classId: "\u0000" }, "NUL"],
       ["POST", "/api/people", "\u0000", "not JSON"],
       [
         "POST",
@@ -134,7 +134,7 @@ describe("one request", () => {
       [
         "PUT",
         `/api/part/${link}/whereabouts`,
-        { run: crypto.randomUUID(), place: "\udc00", contact: "" },
+        { session: crypto.randomUUID(), place: "\udc00", contact: "" },
         "half of a character",
       ],
     ];
@@ -149,15 +149,15 @@ describe("one request", () => {
       body: Buffer.from([0x22, 0xff, 0xfe, 0x22]),
     });
     expect(torn.status).toBe(400);
-    expect((await ask(owner, "GET", `/api/runs/${crypto.randomUUID()}/whereabouts?person=%00`)).status).toBe(
-      400,
-    );
+    expect(
+      (await ask(owner, "GET", `/api/sessions/${crypto.randomUUID()}/whereabouts?person=%00`)).status,
+    ).toBe(400);
   });
 
   test("asks for no more seconds than its command may take", async () => {
-    const run = (await ask(owner, "POST", "/api/runs", { classId })).json.id;
+    const session = (await ask(owner, "POST", "/api/sessions/now", { classId })).json.id;
     const press = (kind: string, seconds: number) =>
-      ask(owner, "POST", `/api/runs/${run}/events`, {
+      ask(owner, "POST", `/api/sessions/${session}/events`, {
         id: crypto.randomUUID(),
         kind,
         payload: { seconds },
@@ -214,10 +214,12 @@ describe("a body without an end", () => {
 describe("streams", () => {
   test("of one link are at most twelve, and those that end make room", { timeout: 60_000 }, async () => {
     const classes = (await ask(owner, "POST", "/api/classes", { doc: newClass("Followed", "form") })).json.id;
-    const run = (await ask(owner, "POST", "/api/runs", { classId: classes })).json.id;
+    const session = (await ask(owner, "POST", "/api/sessions/now", { classId: classes })).json.id;
     const open = async () => {
       const stop = new AbortController();
-      const reply = await fetch(`${ADDRESS}/api/part/${link}/stream?run=${run}`, { signal: stop.signal });
+      const reply = await fetch(`${ADDRESS}/api/part/${link}/stream?session=${session}`, {
+        signal: stop.signal,
+      });
       return { status: reply.status, stop };
     };
     const all = [];

@@ -120,9 +120,9 @@ const lines = (text: string) =>
 
 describe("brontle check", () => {
   test("prints a finding a line and gives 0 where none is a stop", () => {
-    const run = brontle(["check", GALE, "--roster", ROSTER]);
-    expect(run.status).toBe(0);
-    const found = lines(run.stdout);
+    const session = brontle(["check", GALE, "--roster", ROSTER]);
+    expect(session.status).toBe(0);
+    const found = lines(session.stdout);
     expect(found.map((finding) => finding.code)).toContain("length-over");
     for (const finding of found) {
       expect(finding).toMatchObject({
@@ -149,8 +149,8 @@ describe("brontle check", () => {
     const at = "2026-11-24T18:00:00Z";
     const classes = [{ at: "2026-11-23T18:00:00Z", class: other }];
     writeFileSync(season, JSON.stringify({ format: "brontle.season", version: 1, at, classes }));
-    const run = brontle(["check", GALE, "--season", season]);
-    expect(lines(run.stdout).map((finding) => finding.code)).toContain("too-soon");
+    const session = brontle(["check", GALE, "--season", season]);
+    expect(lines(session.stdout).map((finding) => finding.code)).toContain("too-soon");
     writeFileSync(
       season,
       JSON.stringify({ format: "brontle.season", at: "soon", classes: [{ at, class: {} }] }),
@@ -163,9 +163,9 @@ describe("brontle check", () => {
 });
 
 test("brontle fit prints up to five options whose changes lead to their totals, or how near it gets", () => {
-  const run = brontle(["fit", GALE, "--minutes", "40", "--within", "45"]);
-  expect(run.status).toBe(0);
-  const options = lines(run.stdout);
+  const session = brontle(["fit", GALE, "--minutes", "40", "--within", "45"]);
+  expect(session.status).toBe(0);
+  const options = lines(session.stdout);
   expect(options.length).toBeGreaterThan(1);
   expect(options.length).toBeLessThanOrEqual(5);
   for (const { total, changes, why, cost } of options) {
@@ -181,8 +181,8 @@ test("brontle fit prints up to five options whose changes lead to their totals, 
 });
 
 test("brontle order prints an order of all stations, its cost and the pairs it comes from", () => {
-  const run = brontle(["order", GALE, "--block", "b2", "--roster", ROSTER]);
-  const [result] = lines(run.stdout);
+  const session = brontle(["order", GALE, "--block", "b2", "--roster", ROSTER]);
+  const [result] = lines(session.stdout);
   expect([...result.order].sort()).toEqual(["c1", "c2", "c3", "c4", "c5"]);
   expect(result.exact).toBe(true);
   expect(result.cost).toBeLessThanOrEqual(result.was);

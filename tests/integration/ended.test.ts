@@ -28,8 +28,8 @@ test("with open streams and writes under way the application ends by itself, and
   const token = /own page: \S+\/p\/(\S+)/.exec(stdout)?.[1] ?? "";
   const cookie = await demoSignIn(address);
   const sessions = await fetch(`${address}/sessions`, { headers: { cookie } }).then((reply) => reply.text());
-  const run = /\/sessions\/([0-9a-f-]{36})/.exec(sessions)?.[1] ?? "";
-  const paths = [`/api/part/${token}/stream?run=${run}`, `/api/runs/${run}/stream`];
+  const session = /\/sessions\/([0-9a-f-]{36})/.exec(sessions)?.[1] ?? "";
+  const paths = [`/api/part/${token}/stream?session=${session}`, `/api/sessions/${session}/stream`];
   const streams = await Promise.all(
     paths.flatMap((path) =>
       Array.from({ length: STREAMS }, () => fetch(`${address}${path}`, { headers: { cookie } })),

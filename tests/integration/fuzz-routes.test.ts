@@ -13,7 +13,7 @@ import { mutated, pick, type Random, seeded, torn } from "../shared/mutate";
 
 let owner: Asker;
 const nobody: Asker = { cookie: "", origin: ADDRESS };
-const ids = { class: "", person: "", run: "", ended: "", session: "", move: "", link: "" };
+const ids = { class: "", person: "", open: "", ended: "", session: "", move: "", link: "" };
 const doc = newClass("Damaged", "strength");
 const person = {
   name: "Damaged",
@@ -96,7 +96,7 @@ const REQUESTS: readonly Sent[] = [
   { method: "POST", path: () => `/api/sessions/${ids.session}/people`, body: () => ({ person: ids.person }) },
   {
     method: "POST",
-    path: () => `/api/runs/${ids.run}/events`,
+    path: () => `/api/sessions/${ids.open}/events`,
     body: () => ({
       id: uuid(),
       kind: "extend",
@@ -107,17 +107,17 @@ const REQUESTS: readonly Sent[] = [
   },
   {
     method: "POST",
-    path: () => `/api/runs/${ids.run}/events`,
+    path: () => `/api/sessions/${ids.open}/events`,
     body: () => ({ id: uuid(), kind: "land-at", payload: { finishAtMs: 1_800_000_000_000 }, seen: 1 }),
   },
   {
     method: "POST",
-    path: () => `/api/runs/${ids.run}/swap`,
+    path: () => `/api/sessions/${ids.open}/substitute`,
     body: () => ({ id: uuid(), slot: "s4", move: "plank" }),
   },
   {
     method: "POST",
-    path: () => `/api/runs/${ids.ended}/log`,
+    path: () => `/api/sessions/${ids.ended}/log`,
     body: () => ({
       person: ids.person,
       entries: [
@@ -136,7 +136,7 @@ const REQUESTS: readonly Sent[] = [
   {
     method: "PUT",
     path: () => `/api/part/${ids.link}/tonight`,
-    body: () => ({ run: ids.run, limits: ["no-twisting"], without: ["k"], mark: "flat" }),
+    body: () => ({ session: ids.open, limits: ["no-twisting"], without: ["k"], mark: "flat" }),
     part: true,
   },
   {
@@ -148,13 +148,13 @@ const REQUESTS: readonly Sent[] = [
   {
     method: "PUT",
     path: () => `/api/part/${ids.link}/whereabouts`,
-    body: () => ({ run: ids.run, place: "Quay 3", contact: "555 0107" }),
+    body: () => ({ session: ids.open, place: "Quay 3", contact: "555 0107" }),
     part: true,
   },
   {
     method: "PUT",
     path: () => `/api/part/${ids.link}/log`,
-    body: () => ({ run: ids.ended, entries: [{ field: "note", value: "Good" }] }),
+    body: () => ({ session: ids.ended, entries: [{ field: "note", value: "Good" }] }),
     part: true,
   },
   {
@@ -162,7 +162,7 @@ const REQUESTS: readonly Sent[] = [
     path: () => `/api/part/${ids.link}/events`,
     body: () => ({
       id: uuid(),
-      run: ids.run,
+      session: ids.open,
       kind: "mark",
       mark: "flat",
       slot: "s4",
@@ -177,11 +177,11 @@ beforeAll(async () => {
   ids.class = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
   ids.person = (await ask(owner, "POST", "/api/people", { person })).json.id;
   ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Quay step") })).json.id;
-  ids.run = (await ask(owner, "POST", "/api/runs", { classId: ids.class })).json.id;
+  ids.open = (await ask(owner, "POST", "/api/sessions/now", { classId: ids.class })).json.id;
   const other = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-  ids.ended = (await ask(owner, "POST", "/api/runs", { classId: other })).json.id;
+  ids.ended = (await ask(owner, "POST", "/api/sessions/now", { classId: other })).json.id;
   for (const kind of ["start", "end"])
-    await ask(owner, "POST", `/api/runs/${ids.ended}/events`, { id: uuid(), kind, payload: {}, seen: 9 });
+    await ask(owner, "POST", `/api/sessions/${ids.ended}/events`, { id: uuid(), kind, payload: {}, seen: 9 });
   const plan = { classId: other, startsAt: "2027-01-04T19:00:00Z", timeZone: "UTC", people: [ids.person] };
   ids.session = (await ask(owner, "POST", "/api/sessions", plan)).json.id;
   const link = await ask(owner, "POST", `/api/people/${ids.person}/link`, {});
@@ -203,7 +203,7 @@ function bent(path: string, random: Random): string {
   const odd = ["%00", "..", "%ff", "'", "%F0%9F", "0", uuid(), "%2e%2e%2f", "x".repeat(300), "a%20b", "[id]"];
   const words = path.split("/");
   if (random(3) === 0)
-    return `${path}?${pick(random, ["run", "after", "form", "person", "view"])}=${pick(random, odd)}`;
+    return `${path}?${pick(random, ["session", "run", "after", "form", "person", "view"])}=${pick(random, odd)}`;
   words[1 + random(words.length - 1)] = pick(random, odd);
   return words.join("/");
 }
@@ -254,7 +254,7 @@ describe("damaged requests", () => {
       "/people",
       `/classes/${ids.class}`,
       `/p/${ids.link}`,
-      `/teach/${ids.run}`,
+      `/teach/${ids.open}`,
       "/moves/press-up",
     ];
     for (let i = 0; i < count; i += 1) {
@@ -282,9 +282,9 @@ describe("damaged requests", () => {
       `/people/${ids.person}`,
       `/sessions/${ids.session}`,
       `/sessions/${ids.ended}`,
-      `/teach/${ids.run}`,
-      `/stage/${ids.run}`,
-      `/remote/${ids.run}`,
+      `/teach/${ids.open}`,
+      `/stage/${ids.open}`,
+      `/remote/${ids.open}`,
       `/p/${ids.link}`,
       `/p/${ids.link}/home`,
       ...classes,

@@ -9,7 +9,7 @@ const folder = process.env.BRONTLE_TEST_FOLDER ?? "";
 let owner: Asker & { readonly email: string };
 let admin: Client;
 let token = "";
-let run = "";
+let session = "";
 
 beforeAll(async () => {
   const url = new URL(process.env.BRONTLE_TEST_ADMIN_URL ?? "");
@@ -22,7 +22,7 @@ beforeAll(async () => {
   const person = { name: "Sunniva Skerry", email: "sunniva@private.example" };
   const id = (await ask(owner, "POST", "/api/people", { person })).json.id;
   token = String((await ask(owner, "POST", `/api/people/${id}/link`, {})).json.address).split("/p/")[1] ?? "";
-  run = (await ask(owner, "POST", "/api/runs", { classId })).json.id;
+  session = (await ask(owner, "POST", "/api/sessions/now", { classId })).json.id;
 });
 afterAll(() => admin.end());
 
@@ -48,7 +48,7 @@ function words(): { file: string; mode: number; text: string }[] {
 test("a request that fails is answered with a number, and the journal has it with the route and no more", async () => {
   await admin.query("alter table whereabouts rename to whereabouts_away");
   try {
-    const body = { run, place: "Boat shed nine", contact: "Sister, 555 0188" };
+    const body = { session, place: "Boat shed nine", contact: "Sister, 555 0188" };
     const failed = await ask(owner, "PUT", `/api/part/${token}/whereabouts`, body);
     expect(failed.status).toBe(500);
     expect(failed.json).toMatchObject({ error: "failed", request: expect.stringMatching(/^[0-9a-f]{8}$/) });

@@ -14,7 +14,6 @@ import { emptyOutbox, listOutbox, outboxFile } from "../../src/server/outbox";
 import { createPerson } from "../../src/server/people";
 import { type DataAsker, erasePerson, personData } from "../../src/server/person-data";
 import { answerReadiness, openReadiness } from "../../src/server/readiness";
-import { eventsAfter, takeEntry } from "../../src/server/run-events";
 import {
   moveSession,
   planSession,
@@ -22,6 +21,7 @@ import {
   setSessionState,
   setTonight,
 } from "../../src/server/session-changes";
+import { eventsAfter, takeEntry } from "../../src/server/session-events";
 import { findSession } from "../../src/server/sessions";
 import { leaveWhereabouts } from "../../src/server/whereabouts";
 import { wordsIn } from "../../src/words/languages";
@@ -31,8 +31,8 @@ import {
   command,
   kettlebell,
   mine,
+  newSession,
   rosterId,
-  session,
   someone,
   squats,
   theirs,
@@ -45,9 +45,9 @@ describe("invitations", () => {
   test("are mail files that a foreign reader opens, with a link that works and a calendar entry", async () => {
     await emptyOutbox(mine);
     const pia = await someone("Pia Ørland", { email: "pia@harboursteps.example", timeZone: "Europe/Lisbon" });
-    const run = await session([pia], "planned");
-    await moveSession(mine, run, new Date("2027-07-05T19:00:00Z"), "Atlantic/Reykjavik");
-    expect(await invite(mine, run, null)).toBe(1);
+    const session = await newSession([pia], "planned");
+    await moveSession(mine, session, new Date("2027-07-05T19:00:00Z"), "Atlantic/Reykjavik");
+    expect(await invite(mine, session, null)).toBe(1);
     const [line] = await listOutbox(mine);
     expect(line?.recipient).toBe("Pia Ørland, pia@harboursteps.example");
     const { rows } = await client.query("select sealed from outbox where id = $1", [line?.id]);
@@ -67,7 +67,7 @@ describe("invitations", () => {
     const entry = new ICAL.Event(
       new ICAL.Component(ICAL.parse(text)).getFirstSubcomponent("vevent") as never,
     );
-    expect(entry.uid).toBe(`${run}@brontle`);
+    expect(entry.uid).toBe(`${session}@brontle`);
     expect(entry.startDate.toJSDate().toISOString()).toBe("2027-07-05T19:00:00.000Z");
     expect(entry.sequence).toBe(1);
     await expect(outboxFile(theirs, line?.id ?? "")).rejects.toMatchObject({ code: "not-found" });
@@ -76,7 +76,7 @@ describe("invitations", () => {
   test("take no line that a name would add to them", async () => {
     await emptyOutbox(mine);
     const eve = await someone('Eve"\r\nBcc: all@quay.example\r\n\r\nBody', { email: "eve@quay.example" });
-    await invite(mine, await session([eve], "planned"), null);
+    await invite(mine, await newSession([eve], "planned"), null);
     const [line] = await listOutbox(mine);
     const mail = await PostalMime.parse(await outboxFile(mine, line?.id ?? ""));
     expect(mail.bcc ?? []).toEqual([]);
@@ -89,14 +89,14 @@ describe("invitations", () => {
 
   test("of a cancelled session take the same entry out of the calendar, with no link in them", async () => {
     await emptyOutbox(mine);
-    const run = await session([await someone("Quin")], "planned");
-    await setSessionState(mine, run, "cancelled");
-    await invite(mine, run, null);
+    const session = await newSession([await someone("Quin")], "planned");
+    await setSessionState(mine, session, "cancelled");
+    await invite(mine, session, null);
     const [line] = await listOutbox(mine);
     const mail = await PostalMime.parse(await outboxFile(mine, line?.id ?? ""));
     expect(mail.text).toContain("cancelled");
     expect(mail.text).not.toContain("/p/");
-    const row = await findSession(mine, run);
+    const row = await findSession(mine, session);
     if (!row) throw new Error("no session");
     const calendar = await sessionCalendar(row, "Sessions", null, wordsIn("en"));
     expect(calendar).toContain("METHOD:CANCEL");
@@ -106,8 +106,8 @@ describe("invitations", () => {
 
   test("links in them end a week after the class", async () => {
     const rae = await someone("Rae");
-    const run = await session([rae]);
-    const token = await sessionLink(mine, run, rae);
+    const session = await newSession([rae]);
+    const token = await sessionLink(mine, session, rae);
     expect(await participantOf(token)).not.toBeNull();
     await client.query(
       "update person_link set expires_at = now() - interval '1 second' where person_id = $1",
@@ -120,21 +120,21 @@ describe("invitations", () => {
 describe("the log", () => {
   test("keeps what the clock says, what people say, and every correction; it can't be written before", async () => {
     const sol = await someone("Sol", kettlebell);
-    const run = await session([sol]);
+    const session = await newSession([sol]);
     const person = await rosterId(sol);
-    await expect(write(mine, run, sol, "self", [{ field: "effort", value: 6 }])).rejects.toMatchObject({
+    await expect(write(mine, session, sol, "self", [{ field: "effort", value: 6 }])).rejects.toMatchObject({
       code: "conflict",
     });
-    await takeEntry(run, { id: crypto.randomUUID(), kind: "join", payload: { person } }, null);
-    await command(run, "start");
-    await command(run, "end");
-    await write(mine, run, sol, "self", [{ field: "effort", value: 6 }]);
-    await write(mine, run, sol, "self", [{ field: "effort", value: 6 }]);
-    await write(mine, run, sol, "Coach", [
+    await takeEntry(session, { id: crypto.randomUUID(), kind: "join", payload: { person } }, null);
+    await command(session, "start");
+    await command(session, "end");
+    await write(mine, session, sol, "self", [{ field: "effort", value: 6 }]);
+    await write(mine, session, sol, "self", [{ field: "effort", value: 6 }]);
+    await write(mine, session, sol, "Coach", [
       { field: "effort", value: 7 },
       { field: "slot:s4", value: { sets: 2, reps: 9, kg: 12 } },
     ]);
-    const log = await sessionLog(mine, run);
+    const log = await sessionLog(mine, session);
     const own = log.people.find((entry) => entry.person === person);
     expect(own?.present).toBe(true);
     expect(own?.kept.get("effort")).toMatchObject({
@@ -142,15 +142,15 @@ describe("the log", () => {
       by: "Coach",
       earlier: [{ value: 6, by: "self" }],
     });
-    const row = await findSession(mine, run);
+    const row = await findSession(mine, session);
     if (!row) throw new Error("no session");
     expect((await ownLog(row, person))?.kept.get("slot:s4")?.value).toEqual({ sets: 2, reps: 9, kg: 12 });
     const [line] = await historyOf(mine, sol, person);
     expect(line).toMatchObject({ title: "Squats", effort: 7, present: true });
     expect(line?.done.map(({ text }) => text)).toContain("2 × 9, 12 kg");
-    await expect(sessionLog(theirs, run)).rejects.toMatchObject({ code: "not-found" });
+    await expect(sessionLog(theirs, session)).rejects.toMatchObject({ code: "not-found" });
     await expect(
-      write(mine, run, await someone("Stray"), "Coach", [{ field: "effort", value: 1 }]),
+      write(mine, session, await someone("Stray"), "Coach", [{ field: "effort", value: 1 }]),
     ).rejects.toMatchObject({ code: "not-found" });
   });
 });
@@ -198,7 +198,7 @@ describe("a person", () => {
       const { refused } = await applyEdits({ studioId: mine, userId: "u" }, classId, revision, [edit]);
       expect(refused).toEqual([]);
     }
-    const run = await planSession(mine, {
+    const session = await planSession(mine, {
       classId,
       startsAt: new Date(),
       timeZone: "UTC",
@@ -208,24 +208,24 @@ describe("a person", () => {
     const whose = { personId: tor, studioId: mine };
     await answerReadiness(whose, { askFirst: ["faint"], adapt: [], shareAskFirst: true }, "2468");
     // A session that they were taken off again still has what they pressed in it.
-    const other = await session([tor, una]);
+    const other = await newSession([tor, una]);
     await takeEntry(
       other,
       { id: crypto.randomUUID(), kind: "uncomfortable", payload: { person: "roster-erasable", slot: "s4" } },
       null,
     );
     await removeFromSession(mine, other, tor);
-    await leaveWhereabouts(mine, run, tor, { place: "Unmistakable house", contact: "" });
-    await invite(mine, run, [tor]);
-    await setTonight(mine, run, tor, { limits: ["no-twisting"] });
+    await leaveWhereabouts(mine, session, tor, { place: "Unmistakable house", contact: "" });
+    await invite(mine, session, [tor]);
+    await setTonight(mine, session, tor, { limits: ["no-twisting"] });
     await takeEntry(
-      run,
+      session,
       { id: crypto.randomUUID(), kind: "hurt", payload: { person: "roster-erasable", slot: "s4" } },
       null,
     );
-    await command(run, "start");
-    await command(run, "end");
-    await write(mine, run, tor, "self", [{ field: "note", value: "Unmistakable note" }]);
+    await command(session, "start");
+    await command(session, "end");
+    await write(mine, session, tor, "self", [{ field: "note", value: "Unmistakable note" }]);
     const file = async (asker: DataAsker) => JSON.stringify(await personData(mine, tor, asker));
     const own = await file({ own: true, answers: await openReadiness(whose, "2468") });
     const coach = await file({ own: false, name: "Maren" });
@@ -249,7 +249,7 @@ describe("a person", () => {
       code: "not-found",
     });
     await expect(erasePerson(theirs, tor)).rejects.toMatchObject({ code: "not-found" });
-    const count = (await eventsAfter(run, 0)).length;
+    const count = (await eventsAfter(session, 0)).length;
     await erasePerson(mine, tor);
     // Nothing in any table speaks of them.
     const tables = await client.query(
@@ -263,9 +263,9 @@ describe("a person", () => {
       expect(rows[0].n, table).toBe(0);
     }
     // What is left of the class still adds up.
-    const events = await eventsAfter(run, 0);
+    const events = await eventsAfter(session, 0);
     expect(events.map(({ seq }) => seq)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
-    expect((await sessionLog(mine, run)).people.map((entry) => entry.name)).toEqual(["Una Stays"]);
+    expect((await sessionLog(mine, session)).people.map((entry) => entry.name)).toEqual(["Una Stays"]);
     expect((await doc()).overruled).toEqual([]);
   });
 });

@@ -119,11 +119,11 @@ describe("an open stream", () => {
     timeout: 60_000,
   }, async () => {
     const classId = (await ask(owner, "POST", "/api/classes", { doc: newClass("Watched", "form") })).json.id;
-    const run = (await ask(owner, "POST", "/api/runs", { classId })).json.id;
+    const session = (await ask(owner, "POST", "/api/sessions/now", { classId })).json.id;
     const link = await make(owner);
-    const phone = await follow(`/api/part/${link}/stream?run=${run}`, NOBODY);
-    const teach = await follow(`/api/runs/${run}/stream`, coach);
-    const stays = await follow(`/api/runs/${run}/stream`, owner);
+    const phone = await follow(`/api/part/${link}/stream?session=${session}`, NOBODY);
+    const teach = await follow(`/api/sessions/${session}/stream`, coach);
+    const stays = await follow(`/api/sessions/${session}/stream`, owner);
     await ask(owner, "DELETE", `/api/people/${person}/link`, {});
     await ask(owner, "DELETE", "/api/members", { userId: coachId });
     expect(await phone.ended).toBeLessThan(15_000);

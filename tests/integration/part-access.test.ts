@@ -6,7 +6,7 @@ import { ADDRESS, type Asker, ask, NOBODY, newStudio } from "../shared/http";
 
 let owner: Asker;
 let stranger: Asker;
-const ids = { run: "", ended: "" };
+const ids = { session: "", ended: "" };
 const doc = newClass("Mine alone", "form");
 
 beforeAll(async () => {
@@ -23,7 +23,7 @@ describe("a personal link", () => {
     {
       route: "events",
       method: "POST",
-      body: () => ({ id: crypto.randomUUID(), run: crypto.randomUUID(), kind: "join" }),
+      body: () => ({ id: crypto.randomUUID(), session: crypto.randomUUID(), kind: "join" }),
     },
     { route: "home", method: "PUT", body: () => ({ person: { name: "Private Person", kit: [] } }) },
     { route: "events", method: "GET" },
@@ -33,7 +33,7 @@ describe("a personal link", () => {
     {
       route: "tonight",
       method: "PUT",
-      body: () => ({ run: ids.run, limits: ["no-twisting"], without: [], mark: null }),
+      body: () => ({ session: ids.session, limits: ["no-twisting"], without: [], mark: null }),
     },
     {
       route: "readiness",
@@ -44,11 +44,15 @@ describe("a personal link", () => {
     { route: "data", method: "POST", body: () => ({ code: "2468" }) },
     { route: "links", method: "DELETE", body: () => ({}) },
     { route: "readiness", method: "DELETE", body: () => ({}) },
-    { route: "whereabouts", method: "PUT", body: () => ({ run: ids.run, place: "Quay 3", contact: "" }) },
+    {
+      route: "whereabouts",
+      method: "PUT",
+      body: () => ({ session: ids.session, place: "Quay 3", contact: "" }),
+    },
     {
       route: "log",
       method: "PUT",
-      body: () => ({ run: ids.ended, entries: [{ field: "effort", value: 5 }] }),
+      body: () => ({ session: ids.ended, entries: [{ field: "effort", value: 5 }] }),
     },
   ];
   /** The status of a request, without waiting for a stream to end. */
@@ -70,12 +74,12 @@ describe("a personal link", () => {
     const theirs = (await ask(stranger, "POST", "/api/people", { person: { name: "Elsewhere" } })).json.id;
     part.other = token((await ask(stranger, "POST", `/api/people/${theirs}/link`, {})).json.address);
     const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-    ids.run = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
+    ids.session = (await ask(owner, "POST", "/api/sessions/now", { classId: cls })).json.id;
     const taught = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-    ids.ended = (await ask(owner, "POST", "/api/runs", { classId: taught })).json.id;
+    ids.ended = (await ask(owner, "POST", "/api/sessions/now", { classId: taught })).json.id;
     for (const kind of ["start", "end"]) {
       const command = { id: crypto.randomUUID(), kind, payload: {}, seen: 9 };
-      await ask(owner, "POST", `/api/runs/${ids.ended}/events`, command);
+      await ask(owner, "POST", `/api/sessions/${ids.ended}/events`, command);
     }
   });
 
@@ -84,20 +88,21 @@ describe("a personal link", () => {
     const unasked = token((await ask(owner, "POST", `/api/people/${late}/link`, {})).json.address);
     for (const { route, method, body } of PART_ROUTES) {
       if (route === "home" || route === "stream" || (route === "events" && method === "POST")) continue;
-      const needsRun = method === "GET" && ["events", "content", "calendar"].includes(route);
-      const path = (own: string) => `/api/part/${own}/${route}${needsRun ? `?run=${ids.run}` : ""}`;
+      const needsSession = method === "GET" && ["events", "content", "calendar"].includes(route);
+      const path = (own: string) =>
+        `/api/part/${own}/${route}${needsSession ? `?session=${ids.session}` : ""}`;
       expect(await status(method, path(part.home), body?.()), `${method} ${route}`).toBe(200);
       if (method !== "GET") {
         expect(await status(method, path(part.home), body?.(), "http://elsewhere.example")).toBe(403);
         expect(await status(method, path(part.home), { nonsense: true })).toBe(400);
       }
-      const ofSession = needsRun || ["tonight", "whereabouts", "log"].includes(route);
+      const ofSession = needsSession || ["tonight", "whereabouts", "log"].includes(route);
       for (const other of [part.other, unasked])
         if (ofSession) expect(await status(method, path(other), body?.()), route).toBe(404);
     }
-    const presence = { run: ids.ended, entries: [{ field: "present", value: true }] };
+    const presence = { session: ids.ended, entries: [{ field: "present", value: true }] };
     expect(await status("PUT", `/api/part/${part.home}/log`, presence)).toBe(422);
-    const wild = { run: ids.ended, entries: [{ field: "effort", value: 11 }] };
+    const wild = { session: ids.ended, entries: [{ field: "effort", value: 11 }] };
     expect(await status("PUT", `/api/part/${part.home}/log`, wild)).toBe(400);
   });
 
@@ -109,8 +114,8 @@ describe("a personal link", () => {
     expect(id).toBeDefined();
     for (const path of [
       `/people/${id}`,
-      `/sessions/${ids.run}`,
-      `/teach/${ids.run}`,
+      `/sessions/${ids.session}`,
+      `/teach/${ids.session}`,
       `/api/people/${id}/data`,
     ]) {
       const reply = await ask(owner, "GET", path);
@@ -140,14 +145,14 @@ describe("a personal link", () => {
     expect((await ask(NOBODY, "GET", `/p/${part.home}`)).status).toBe(200);
     expect((await ask(NOBODY, "GET", `/p/${part.home}/home`)).status).toBe(200);
     expect(await status("GET", `/api/part/${part.home}/clock`)).toBe(200);
-    expect(await status("GET", `/api/part/${part.home}/stream?run=${ids.run}`)).toBe(200);
+    expect(await status("GET", `/api/part/${part.home}/stream?session=${ids.session}`)).toBe(200);
     expect(await status("GET", `/api/part/${part.home}/stream`)).toBe(404);
-    expect(await status("GET", `/api/part/${part.other}/stream?run=${ids.run}`)).toBe(404);
-    const entry = { id: crypto.randomUUID(), run: ids.run, kind: "join" };
+    expect(await status("GET", `/api/part/${part.other}/stream?session=${ids.session}`)).toBe(404);
+    const entry = { id: crypto.randomUUID(), session: ids.session, kind: "join" };
     expect(await status("POST", `/api/part/${part.home}/events`, entry)).toBe(200);
     expect(await status("POST", `/api/part/${part.other}/events`, entry)).toBe(404);
-    expect((await ask(NOBODY, "GET", `/api/runs/${ids.run}/events`)).status).toBe(401);
-    expect(await status("GET", `/api/runs/${ids.run}/stream`)).toBe(401);
+    expect((await ask(NOBODY, "GET", `/api/sessions/${ids.session}/events`)).status).toBe(401);
+    expect(await status("GET", `/api/sessions/${ids.session}/stream`)).toBe(401);
   });
 
   test("that is unknown, revoked or renewed opens nothing", async () => {
@@ -169,13 +174,13 @@ describe("a personal link", () => {
   });
 
   test("takes nothing from another site, nothing unknown, and nothing of anybody else's", async () => {
-    const entry = { id: crypto.randomUUID(), run: ids.run, kind: "hurt" };
+    const entry = { id: crypto.randomUUID(), session: ids.session, kind: "hurt" };
     const path = `/api/part/${part.home}/events`;
     expect(await status("POST", path, entry, "http://elsewhere.example")).toBe(403);
     expect(await status("POST", path, { ...entry, kind: "end" })).toBe(400);
     expect(await status("POST", path, { ...entry, person: "somebody-else" })).toBe(400);
     expect(await status("POST", path, { ...entry, id: crypto.randomUUID(), slot: "s1" })).toBe(200);
-    const { events } = (await ask(owner, "GET", `/api/runs/${ids.run}/events`)).json as unknown as {
+    const { events } = (await ask(owner, "GET", `/api/sessions/${ids.session}/events`)).json as unknown as {
       events: { kind: string; payload: { person?: string } }[];
     };
     const hurt = events.filter((event) => event.kind === "hurt");
@@ -187,17 +192,17 @@ describe("a personal link", () => {
     const person = (await ask(owner, "POST", "/api/people", { person: { name: "In Pain" } })).json.id;
     const own = token((await ask(owner, "POST", `/api/people/${person}/link`, {})).json.address);
     const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-    const run = (await ask(owner, "POST", "/api/runs", { classId: cls })).json.id;
+    const session = (await ask(owner, "POST", "/api/sessions/now", { classId: cls })).json.id;
     const enter = (kind: string) =>
-      status("POST", `/api/part/${own}/events`, { id: crypto.randomUUID(), run, kind });
+      status("POST", `/api/part/${own}/events`, { id: crypto.randomUUID(), session, kind });
     const replies: number[] = [];
     for (let i = 0; i < 80 && replies.at(-1) !== 429; i += 1) replies.push(await enter("join"));
     expect(replies.at(-1)).toBe(429);
     const next = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
-    await ask(owner, "POST", "/api/runs", { classId: next });
+    await ask(owner, "POST", "/api/sessions/now", { classId: next });
     expect(await enter("hurt")).toBe(200);
     expect(await enter("hurt")).toBe(200);
-    const { events } = (await ask(owner, "GET", `/api/runs/${run}/events`)).json as unknown as {
+    const { events } = (await ask(owner, "GET", `/api/sessions/${session}/events`)).json as unknown as {
       events: { kind: string }[];
     };
     expect(events.filter((event) => event.kind === "hurt")).toHaveLength(1);

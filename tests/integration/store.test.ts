@@ -3,11 +3,11 @@ import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import type { Edit } from "../../src/core/class/edits";
 import { newClass } from "../../src/core/class/new-class";
 import type { CommandKind } from "../../src/core/live/event-kinds";
-import type { RunCommand } from "../../src/core/live/events";
+import type { SessionCommand } from "../../src/core/live/events";
 import { applyEdits, createClass, deleteClass, findClass, listClasses } from "../../src/server/classes";
 import { createPerson, findPerson, importRoster, listPeople, updatePerson } from "../../src/server/people";
-import { eventsAfter, takeCommand } from "../../src/server/run-events";
 import { teachNow } from "../../src/server/session-changes";
+import { eventsAfter, takeCommand } from "../../src/server/session-events";
 import { findSession } from "../../src/server/sessions";
 
 let client: Client;
@@ -156,67 +156,69 @@ describe("people", () => {
 
 describe("taught classes", () => {
   const command = (kind: CommandKind, id = crypto.randomUUID()) =>
-    ({ id, kind, payload: kind === "extend" ? { seconds: 10 } : {} }) as RunCommand;
+    ({ id, kind, payload: kind === "extend" ? { seconds: 10 } : {} }) as SessionCommand;
   const begin = async () => teachNow(mine, await createClass(mine, newClass("Taught", "density")));
 
   test("are frozen by their start: edits before it reach them, edits after it don't", async () => {
     const classId = await createClass(mine, newClass("First", "density"));
-    const run = await teachNow(mine, classId);
-    expect((await findSession(mine, run))?.doc).toBeNull();
+    const session = await teachNow(mine, classId);
+    expect((await findSession(mine, session))?.doc).toBeNull();
     await applyEdits({ studioId: mine, ...user }, classId, 1, [sent(setTitle("Frozen"))]);
-    await takeCommand(mine, run, command("start"), 0, null);
+    await takeCommand(mine, session, command("start"), 0, null);
     await applyEdits({ studioId: mine, ...user }, classId, 2, [sent(setTitle("Changed"))]);
-    const stored = await findSession(mine, run);
+    const stored = await findSession(mine, session);
     expect(stored?.state).toBe("running");
     expect(stored?.doc?.title).toBe("Frozen");
     expect(stored?.parts?.length).toBe((await listPeople(mine)).length);
     expect(stored?.moves?.some((move) => move.id === "bodyweight-squat")).toBe(true);
-    expect(await findSession(theirs, run)).toBeNull();
+    expect(await findSession(theirs, session)).toBeNull();
   });
 
   test("count events up without a gap when many come at once, with times that never go back", async () => {
-    const run = await begin();
-    await Promise.all(Array.from({ length: 25 }, () => takeCommand(mine, run, command("extend"), 0, null)));
-    const events = await eventsAfter(run, 0);
+    const session = await begin();
+    await Promise.all(
+      Array.from({ length: 25 }, () => takeCommand(mine, session, command("extend"), 0, null)),
+    );
+    const events = await eventsAfter(session, 0);
     expect(events.map((event) => event.seq)).toEqual(Array.from({ length: 25 }, (_, i) => i + 1));
     const times = events.map((event) => event.atMs);
     expect(times).toEqual([...times].sort((a, b) => a - b));
   });
 
   test("a command sent twice counts once; a second skip on an old state is refused", async () => {
-    const run = await begin();
-    await takeCommand(mine, run, command("start"), 0, null);
+    const session = await begin();
+    await takeCommand(mine, session, command("start"), 0, null);
     const skip = command("skip");
-    expect((await takeCommand(mine, run, skip, 1, null)).taken).toBe(true);
-    const again = await takeCommand(mine, run, skip, 1, null);
+    expect((await takeCommand(mine, session, skip, 1, null)).taken).toBe(true);
+    const again = await takeCommand(mine, session, skip, 1, null);
     expect(again.taken).toBe(true);
     // Of the answer only what came after the number that the sender had seen.
     expect(again.events.map((event) => event.id)).toEqual([skip.id]);
-    const refused = await takeCommand(mine, run, command("skip"), 1, null);
+    const refused = await takeCommand(mine, session, command("skip"), 1, null);
     expect(refused.taken).toBe(false);
     expect(refused.events.map((event) => event.seq)).toEqual([2]);
-    expect(await eventsAfter(run, 0)).toHaveLength(2);
-    await expect(takeCommand(theirs, run, command("end"), 2, null)).rejects.toMatchObject({
+    expect(await eventsAfter(session, 0)).toHaveLength(2);
+    await expect(takeCommand(theirs, session, command("end"), 2, null)).rejects.toMatchObject({
       code: "not-found",
     });
   });
 
   test("what was done without a connection keeps its time, between the last event and now", async () => {
-    const run = await begin();
-    const first = await takeCommand(mine, run, command("start"), 0, null);
+    const session = await begin();
+    const first = await takeCommand(mine, session, command("start"), 0, null);
     const startedAt = first.events[0]?.atMs ?? 0;
-    const early = await takeCommand(mine, run, command("pause"), 1, startedAt - 60_000);
+    const early = await takeCommand(mine, session, command("pause"), 1, startedAt - 60_000);
     expect(early.events.map((event) => event.atMs)).toEqual([startedAt]);
-    const late = await takeCommand(mine, run, command("resume"), 2, startedAt + 9_000_000);
+    const late = await takeCommand(mine, session, command("resume"), 2, startedAt + 9_000_000);
     expect(late.events).toHaveLength(1);
     expect(late.events[0]?.atMs).toBeLessThanOrEqual(late.nowMs);
   });
 
-  test("an end is written on the run", async () => {
-    const run = await begin();
-    await takeCommand(mine, run, command("start"), 0, null);
-    await takeCommand(mine, run, command("end"), 1, null);
-    const { rows } = await client.query("select ended_at from run where id = $1", [run]);
+  test("an end is written on the session", async () => {
+    const session = await begin();
+    await takeCommand(mine, session, command("start"), 0, null);
+    await takeCommand(mine, session, command("end"), 1, null);
+    const { rows } = await client.query("select ended_at from session where id = $1", [session]);
     expect(rows[0].ended_at).not.toBeNull();
   });
 });

@@ -2,20 +2,20 @@
 import { mkdtempSync, readdirSync, rmSync, utimesSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { describe, expect, test } from "vitest";
-import { scoreOfKept } from "../../src/core/live/run-score";
+import { scoreOfKept } from "../../src/core/live/live-score";
 import { OPEN_HOURS } from "../../src/core/live/session";
 import { applyEdits, createClass } from "../../src/server/classes";
 import { sessionLog } from "../../src/server/log";
-import { eventsAfter } from "../../src/server/run-events";
 import { moveSession } from "../../src/server/session-changes";
+import { eventsAfter } from "../../src/server/session-events";
 import { findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { tidy } from "../../src/server/tidy";
 import { leaveWhereabouts, ownWhereabouts, whereaboutsOf } from "../../src/server/whereabouts";
 import {
   client,
   command,
+  newSession,
   rosterId,
-  session,
   someone,
   squats,
   mine as studio,
@@ -28,73 +28,75 @@ const LEFT = { place: "Boat shed", contact: "Brother, 555 0107" };
 
 async function withSomeone() {
   const person = await someone("Asa");
-  const run = await session([person]);
-  await leaveWhereabouts(studio, run, person, { ...LEFT, anyTime: true });
-  return { run, person, rosterId: await rosterId(person) };
+  const session = await newSession([person]);
+  await leaveWhereabouts(studio, session, person, { ...LEFT, anyTime: true });
+  return { session, person, rosterId: await rosterId(person) };
 }
 
-const start = (run: string) => command(run, "start", { countInMs: 0 });
+const start = (session: string) => command(session, "start", { countInMs: 0 });
 
 /** Lets time go by: everything of a session lies so many minutes longer ago. */
-async function pass(run: string, minutes: number) {
-  const by = [run, minutes];
+async function pass(session: string, minutes: number) {
+  const by = [session, minutes];
   await client.query(
-    "update run set starts_at = starts_at - make_interval(mins => $2), started_at = started_at - make_interval(mins => $2) where id = $1",
+    "update session set starts_at = starts_at - make_interval(mins => $2), started_at = started_at - make_interval(mins => $2) where id = $1",
     by,
   );
-  await client.query("update run_event set at = at - make_interval(mins => $2) where run_id = $1", by);
+  await client.query("update run_event set at = at - make_interval(mins => $2) where session_id = $1", by);
 }
 
 describe("when its time is over", () => {
   test("a class that nobody ended is taught, and was over when its score had run out", async () => {
-    const { run } = await withSomeone();
-    await start(run);
-    await pass(run, OPEN_HOURS * 60 - 1);
+    const { session } = await withSomeone();
+    await start(session);
+    await pass(session, OPEN_HOURS * 60 - 1);
     await tidy();
-    expect((await findSession(studio, run))?.state).toBe("running");
-    await pass(run, 1);
+    expect((await findSession(studio, session))?.state).toBe("running");
+    await pass(session, 1);
     await tidy();
-    const row = await findSession(studio, run);
-    const { content } = await sessionContent(studio, run);
+    const row = await findSession(studio, session);
+    const { content } = await sessionContent(studio, session);
     expect(row?.state).toBe("ended");
     const tookMs = (row?.endedAt?.getTime() ?? 0) - (row?.startedAt?.getTime() ?? 0);
     expect(tookMs).toBe(scoreOfKept(content).totalMs);
-    expect((await eventsAfter(run, 0)).map(({ kind }) => kind)).toEqual(["start", "end"]);
-    const { record } = await sessionLog(studio, run);
+    expect((await eventsAfter(session, 0)).map(({ kind }) => kind)).toEqual(["start", "end"]);
+    const { record } = await sessionLog(studio, session);
     expect(record.segments.length).toBeGreaterThan(0);
     expect(record.segments.map((segment) => segment.tookSeconds)).toEqual(
       record.segments.map((segment) => segment.planSeconds),
     );
     await tidy();
-    expect(await eventsAfter(run, 0)).toHaveLength(2);
+    expect(await eventsAfter(session, 0)).toHaveLength(2);
   });
 
   test("where somebody was can't be read any more, and is deleted, though the class was left open", async () => {
-    const { run, person, rosterId } = await withSomeone();
+    const { session, person, rosterId } = await withSomeone();
     await tidy();
-    expect(await ownWhereabouts(run, person)).toMatchObject(LEFT);
-    await pass(run, OPEN_HOURS * 60);
-    await expect(whereaboutsOf(studio, run, rosterId, "Maren")).rejects.toMatchObject({ code: "conflict" });
-    await expect(leaveWhereabouts(studio, run, person, LEFT)).rejects.toMatchObject({ code: "conflict" });
+    expect(await ownWhereabouts(session, person)).toMatchObject(LEFT);
+    await pass(session, OPEN_HOURS * 60);
+    await expect(whereaboutsOf(studio, session, rosterId, "Maren")).rejects.toMatchObject({
+      code: "conflict",
+    });
+    await expect(leaveWhereabouts(studio, session, person, LEFT)).rejects.toMatchObject({ code: "conflict" });
     await tidy();
-    expect(await ownWhereabouts(run, person)).toBeNull();
-    expect((await findSession(studio, run))?.state).toBe("open");
+    expect(await ownWhereabouts(session, person)).toBeNull();
+    expect((await findSession(studio, session))?.state).toBe("open");
     // Nobody's page shows such a class any more: it has to be moved before it is started.
     expect(await sessionShownTo(studio, person)).toBeNull();
-    await expect(start(run)).rejects.toMatchObject({ code: "conflict" });
-    await moveSession(studio, run, new Date(), "Atlantic/Reykjavik");
-    expect((await start(run)).taken).toBe(true);
+    await expect(start(session)).rejects.toMatchObject({ code: "conflict" });
+    await moveSession(studio, session, new Date(), "Atlantic/Reykjavik");
+    expect((await start(session)).taken).toBe(true);
   });
 
   test("a class that was started late counts from its start", async () => {
-    const { run, person, rosterId } = await withSomeone();
-    await pass(run, (OPEN_HOURS - 1) * 60);
-    await start(run);
-    await pass(run, 120);
+    const { session, person, rosterId } = await withSomeone();
+    await pass(session, (OPEN_HOURS - 1) * 60);
+    await start(session);
+    await pass(session, 120);
     await tidy();
-    expect((await findSession(studio, run))?.state).toBe("running");
-    expect(await whereaboutsOf(studio, run, rosterId, "Maren")).toEqual(LEFT);
-    expect((await sessionShownTo(studio, person))?.id).toBe(run);
+    expect((await findSession(studio, session))?.state).toBe("running");
+    expect(await whereaboutsOf(studio, session, rosterId, "Maren")).toEqual(LEFT);
+    expect((await sessionShownTo(studio, person))?.id).toBe(session);
   });
 });
 

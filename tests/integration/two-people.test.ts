@@ -10,10 +10,19 @@ import { applyEdits, createClass, findClass } from "../../src/server/classes";
 import { createMove, listMoves, updateMove } from "../../src/server/moves";
 import { findPerson, updateOwnHome, updatePerson } from "../../src/server/people";
 import type { Refused } from "../../src/server/refused";
-import { eventsAfter, swapMove, takeCommand, takeEntry } from "../../src/server/run-events";
 import { teachNow } from "../../src/server/session-changes";
+import { eventsAfter, substituteMove, takeCommand, takeEntry } from "../../src/server/session-events";
 import { saveSettings, storedSettings } from "../../src/server/studios";
-import { client, command, mine, rosterId, session, someone, squats, withStudios } from "../shared/sessions";
+import {
+  client,
+  command,
+  mine,
+  newSession,
+  rosterId,
+  someone,
+  squats,
+  withStudios,
+} from "../shared/sessions";
 
 withStudios();
 
@@ -120,31 +129,40 @@ describe("undo", () => {
 describe("a number that comes again", () => {
   test("with the same counts once, with something else is refused", async () => {
     const cleo = await someone("Cleo");
-    const run = await session([cleo]);
+    const session = await newSession([cleo]);
     const person = await rosterId(cleo);
-    await command(run, "start");
+    await command(session, "start");
     const id = crypto.randomUUID();
     const press = (seconds: number) =>
-      takeCommand(mine, run, { id, kind: "extend", payload: { seconds } }, 1, null);
+      takeCommand(mine, session, { id, kind: "extend", payload: { seconds } }, 1, null);
     await press(10);
     await press(10);
     await expect(press(20)).rejects.toMatchObject({ code: "conflict" });
-    await expect(takeCommand(mine, run, { id, kind: "skip", payload: {} }, 1, null)).rejects.toMatchObject({
+    await expect(
+      takeCommand(mine, session, { id, kind: "skip", payload: {} }, 1, null),
+    ).rejects.toMatchObject({
       code: "conflict",
     });
     const entry = crypto.randomUUID();
     const enter = (slot: string) =>
-      takeEntry(run, { id: entry, kind: "done", payload: { person, slot } }, null);
+      takeEntry(session, { id: entry, kind: "done", payload: { person, slot } }, null);
     await enter("s4");
     await enter("s4");
     await expect(enter("s5")).rejects.toMatchObject({ code: "conflict" });
     const change = crypto.randomUUID();
-    await swapMove(mine, run, change, { slot: "s4", move: "plank" });
-    await swapMove(mine, run, change, { slot: "s4", move: "plank" });
-    await expect(swapMove(mine, run, change, { slot: "s4", move: "press-up" })).rejects.toMatchObject({
+    await substituteMove(mine, session, change, { slot: "s4", move: "plank" });
+    await substituteMove(mine, session, change, { slot: "s4", move: "plank" });
+    await expect(
+      substituteMove(mine, session, change, { slot: "s4", move: "press-up" }),
+    ).rejects.toMatchObject({
       code: "conflict",
     });
-    expect((await eventsAfter(run, 0)).map(({ kind }) => kind)).toEqual(["start", "extend", "done", "swap"]);
+    expect((await eventsAfter(session, 0)).map(({ kind }) => kind)).toEqual([
+      "start",
+      "extend",
+      "done",
+      "substitute",
+    ]);
     const classId = await createClass(mine, newClass("Once", "form"));
     const editId = crypto.randomUUID();
     const edit = (to: string) => [
@@ -161,14 +179,14 @@ describe("a number that comes again", () => {
 
   test("doesn't let anybody enter more than their number by claiming other times", async () => {
     const dov = await someone("Dov");
-    const run = await session([dov]);
+    const session = await newSession([dov]);
     const person = await rosterId(dov);
-    await command(run, "start", { countInMs: 0 });
+    await command(session, "start", { countInMs: 0 });
     const before = Date.now() - 3_600_000;
     const results = await Promise.allSettled(
       Array.from({ length: 70 }, (_, i) =>
         takeEntry(
-          run,
+          session,
           { id: crypto.randomUUID(), kind: "done", payload: { person, slot: "s4" } },
           before - i * 90_000,
         ),
@@ -183,17 +201,25 @@ describe("at the same moment", () => {
     const classId = await createClass(mine, squats("Five presses"));
     const ids = await Promise.all(Array.from({ length: 5 }, () => teachNow(mine, classId)));
     expect(new Set(ids).size).toBe(1);
-    const { rows } = await client.query("select count(*)::int as n from run where class_id = $1", [classId]);
+    const { rows } = await client.query("select count(*)::int as n from session where class_id = $1", [
+      classId,
+    ]);
     expect(rows[0].n).toBe(1);
   });
 
   test("of two starts one is taken, by two instructors and by one that saw nothing", async () => {
-    const run = await session([]);
+    const session = await newSession([]);
     const start = () =>
-      takeCommand(mine, run, { id: crypto.randomUUID(), kind: "start", payload: { countInMs: 0 } }, 0, null);
+      takeCommand(
+        mine,
+        session,
+        { id: crypto.randomUUID(), kind: "start", payload: { countInMs: 0 } },
+        0,
+        null,
+      );
     const outcomes = await Promise.all([start(), start()]);
     expect(outcomes.map(({ taken }) => taken).sort()).toEqual([false, true]);
-    expect((await command(run, "start", { countInMs: 0 })).taken).toBe(false);
-    expect((await eventsAfter(run, 0)).map(({ kind }) => kind)).toEqual(["start"]);
+    expect((await command(session, "start", { countInMs: 0 })).taken).toBe(false);
+    expect((await eventsAfter(session, 0)).map(({ kind }) => kind)).toEqual(["start"]);
   });
 });

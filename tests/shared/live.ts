@@ -53,8 +53,8 @@ export interface AnEvent {
 }
 
 /** The events of a session, by its instructor. */
-export async function eventsOf(cookie: string, run: string): Promise<readonly AnEvent[]> {
-  const reply = await ask({ cookie, origin: ADDRESS }, "GET", `/api/runs/${run}/events`);
+export async function eventsOf(cookie: string, session: string): Promise<readonly AnEvent[]> {
+  const reply = await ask({ cookie, origin: ADDRESS }, "GET", `/api/sessions/${session}/events`);
   return (reply.json as unknown as { events: AnEvent[] }).events;
 }
 
@@ -80,10 +80,10 @@ export async function skipTo(teacher: Browser, headline: string): Promise<void> 
 }
 
 /** The path of somebody's own page, by a link that is made for it. `rosterId` as in the demo's roster. */
-export async function partPath(cookie: string, run: string, name: string): Promise<string> {
+export async function partPath(cookie: string, session: string, name: string): Promise<string> {
   const asker = { cookie, origin: ADDRESS };
   const page = (await ask(asker, "GET", "/people")).text;
   const id = new RegExp(`/people/([0-9a-f-]{36})[^>]*>${name}`).exec(page)?.[1];
-  const reply = await ask(asker, "POST", `/api/sessions/${run}/link`, { person: id });
+  const reply = await ask(asker, "POST", `/api/sessions/${session}/link`, { person: id });
   return String(reply.json.address).replace(ADDRESS, "");
 }

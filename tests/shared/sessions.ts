@@ -2,11 +2,11 @@ import { Client } from "pg";
 import { afterAll, beforeAll } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import type { CommandKind } from "../../src/core/live/event-kinds";
-import type { RunCommand } from "../../src/core/live/events";
+import type { SessionCommand } from "../../src/core/live/events";
 import { createClass } from "../../src/server/classes";
 import { createPerson, findPerson } from "../../src/server/people";
-import { takeCommand } from "../../src/server/run-events";
 import { planSession } from "../../src/server/session-changes";
+import { takeCommand } from "../../src/server/session-events";
 import { sessionContent } from "../../src/server/sessions";
 
 /** A connection of the test's own. */
@@ -40,16 +40,16 @@ export const squats = (title = "Squats") => {
 };
 export const kettlebell = { kit: [{ id: "kb", type: "kettlebell", kg: 12 }] };
 
-export async function session(people: readonly string[], state: "planned" | "open" = "open") {
+export async function newSession(people: readonly string[], state: "planned" | "open" = "open") {
   const classId = await createClass(mine, squats());
   return planSession(mine, { classId, startsAt: new Date(), timeZone: "Atlantic/Reykjavik", people, state });
 }
 export const someone = (name: string, more: object = {}) => createPerson(mine, { name, ...more });
-export const command = (run: string, kind: CommandKind, payload: object = {}, seen = 1e6) =>
-  takeCommand(mine, run, { id: crypto.randomUUID(), kind, payload } as RunCommand, seen, null);
+export const command = (session: string, kind: CommandKind, payload: object = {}, seen = 1e6) =>
+  takeCommand(mine, session, { id: crypto.randomUUID(), kind, payload } as SessionCommand, seen, null);
 export const rosterId = async (id: string) => (await findPerson(mine, id))?.doc.id ?? "";
-export async function slotOf(run: string, person: string, slot = "s4") {
-  const { content } = await sessionContent(mine, run);
+export async function slotOf(session: string, person: string, slot = "s4") {
+  const { content } = await sessionContent(mine, session);
   const id = await rosterId(person);
   return content.parts.find((part) => part.person === id)?.slots.find((entry) => entry.slot === slot);
 }

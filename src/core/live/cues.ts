@@ -1,7 +1,7 @@
 /** Which sounds are due when: worked out ahead, so that they can be scheduled on the audio clock. */
 import type { Ms } from "../units";
-import type { RunState } from "./fold";
-import type { RunScore } from "./run-score";
+import type { ClockState } from "./fold";
+import type { LiveScore } from "./live-score";
 
 export const CUE_KINDS = ["count-in", "start", "half-way", "last-ten", "end"] as const;
 export type CueKind = (typeof CUE_KINDS)[number];
@@ -37,8 +37,8 @@ function ticksBefore(startMs: Ms, gapStartMs: Ms): Cue[] {
  * a piece that waits for "next".
  */
 export function cuesBetween(
-  score: RunScore,
-  state: RunState,
+  score: LiveScore,
+  state: ClockState,
   stateAtMs: Ms,
   fromMs: Ms,
   toMs: Ms,
@@ -50,16 +50,16 @@ export function cuesBetween(
   let gapStartMs = state.phase === "count-in" ? stateAtMs : startMs;
   for (let i = state.index; i < score.segments.length && gapStartMs < toMs; i += 1) {
     const segment = score.segments[i];
-    const run = score.run[i];
-    if (!segment || !run) break;
-    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? run.lengthMs);
+    const timing = score.timings[i];
+    if (!segment || !timing) break;
+    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? timing.lengthMs);
     if (lengthMs === 0 && i !== state.index) continue;
     if (segment.kind === "work") {
       if (gapStartMs < startMs) cues.push(...ticksBefore(startMs, gapStartMs));
-      cues.push(...pieceCues(startMs, lengthMs, run.waits));
+      cues.push(...pieceCues(startMs, lengthMs, timing.waits));
       gapStartMs = startMs + lengthMs;
     } else if (i === 0 && state.phase === "count-in") gapStartMs = startMs;
-    if (run.waits) break;
+    if (timing.waits) break;
     startMs += lengthMs;
   }
   return cues.filter((cue) => cue.atMs >= fromMs && cue.atMs < toMs).sort((a, b) => a.atMs - b.atMs);

@@ -1,24 +1,24 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { arbEvents } from "../testing/events";
-import { COMMAND_KINDS, ENTRY_KINDS, factsOf, RUN_EVENT_KINDS } from "./event-kinds";
+import { COMMAND_KINDS, ENTRY_KINDS, factsOf, SESSION_EVENT_KINDS } from "./event-kinds";
 import { mergeCommand } from "./merge";
 
 test("every kind has a sender, words of its own, and names a person where one person sees it", () => {
-  const words = RUN_EVENT_KINDS.map((kind) => factsOf(kind).words);
+  const words = SESSION_EVENT_KINDS.map((kind) => factsOf(kind).words);
   expect(new Set(words).size).toBe(words.length);
-  for (const kind of RUN_EVENT_KINDS) {
+  for (const kind of SESSION_EVENT_KINDS) {
     const { seenBy, payload, clock, sender } = factsOf(kind);
     expect("person" in payload, kind).toBe(seenBy === "person" || seenBy === "person-or-all");
     // Only the instructor moves the clock, and what moves it is everybody's to know.
     if (clock !== "nothing") expect([kind, sender, seenBy]).toEqual([kind, "instructor", "all"]);
   }
-  expect(RUN_EVENT_KINDS.filter((kind) => factsOf(kind).sender === "server")).toEqual([
+  expect(SESSION_EVENT_KINDS.filter((kind) => factsOf(kind).sender === "server")).toEqual([
     "part",
-    "swap",
+    "substitute",
     "erased",
   ]);
-  expect(COMMAND_KINDS.length + ENTRY_KINDS.length + 3).toBe(RUN_EVENT_KINDS.length);
+  expect(COMMAND_KINDS.length + ENTRY_KINDS.length + 3).toBe(SESSION_EVENT_KINDS.length);
 });
 
 test("two commands made on one state: what jumps counts once, what cuts the same counts once, all else twice", () => {

@@ -117,7 +117,7 @@ export const EVENT_KINDS = {
     words: "got a part worked out anew",
   },
   /** A slot's move was changed, for one person or for all. */
-  swap: {
+  substitute: {
     ...entry,
     sender: "server",
     seenBy: "person-or-all",
@@ -129,10 +129,10 @@ export const EVENT_KINDS = {
 } as const satisfies Readonly<Record<string, EventKindFacts>>;
 
 type Kinds = typeof EVENT_KINDS;
-export type RunEventKind = keyof Kinds;
+export type SessionEventKind = keyof Kinds;
 
 /** Kinds whose facts have this. */
-type KindsWhere<Fact> = { [K in RunEventKind]: Kinds[K] extends Fact ? K : never }[RunEventKind];
+type KindsWhere<Fact> = { [K in SessionEventKind]: Kinds[K] extends Fact ? K : never }[SessionEventKind];
 export type ClockKind = KindsWhere<{ readonly clock: "jumps" | "changes" }>;
 export type CommandKind = KindsWhere<{ readonly sender: "instructor" }>;
 export type EntryKind = KindsWhere<{ readonly sender: "participant" }>;
@@ -140,19 +140,19 @@ export type EntryKind = KindsWhere<{ readonly sender: "participant" }>;
 export type PersonKind = KindsWhere<{ readonly seenBy: "person" }>;
 
 /** What an event of a kind carries. */
-export type PayloadOf<K extends RunEventKind> = ObjectOf<Kinds[K]["payload"]>;
+export type PayloadOf<K extends SessionEventKind> = ObjectOf<Kinds[K]["payload"]>;
 
 /** The facts of a kind, for code that asks of any. */
-export const factsOf = (kind: RunEventKind): EventKindFacts => EVENT_KINDS[kind];
+export const factsOf = (kind: SessionEventKind): EventKindFacts => EVENT_KINDS[kind];
 
-export const RUN_EVENT_KINDS = Object.keys(EVENT_KINDS) as RunEventKind[];
-export const COMMAND_KINDS = RUN_EVENT_KINDS.filter(
+export const SESSION_EVENT_KINDS = Object.keys(EVENT_KINDS) as SessionEventKind[];
+export const COMMAND_KINDS = SESSION_EVENT_KINDS.filter(
   (kind): kind is CommandKind => factsOf(kind).sender === "instructor",
 );
-export const ENTRY_KINDS = RUN_EVENT_KINDS.filter(
+export const ENTRY_KINDS = SESSION_EVENT_KINDS.filter(
   (kind): kind is EntryKind => factsOf(kind).sender === "participant",
 );
-export const CLOCK_KINDS = RUN_EVENT_KINDS.filter(
+export const CLOCK_KINDS = SESSION_EVENT_KINDS.filter(
   (kind): kind is ClockKind => factsOf(kind).clock !== "nothing",
 );
-export const isClockKind = (kind: RunEventKind): kind is ClockKind => factsOf(kind).clock !== "nothing";
+export const isClockKind = (kind: SessionEventKind): kind is ClockKind => factsOf(kind).clock !== "nothing";

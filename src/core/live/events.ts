@@ -6,18 +6,20 @@ import {
   factsOf,
   isClockKind,
   type PayloadOf,
-  type RunEventKind,
+  type SessionEventKind,
 } from "./event-kinds";
 
 /** A kind with what it carries. */
-export type Happening<K extends RunEventKind = RunEventKind> = {
+export type Happening<K extends SessionEventKind = SessionEventKind> = {
   [Each in K]: { readonly kind: Each; readonly payload: PayloadOf<Each> };
 }[K];
 
 /** A command as a device makes it: `id` is its own, so that it counts once however often it is sent. */
-export type RunCommand<K extends RunEventKind = RunEventKind> = Happening<K> & { readonly id: string };
+export type SessionCommand<K extends SessionEventKind = SessionEventKind> = Happening<K> & {
+  readonly id: string;
+};
 
-export type RunEvent<K extends RunEventKind = RunEventKind> = RunCommand<K> & {
+export type SessionEvent<K extends SessionEventKind = SessionEventKind> = SessionCommand<K> & {
   /** Counts up by one per session, from 1. */
   readonly seq: number;
   /** Time by the database's clock, never before the event above. */
@@ -25,14 +27,14 @@ export type RunEvent<K extends RunEventKind = RunEventKind> = RunCommand<K> & {
 };
 
 /** What is said to make something happen: the kind, and what it carries where it carries anything. */
-export type Said<K extends RunEventKind> = {
+export type Said<K extends SessionEventKind> = {
   [Each in K]: Record<never, never> extends PayloadOf<Each>
     ? readonly [kind: Each, payload?: PayloadOf<Each>]
     : readonly [kind: Each, payload: PayloadOf<Each>];
 }[K];
 
 /** The kind and what it carries, of what was said. */
-export function happening<K extends RunEventKind>(said: Said<K>): Happening<K> {
+export function happening<K extends SessionEventKind>(said: Said<K>): Happening<K> {
   const [kind, payload] = said;
   return { kind, payload: payload ?? {} } as Happening<K>;
 }
@@ -52,8 +54,8 @@ export function entered(person: string, [kind, payload]: Entered): Happening<Ent
 }
 
 /** Whether an event is of this kind. */
-export function isOf<K extends RunEventKind>(kind: K) {
-  return (event: RunEvent): event is Extract<RunEvent, { readonly kind: K }> => event.kind === kind;
+export function isOf<K extends SessionEventKind>(kind: K) {
+  return (event: SessionEvent): event is Extract<SessionEvent, { readonly kind: K }> => event.kind === kind;
 }
 
 /** The seconds that a command has, within the bounds of its kind: what was stored before these counts too. */
@@ -64,7 +66,7 @@ export function secondsOf({ kind, payload }: Happening<"extend" | "shorten" | "s
 }
 
 /** Whether an event moves the clock or changes what is to come. */
-export function movesClock(event: RunEvent): event is RunEvent<ClockKind> {
+export function movesClock(event: SessionEvent): event is SessionEvent<ClockKind> {
   return isClockKind(event.kind);
 }
 
@@ -74,7 +76,7 @@ export function personOf({ payload }: { readonly payload: object }): string | nu
 }
 
 /** What one participant may see of the events: the clock's, a move changed for all, and their own. */
-export function seenBy(events: readonly RunEvent[], person: string): readonly RunEvent[] {
+export function seenBy(events: readonly SessionEvent[], person: string): readonly SessionEvent[] {
   return events.filter((event) => {
     const to = factsOf(event.kind).seenBy;
     if (to === "all") return true;
@@ -84,7 +86,7 @@ export function seenBy(events: readonly RunEvent[], person: string): readonly Ru
 }
 
 /** What everybody may see, and a picture shared into a call may show: the clock alone, and moves changed for all. */
-export function seenByAll(events: readonly RunEvent[]): readonly RunEvent[] {
+export function seenByAll(events: readonly SessionEvent[]): readonly SessionEvent[] {
   return events.filter((event) => {
     const to = factsOf(event.kind).seenBy;
     return to === "all" || (to === "person-or-all" && personOf(event) === null);
@@ -92,7 +94,7 @@ export function seenByAll(events: readonly RunEvent[]): readonly RunEvent[] {
 }
 
 /** The newest version of the parts that these events speak of; 0 where none does. */
-export function contentVersion(events: readonly RunEvent[]): number {
+export function contentVersion(events: readonly SessionEvent[]): number {
   return events.reduce(
     (newest, { payload }) => Math.max(newest, "version" in payload ? (payload.version ?? 0) : 0),
     0,

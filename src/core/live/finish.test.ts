@@ -5,8 +5,8 @@ import { classOf } from "../testing/classes";
 import { events, T0 } from "../testing/events";
 import { happening } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
-import { runState } from "./fold";
-import { scoreOfKept } from "./run-score";
+import { clockState } from "./fold";
+import { scoreOfKept } from "./live-score";
 
 const slot = (id: string, seconds: number) => ({ id, move: { name: id }, dose: { seconds } });
 const doc = classOf([
@@ -30,10 +30,10 @@ describe("the ways to finish earlier", () => {
             [...started],
             ...(wanted === null ? [] : [[0, "land-at", { finishAtMs: wanted }] as const]),
           );
-          const before = runState(score, list, nowMs).projectedEndMs;
+          const before = clockState(score, list, nowMs).projectedEndMs;
           for (const way of finishWays(score, list, nowMs)) {
             const pressed = { id: "p", seq: 9, atMs: nowMs, ...happening(way.says) };
-            const after = runState(score, [...list, pressed], nowMs).projectedEndMs;
+            const after = clockState(score, [...list, pressed], nowMs).projectedEndMs;
             expect(after).toBe(way.endMs);
             expect(way.savesMs).toBe((before ?? 0) - way.endMs);
             expect(way.savesMs).toBeGreaterThan(0);

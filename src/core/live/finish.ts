@@ -1,9 +1,9 @@
 /** Finishing on time: what each way would come to, before it is taken. */
 import type { Ms } from "../units";
 import { type ClockKind, MOST_SHORTEN_SECONDS } from "./event-kinds";
-import { happening, type RunEvent, type Said } from "./events";
-import { type RunState, runState } from "./fold";
-import type { RunScore } from "./run-score";
+import { happening, type Said, type SessionEvent } from "./events";
+import { type ClockState, clockState } from "./fold";
+import type { LiveScore } from "./live-score";
 
 /** What ends a class earlier. */
 export type FinishKind = Extract<ClockKind, "drop-round" | "shorten-rests" | "drop-finisher">;
@@ -20,7 +20,7 @@ export interface FinishWay {
 /** A quarter of the rests that are left is what shortening means where no finish is wanted. */
 const SHARE_OF_RESTS = 0.25;
 
-function restsLeftMs(score: RunScore, state: RunState): Ms {
+function restsLeftMs(score: LiveScore, state: ClockState): Ms {
   return state.lengths.reduce((sum, length, i) => {
     const kind = score.segments[i]?.kind;
     return i > state.index && (kind === "rest" || kind === "long-rest") ? sum + length : sum;
@@ -31,8 +31,12 @@ function restsLeftMs(score: RunScore, state: RunState): Ms {
  * The ways to end earlier that are open now: a round less, shorter rests (by what is missing to the
  * wanted finish), no finisher. One that would change nothing isn't listed.
  */
-export function finishWays(score: RunScore, events: readonly RunEvent[], nowMs: Ms): readonly FinishWay[] {
-  const state = runState(score, events, nowMs);
+export function finishWays(
+  score: LiveScore,
+  events: readonly SessionEvent[],
+  nowMs: Ms,
+): readonly FinishWay[] {
+  const state = clockState(score, events, nowMs);
   const end = state.projectedEndMs;
   if (end === null) return [];
   const wanted = state.finishAtMs;
@@ -45,8 +49,8 @@ export function finishWays(score: RunScore, events: readonly RunEvent[], nowMs: 
     ["drop-finisher"],
   ];
   return options.flatMap((says) => {
-    const next: RunEvent = { id: "", seq: state.seq + 1, atMs: nowMs, ...happening(says) };
-    const endMs = runState(score, [...events, next], nowMs).projectedEndMs;
+    const next: SessionEvent = { id: "", seq: state.seq + 1, atMs: nowMs, ...happening(says) };
+    const endMs = clockState(score, [...events, next], nowMs).projectedEndMs;
     if (endMs === null || endMs >= end) return [];
     return [{ says, endMs, savesMs: end - endMs, lands: wanted === null || endMs <= wanted }];
   });

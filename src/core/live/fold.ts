@@ -5,17 +5,17 @@
  */
 import type { Ms } from "../units";
 import type { ClockKind } from "./event-kinds";
-import { movesClock, type RunEvent, secondsOf } from "./events";
-import type { RunScore } from "./run-score";
+import { movesClock, type SessionEvent, secondsOf } from "./events";
+import type { LiveScore } from "./live-score";
 import { dropFinisher, dropRound, shortenRests } from "./to-come";
 
 /** Going back within this long of a segment's start goes to the one before it. */
 export const BACK_GRACE_MS = 3000;
 
-export type RunPhase = "ready" | "count-in" | "running" | "paused" | "over" | "ended";
+export type ClockPhase = "ready" | "count-in" | "running" | "paused" | "over" | "ended";
 
-export interface RunState {
-  readonly phase: RunPhase;
+export interface ClockState {
+  readonly phase: ClockPhase;
   /** Index of the present segment; the number of segments once the score is over. */
   readonly index: number;
   /** Into the present segment; negative while counting in. */
@@ -54,7 +54,7 @@ export interface Anchor {
 }
 
 /** Where every class begins. */
-export function readyAnchor(score: RunScore): Anchor {
+export function readyAnchor(score: LiveScore): Anchor {
   return {
     phase: "ready",
     index: 0,
@@ -73,7 +73,7 @@ export function readyAnchor(score: RunScore): Anchor {
  * with the instant at which it ended.
  */
 export function advance(
-  score: RunScore,
+  score: LiveScore,
   anchor: Anchor,
   nowMs: Ms,
   onLeave?: (index: number, atMs: Ms) => void,
@@ -82,7 +82,7 @@ export function advance(
   const { lengths } = anchor;
   let { index, intoMs, extraMs, atMs } = anchor;
   for (;;) {
-    const segment = score.run[index];
+    const segment = score.timings[index];
     const length = lengths[index] ?? 0;
     const left = segment ? length + extraMs - intoMs : Number.POSITIVE_INFINITY;
     if (!segment || (segment.waits && length > 0) || nowMs - atMs < left) break;
@@ -107,8 +107,8 @@ function aliveFrom(anchor: Anchor, index: number, step: 1 | -1): number {
 }
 
 /** The piece that is worked, or else the one that was worked last. */
-function lastPieceIndex(score: RunScore, anchor: Anchor): number | null {
-  for (let i = Math.min(anchor.index, score.run.length - 1); i >= 0; i -= 1) {
+function lastPieceIndex(score: LiveScore, anchor: Anchor): number | null {
+  for (let i = Math.min(anchor.index, score.timings.length - 1); i >= 0; i -= 1) {
     if (score.segments[i]?.kind === "work" && (anchor.lengths[i] ?? 0) > 0) return i;
   }
   return null;
@@ -122,7 +122,7 @@ function changed(anchor: Anchor, change: (lengths: readonly Ms[]) => readonly Ms
   return isLive(anchor) ? { ...anchor, lengths: change(anchor.lengths) } : anchor;
 }
 
-type Step<K extends ClockKind> = (score: RunScore, anchor: Anchor, event: RunEvent<K>) => Anchor;
+type Step<K extends ClockKind> = (score: LiveScore, anchor: Anchor, event: SessionEvent<K>) => Anchor;
 
 /**
  * What each kind does to the clock, which has been moved on to the event's time. One that means nothing in
@@ -149,11 +149,11 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
     if (!isLive(anchor)) return anchor;
     // A count-in is skipped by itself: what follows it is the first segment.
     if (anchor.intoMs < 0) return goTo(anchor, anchor.index);
-    return goTo(anchor, aliveFrom(anchor, Math.min(score.run.length, anchor.index + 1), 1));
+    return goTo(anchor, aliveFrom(anchor, Math.min(score.timings.length, anchor.index + 1), 1));
   },
   back: (score, anchor) => {
     if (!isLive(anchor)) return anchor;
-    const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < score.run.length;
+    const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < score.timings.length;
     const to = toStart ? anchor.index : aliveFrom(anchor, anchor.index - 1, -1);
     return goTo(anchor, to < 0 ? aliveFrom(anchor, 0, 1) : to);
   },
@@ -162,11 +162,11 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
     return to === null ? anchor : goTo(anchor, to);
   },
   extend: (score, anchor, event) =>
-    isLive(anchor) && anchor.index < score.run.length
+    isLive(anchor) && anchor.index < score.timings.length
       ? { ...anchor, extraMs: anchor.extraMs + secondsOf(event) * 1000 }
       : anchor,
   shorten: (score, anchor, event) => {
-    if (!isLive(anchor) || anchor.index >= score.run.length) return anchor;
+    if (!isLive(anchor) || anchor.index >= score.timings.length) return anchor;
     const left = (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - Math.max(0, anchor.intoMs);
     const by = Math.min(Math.max(0, left), secondsOf(event) * 1000);
     return { ...anchor, extraMs: anchor.extraMs - by };
@@ -184,9 +184,9 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
 
 /** One event applied; what people enter never moves the clock. */
 export function applyEvent(
-  score: RunScore,
+  score: LiveScore,
   before: Anchor,
-  event: RunEvent,
+  event: SessionEvent,
   onLeave?: (index: number, atMs: Ms) => void,
 ): Anchor {
   if (!movesClock(event)) return before;
@@ -194,18 +194,18 @@ export function applyEvent(
   return step(score, advance(score, before, event.atMs, onLeave), event);
 }
 
-function phaseOf(anchor: Anchor, last: number): RunPhase {
+function phaseOf(anchor: Anchor, last: number): ClockPhase {
   if (anchor.phase !== "running") return anchor.phase;
   if (anchor.index >= last) return "over";
   return anchor.intoMs < 0 ? "count-in" : "running";
 }
 
 /** Milliseconds from the anchor to the end of the score, if the clock runs. */
-function remainingMs(score: RunScore, anchor: Anchor): Ms {
-  const present = score.run[anchor.index];
+function remainingMs(score: LiveScore, anchor: Anchor): Ms {
+  const present = score.timings[anchor.index];
   if (!present) return 0;
   let sum = Math.max(0, (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs - anchor.intoMs);
-  for (let i = anchor.index + 1; i < score.run.length; i += 1) sum += anchor.lengths[i] ?? 0;
+  for (let i = anchor.index + 1; i < score.timings.length; i += 1) sum += anchor.lengths[i] ?? 0;
   return sum;
 }
 
@@ -214,16 +214,16 @@ function remainingMs(score: RunScore, anchor: Anchor): Ms {
  * Pure: equal inputs give equal states, whichever device asks. An event later than `nowMs` (a device
  * whose clock lags a little) has happened all the same: the state is then that at the event.
  */
-export function runState(score: RunScore, events: readonly RunEvent[], nowMs: Ms): RunState {
+export function clockState(score: LiveScore, events: readonly SessionEvent[], nowMs: Ms): ClockState {
   let anchor = readyAnchor(score);
   for (const event of events) anchor = applyEvent(score, anchor, event);
   anchor = advance(score, anchor, nowMs);
-  const segment = score.run[anchor.index];
+  const segment = score.timings[anchor.index];
   const lengthMs = segment ? (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs : 0;
   const live = anchor.phase === "running" || anchor.phase === "paused";
   const projectedEndMs = live ? Math.max(nowMs, anchor.atMs) + remainingMs(score, anchor) : null;
   return {
-    phase: phaseOf(anchor, score.run.length),
+    phase: phaseOf(anchor, score.timings.length),
     index: anchor.index,
     intoMs: anchor.intoMs,
     lengthMs,

@@ -2,9 +2,9 @@ import { describe, expect, test } from "vitest";
 import { newClass } from "../class/new-class";
 import { LIBRARY } from "../moves/library";
 import { events, T0 } from "../testing/events";
-import { runState } from "./fold";
+import { clockState } from "./fold";
 import { forgottenEnd, wasNotHeld } from "./forgotten";
-import { scoreOfKept } from "./run-score";
+import { scoreOfKept } from "./live-score";
 import { isLongPast, OPEN_HOURS, SESSION_STATES } from "./session";
 
 const HOUR = 3_600_000;
@@ -22,8 +22,8 @@ describe("a class that nobody ended", () => {
     );
     const endMs = forgottenEnd(score, list, LATER);
     expect(endMs).toBe(T0 + 5000 + score.totalMs + 30_000);
-    expect(runState(score, list, (endMs ?? 0) - 1).phase).toBe("running");
-    expect(runState(score, list, endMs ?? 0).phase).toBe("over");
+    expect(clockState(score, list, (endMs ?? 0) - 1).phase).toBe("running");
+    expect(clockState(score, list, endMs ?? 0).phase).toBe("over");
   });
 
   test("was over when it was left in a pause", () => {

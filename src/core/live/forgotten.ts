@@ -1,8 +1,8 @@
 /** Classes whose time has passed: those that nobody ended, and those that were never begun. */
 import type { Ms } from "../units";
-import { movesClock, type RunEvent } from "./events";
-import { runState } from "./fold";
-import type { RunScore } from "./run-score";
+import { movesClock, type SessionEvent } from "./events";
+import { clockState } from "./fold";
+import type { LiveScore } from "./live-score";
 import { isLongPast, OPEN_HOURS, type SessionState } from "./session";
 
 const OPEN_MS = OPEN_HOURS * 3_600_000;
@@ -17,11 +17,11 @@ export function wasNotHeld(state: SessionState, startsAtMs: Ms, nowMs: Ms): bool
  * where it has ended, was never started, or may still go on. A class that was left in a pause was over
  * when it was paused; any other when its score had run out.
  */
-export function forgottenEnd(score: RunScore, events: readonly RunEvent[], nowMs: Ms): Ms | null {
+export function forgottenEnd(score: LiveScore, events: readonly SessionEvent[], nowMs: Ms): Ms | null {
   const last = events.at(-1);
   if (!last || nowMs - last.atMs < OPEN_MS) return null;
   const moved = events.filter(movesClock).at(-1)?.atMs ?? last.atMs;
-  const { phase, startedAtMs, projectedEndMs } = runState(score, events, moved);
+  const { phase, startedAtMs, projectedEndMs } = clockState(score, events, moved);
   if (startedAtMs === null || phase === "ended") return null;
   return phase === "paused" || projectedEndMs === null ? moved : Math.min(nowMs, projectedEndMs);
 }

@@ -4,7 +4,7 @@ import { scoreOf } from "../score/score";
 import { classOf } from "../testing/classes";
 import { type AnEvent, events, T0 } from "../testing/events";
 import { easesIn, lateByMs, lateStart } from "./late";
-import { runScore } from "./run-score";
+import { liveScore } from "./live-score";
 
 const slot = (id: string, seconds = 60) => ({ id, move: { name: id }, dose: { seconds } });
 const doc = classOf([
@@ -12,7 +12,7 @@ const doc = classOf([
   { id: "m", title: "", rounds: 3, longRest: 60, slots: [slot("a"), slot("b")] },
   { id: "c", title: "", role: "cooldown", slots: [slot("c1", 300)] },
 ]);
-const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
+const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
 
 const with_ = (
   ...list: (readonly [afterMs: number, "join" | "leave", string] | readonly [number, "start"])[]
@@ -46,7 +46,7 @@ describe("who comes late", () => {
       ["w3", 290_000],
     ]);
     const none = { ...doc, blocks: doc.blocks.slice(1) };
-    const bare = runScore(none, scoreOf(none, LIBRARY_BOOK));
+    const bare = liveScore(none, scoreOf(none, LIBRARY_BOOK));
     expect(lateStart(none, bare, with_([0, "start"], [70_000, "join", "p"]), "p")?.pieces).toHaveLength(3);
     // Nobody warms up for a cool-down.
     expect(lateStart(doc, score, with_([0, "start"], [800_000, "join", "p"]), "p")).toBeNull();

@@ -1,10 +1,10 @@
 /** Who comes late: a short warm-up of their own, and an easier first round. */
 import { type ClassDoc, slotsOf } from "../class/document";
 import type { Ms } from "../units";
-import { isOf, type RunEvent } from "./events";
-import { runState } from "./fold";
+import { isOf, type SessionEvent } from "./events";
+import { clockState } from "./fold";
+import type { LiveScore } from "./live-score";
 import { positionOf } from "./position";
-import type { RunScore } from "./run-score";
 
 /** Coming later than this after the class's first second counts as late. */
 export const LATE_AFTER_MS = 60_000;
@@ -20,18 +20,18 @@ export interface LateStart {
   readonly warmUntilMs: Ms;
 }
 
-function firstJoin(events: readonly RunEvent[], person: string): RunEvent | undefined {
+function firstJoin(events: readonly SessionEvent[], person: string): SessionEvent | undefined {
   return events.filter(isOf("join")).find(({ payload }) => payload.person === person);
 }
 
 /** When the class's second 0 was, or null before the start. */
-export function begunAtMs(events: readonly RunEvent[]): Ms | null {
+export function begunAtMs(events: readonly SessionEvent[]): Ms | null {
   const start = events.find(isOf("start"));
   return start ? start.atMs + (start.payload.countInMs ?? 0) : null;
 }
 
 /** By how much somebody came late, ms, or null for who was there in time or isn't there. */
-export function lateByMs(events: readonly RunEvent[], person: string): Ms | null {
+export function lateByMs(events: readonly SessionEvent[], person: string): Ms | null {
   const begun = begunAtMs(events);
   const join = firstJoin(events, person);
   if (begun === null || !join || join.atMs - begun < LATE_AFTER_MS) return null;
@@ -41,13 +41,13 @@ export function lateByMs(events: readonly RunEvent[], person: string): Ms | null
 /** The own warm-up of somebody who came late, or null where they need none. */
 export function lateStart(
   doc: ClassDoc,
-  score: RunScore,
-  events: readonly RunEvent[],
+  score: LiveScore,
+  events: readonly SessionEvent[],
   person: string,
 ): LateStart | null {
   const join = firstJoin(events, person);
   if (!join || lateByMs(events, person) === null) return null;
-  const then = runState(
+  const then = clockState(
     score,
     events.filter((event) => event.seq <= join.seq),
     join.atMs,
@@ -72,16 +72,16 @@ export function lateStart(
 }
 
 /** Which round of which block it is; between pieces the one that comes. */
-function roundKey(score: RunScore, events: readonly RunEvent[], atMs: Ms): string {
-  const state = runState(score, events, atMs);
+function roundKey(score: LiveScore, events: readonly SessionEvent[], atMs: Ms): string {
+  const state = clockState(score, events, atMs);
   const piece = positionOf(score, state).shown;
   return piece ? `${piece.block} ${piece.round}` : "";
 }
 
 /** Whether somebody late still takes the easier way: through their warm-up and the round that follows it. */
 export function easesIn(
-  score: RunScore,
-  events: readonly RunEvent[],
+  score: LiveScore,
+  events: readonly SessionEvent[],
   late: LateStart | null,
   nowMs: Ms,
 ): boolean {

@@ -7,13 +7,13 @@ import { arbClass } from "../testing/arbitraries";
 import { type AnEvent, events, T0 } from "../testing/events";
 import { estimateClock } from "./clock";
 import { cuesBetween } from "./cues";
-import { factsOf, MOST_EXTEND_SECONDS, RUN_EVENT_KINDS, type RunEventKind } from "./event-kinds";
-import type { RunCommand, RunEvent } from "./events";
-import { BACK_GRACE_MS, runState } from "./fold";
+import { factsOf, MOST_EXTEND_SECONDS, SESSION_EVENT_KINDS, type SessionEventKind } from "./event-kinds";
+import type { SessionCommand, SessionEvent } from "./events";
+import { BACK_GRACE_MS, clockState } from "./fold";
+import { type LiveScore, liveScore } from "./live-score";
 import { mergeCommand } from "./merge";
-import { type RunScore, runScore } from "./run-score";
 
-function simple(lengths: readonly number[], rest = 10, atEnd: "run" | "wait" = "run"): RunScore {
+function simple(lengths: readonly number[], rest = 10, atEnd: "run" | "wait" = "run"): LiveScore {
   const slots = lengths.map((n, i) => ({
     id: `s${i}`,
     move: { name: "x" },
@@ -26,11 +26,11 @@ function simple(lengths: readonly number[], rest = 10, atEnd: "run" | "wait" = "
     stance: "form",
     blocks: [{ id: "b", title: "", rest, atEnd, slots }],
   } as ClassDoc;
-  return runScore(doc, scoreOf(doc, LIBRARY_BOOK));
+  return liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
 }
 
 /** The same rules, a millisecond at a time: what the fold must agree with. */
-function naive(score: RunScore, list: readonly RunEvent[], nowMs: number) {
+function naive(score: LiveScore, list: readonly SessionEvent[], nowMs: number) {
   let phase: "ready" | "running" | "paused" | "ended" = "ready";
   let index = 0;
   let into = 0;
@@ -39,15 +39,15 @@ function naive(score: RunScore, list: readonly RunEvent[], nowMs: number) {
   for (let t = T0; t <= nowMs; t += 1) {
     if (t > T0 && phase === "running") {
       into += 1;
-      const run = score.run[index];
-      if (run && !run.waits && into >= run.lengthMs + extra) {
+      const timing = score.timings[index];
+      if (timing && !timing.waits && into >= timing.lengthMs + extra) {
         index += 1;
         into = 0;
         extra = 0;
       }
     }
     while (due[0] && due[0].atMs <= t) {
-      const event = due.shift() as RunEvent;
+      const event = due.shift() as SessionEvent;
       const live = phase === "running" || phase === "paused";
       const go = (to: number) => {
         index = to;
@@ -59,10 +59,11 @@ function naive(score: RunScore, list: readonly RunEvent[], nowMs: number) {
         into = -(event.payload.countInMs ?? 0);
       } else if (event.kind === "pause" && phase === "running") phase = "paused";
       else if (event.kind === "resume" && phase === "paused") phase = "running";
-      else if (event.kind === "skip" && live) go(into < 0 ? index : Math.min(score.run.length, index + 1));
+      else if (event.kind === "skip" && live)
+        go(into < 0 ? index : Math.min(score.timings.length, index + 1));
       else if (event.kind === "back" && live)
-        go(into >= BACK_GRACE_MS && index < score.run.length ? index : Math.max(0, index - 1));
-      else if (event.kind === "extend" && live && index < score.run.length)
+        go(into >= BACK_GRACE_MS && index < score.timings.length ? index : Math.max(0, index - 1));
+      else if (event.kind === "extend" && live && index < score.timings.length)
         extra += (event.payload.seconds ?? 0) * 1000;
       else if (event.kind === "end") phase = "ended";
     }
@@ -75,7 +76,7 @@ describe("the fold", () => {
     .array(
       fc.tuple(
         fc.integer({ min: 0, max: 9000 }),
-        fc.constantFrom<RunEventKind>("pause", "resume", "skip", "back", "extend", "pause", "resume"),
+        fc.constantFrom<SessionEventKind>("pause", "resume", "skip", "back", "extend", "pause", "resume"),
       ),
       { maxLength: 7 },
     )
@@ -95,10 +96,10 @@ describe("the fold", () => {
         (lengths, list, after) => {
           const score = simple(lengths, 1);
           const now = Math.max(T0 + after, list.at(-1)?.atMs ?? 0);
-          const state = runState(score, list, now);
+          const state = clockState(score, list, now);
           const expected = naive(score, list, now);
           expect(state.index).toBe(expected.index);
-          if (expected.index < score.run.length) expect(state.intoMs).toBe(expected.into);
+          if (expected.index < score.timings.length) expect(state.intoMs).toBe(expected.into);
         },
       ),
       { numRuns: 200 },
@@ -108,17 +109,17 @@ describe("the fold", () => {
   test("left alone, it is at every moment where the score says", () => {
     fc.assert(
       fc.property(arbClass, fc.double({ min: 0, max: 1, noNaN: true }), (doc, share) => {
-        const run = runScore(
+        const live = liveScore(
           { ...doc, blocks: doc.blocks.map((block) => ({ ...block, atEnd: "run" as const })) },
           scoreOf(doc, LIBRARY_BOOK),
         );
-        const t = Math.floor(run.totalMs * share);
-        const state = runState(run, events([0, "start"]), T0 + t);
-        const segment = run.segments[state.index];
-        if (t >= run.totalMs) expect(state.phase).toBe("over");
+        const t = Math.floor(live.totalMs * share);
+        const state = clockState(live, events([0, "start"]), T0 + t);
+        const segment = live.segments[state.index];
+        if (t >= live.totalMs) expect(state.phase).toBe("over");
         else {
           expect(segment && segment.start * 1000 + state.intoMs).toBe(t);
-          expect(state.projectedEndMs).toBe(T0 + run.totalMs);
+          expect(state.projectedEndMs).toBe(T0 + live.totalMs);
           expect(state.driftMs).toBe(0);
         }
       }),
@@ -128,12 +129,12 @@ describe("the fold", () => {
   test("a pause makes the end later by its length, however often it is looked at", () => {
     const score = simple([30, 30]);
     const list = events([0, "start"], [5000, "pause"], [25_000, "resume"]);
-    expect(runState(score, list.slice(0, 2), T0 + 15_000)).toMatchObject({
+    expect(clockState(score, list.slice(0, 2), T0 + 15_000)).toMatchObject({
       phase: "paused",
       leftMs: 25_000,
       driftMs: 10_000,
     });
-    expect(runState(score, list, T0 + 30_000)).toMatchObject({
+    expect(clockState(score, list, T0 + 30_000)).toMatchObject({
       phase: "running",
       intoMs: 10_000,
       driftMs: 20_000,
@@ -143,22 +144,26 @@ describe("the fold", () => {
   test("+10 s lengthens the present segment only", () => {
     const score = simple([30, 30]);
     const list = events([0, "start"], [5000, "extend", { seconds: 10 }]);
-    expect(runState(score, list, T0 + 6000)).toMatchObject({
+    expect(clockState(score, list, T0 + 6000)).toMatchObject({
       lengthMs: 40_000,
       leftMs: 34_000,
       driftMs: 10_000,
     });
-    expect(runState(score, list, T0 + 41_000)).toMatchObject({ index: 1, lengthMs: 10_000, driftMs: 10_000 });
+    expect(clockState(score, list, T0 + 41_000)).toMatchObject({
+      index: 1,
+      lengthMs: 10_000,
+      driftMs: 10_000,
+    });
   });
 
   test("no event takes more seconds than its command may, whatever it says", () => {
     const score = simple([30, 30]);
     const list = events([0, "start"], [5000, "extend", { seconds: 100_000 }]);
-    expect(runState(score, list, T0 + 6000).lengthMs).toBe(30_000 + MOST_EXTEND_SECONDS * 1000);
-    expect(runState(score, events([0, "start"], [5, "extend", { seconds: -9 }]), T0 + 9).lengthMs).toBe(
+    expect(clockState(score, list, T0 + 6000).lengthMs).toBe(30_000 + MOST_EXTEND_SECONDS * 1000);
+    expect(clockState(score, events([0, "start"], [5, "extend", { seconds: -9 }]), T0 + 9).lengthMs).toBe(
       30_000,
     );
-    expect(RUN_EVENT_KINDS.filter((kind) => "seconds" in factsOf(kind).payload)).toEqual([
+    expect(SESSION_EVENT_KINDS.filter((kind) => "seconds" in factsOf(kind).payload)).toEqual([
       "extend",
       "shorten",
       "shorten-rests",
@@ -168,33 +173,37 @@ describe("the fold", () => {
   test("where the block waits, a counted piece stays until next, and the wait counts as drift", () => {
     const score = simple([10, 10], 5, "wait");
     const started = events([0, "start"]);
-    expect(runState(score, started, T0 + 13_000)).toMatchObject({
+    expect(clockState(score, started, T0 + 13_000)).toMatchObject({
       index: 0,
       leftMs: 0,
       waitedMs: 3000,
       driftMs: 3000,
     });
     const next = events([0, "start"], [13_000, "skip"]);
-    expect(runState(score, next, T0 + 13_000)).toMatchObject({ index: 1, driftMs: 3000 });
+    expect(clockState(score, next, T0 + 13_000)).toMatchObject({ index: 1, driftMs: 3000 });
   });
 
   test("a count-in comes before second 0 and can be skipped", () => {
     const score = simple([30]);
     const list = events([0, "start", { countInMs: 5000 }]);
-    expect(runState(score, list, T0 + 2000)).toMatchObject({ phase: "count-in", intoMs: -3000, driftMs: 0 });
+    expect(clockState(score, list, T0 + 2000)).toMatchObject({
+      phase: "count-in",
+      intoMs: -3000,
+      driftMs: 0,
+    });
     expect(
-      runState(score, events([0, "start", { countInMs: 5000 }], [1000, "skip"]), T0 + 1000),
+      clockState(score, events([0, "start", { countInMs: 5000 }], [1000, "skip"]), T0 + 1000),
     ).toMatchObject({ index: 0, intoMs: 0 });
   });
 
   test("nothing moves before the start and after the end", () => {
     const score = simple([30]);
-    expect(runState(score, events([0, "skip"], [5, "extend", { seconds: 9 }]), T0 + 9000)).toMatchObject({
+    expect(clockState(score, events([0, "skip"], [5, "extend", { seconds: 9 }]), T0 + 9000)).toMatchObject({
       phase: "ready",
       index: 0,
     });
     const ended = events([0, "start"], [4000, "end"], [5000, "skip"]);
-    expect(runState(score, ended, T0 + 99_000)).toMatchObject({
+    expect(clockState(score, ended, T0 + 99_000)).toMatchObject({
       phase: "ended",
       index: 0,
       projectedEndMs: null,
@@ -203,8 +212,8 @@ describe("the fold", () => {
 });
 
 describe("cues", () => {
-  const all = (score: RunScore, list: RunEvent[], from: number, to: number) =>
-    cuesBetween(score, runState(score, list, T0 + from), T0 + from, T0 + from, T0 + to).map((cue) => [
+  const all = (score: LiveScore, list: SessionEvent[], from: number, to: number) =>
+    cuesBetween(score, clockState(score, list, T0 + from), T0 + from, T0 + from, T0 + to).map((cue) => [
       cue.kind,
       cue.atMs - T0,
     ]);
@@ -240,7 +249,7 @@ describe("cues", () => {
         arbClass,
         fc.array(fc.integer({ min: 1, max: 60_000 }), { minLength: 1, maxLength: 60 }),
         (doc, steps) => {
-          const score = runScore(
+          const score = liveScore(
             { ...doc, blocks: doc.blocks.map((block) => ({ ...block, atEnd: "run" as const })) },
             scoreOf(doc, LIBRARY_BOOK),
           );
@@ -273,7 +282,7 @@ describe("cues", () => {
 
 describe("merging and the clock", () => {
   const taken = events([0, "start"], [9000, "skip"]);
-  const command = (kind: RunEventKind, id = "new") => ({ id, kind, payload: {} }) as RunCommand;
+  const command = (kind: SessionEventKind, id = "new") => ({ id, kind, payload: {} }) as SessionCommand;
   test("sent twice counts once; a second skip on an old state is refused; a pause is not", () => {
     expect(mergeCommand(command("skip", "e1"), taken, 0)).toBe("again");
     expect(mergeCommand(command("skip"), taken, 1)).toBe("refused");

@@ -1,6 +1,6 @@
 /** A command that was made on an older state: whether it still means the same. */
 import { factsOf } from "./event-kinds";
-import type { RunCommand, RunEvent } from "./events";
+import type { SessionCommand, SessionEvent } from "./events";
 
 /**
  * Decides on a command that saw the events up to some point and arrives after `since`.
@@ -8,8 +8,8 @@ import type { RunCommand, RunEvent } from "./events";
  * meanwhile and this would move it again. "taken": append it.
  */
 export function mergeCommand(
-  command: RunCommand,
-  events: readonly RunEvent[],
+  command: SessionCommand,
+  events: readonly SessionEvent[],
   seenSeq: number,
 ): "taken" | "again" | "refused" {
   if (events.some((event) => event.id === command.id)) return "again";

@@ -11,9 +11,9 @@ import { appearanceOf } from "../score/resolve";
 import { lineAt } from "../shape/call-sheet";
 import type { Seconds, Side, Triple } from "../units";
 import { spanTriple } from "../values/span";
-import type { RunState } from "./fold";
+import type { ClockState } from "./fold";
+import type { LiveScore } from "./live-score";
 import { positionOf } from "./position";
-import type { RunScore } from "./run-score";
 
 /** A piece by its move, or by all moves of a block that is done as often as possible. */
 export type PieceSaid = { readonly move: MoveName } | { readonly asManyRoundsOf: readonly MoveName[] };
@@ -78,7 +78,12 @@ function fetchOf(from: KnownMove | null, to: KnownMove | null): Fetch {
   };
 }
 
-function roundOf(doc: ClassDoc, score: RunScore, state: RunState, segment: Segment | null): NowNext["round"] {
+function roundOf(
+  doc: ClassDoc,
+  score: LiveScore,
+  state: ClockState,
+  segment: Segment | null,
+): NowNext["round"] {
   const block = doc.blocks.find((entry) => entry.id === segment?.block);
   if (!block || !segment?.round || block.cap !== undefined) return null;
   if (spanTriple(block.rounds, 1).plan < 2) return null;
@@ -91,7 +96,7 @@ function roundOf(doc: ClassDoc, score: RunScore, state: RunState, segment: Segme
 }
 
 /** The present and the next of a state. Pure: the same state gives the same on every screen. */
-export function nowNext(doc: ClassDoc, score: RunScore, state: RunState, book: MoveBook): NowNext {
+export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBook): NowNext {
   const { segment, working, shown, otherSide, next } = positionOf(score, state);
   const here = moveOf(doc, book, shown);
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
@@ -130,7 +135,7 @@ function lastPiece(segments: readonly Segment[], index: number): Segment | null 
 export function lineNow<L extends { readonly at: Seconds; readonly room: Seconds; readonly takes: Seconds }>(
   { segment }: Pick<NowNext, "segment">,
   lines: readonly L[],
-  state: RunState,
+  state: ClockState,
 ): L | null {
   if (!segment || state.phase === "count-in") return null;
   const into = Math.min(Math.floor(state.intoMs / 1000), segment.end - segment.start - 1);

@@ -4,9 +4,9 @@ import { MARKS, type Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Part } from "../parts/part";
 import type { Ms } from "../units";
-import type { RunEvent } from "./events";
+import type { SessionEvent } from "./events";
 import type { SessionState } from "./session";
-import type { Swap } from "./swaps";
+import type { Substitute } from "./substitutes";
 
 /** The class without what concerns single people or is the instructor's own business. */
 export function publicDoc(doc: ClassDoc): ClassDoc {
@@ -15,7 +15,7 @@ export function publicDoc(doc: ClassDoc): ClassDoc {
 }
 
 /** A session as far as one participant may see it. */
-export interface OwnRun {
+export interface OwnSession {
   readonly id: string;
   readonly state: SessionState;
   readonly startsAtMs: Ms;
@@ -24,11 +24,11 @@ export interface OwnRun {
   readonly version: number;
   /** The class that gives the times. */
   readonly doc: ClassDoc;
-  readonly swaps: readonly Swap[];
+  readonly substitutes: readonly Substitute[];
   readonly moves: readonly KnownMove[];
   /** null only for an instant, where somebody was taken off the list. */
   readonly parts: OwnParts | null;
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
 }
 
 export interface OwnParts {

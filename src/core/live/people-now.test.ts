@@ -4,15 +4,15 @@ import { newClass } from "../class/new-class";
 import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { arbEvents } from "../testing/events";
-import { ENTRY_KINDS, RUN_EVENT_KINDS, type RunEventKind } from "./event-kinds";
-import { personOf, type RunEvent, seenBy } from "./events";
-import { runState } from "./fold";
+import { ENTRY_KINDS, SESSION_EVENT_KINDS, type SessionEventKind } from "./event-kinds";
+import { personOf, type SessionEvent, seenBy } from "./events";
+import { clockState } from "./fold";
+import { liveScore } from "./live-score";
 import { peopleNow } from "./people-now";
-import { runScore } from "./run-score";
 
 const doc = newClass("T", "density");
-const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
-const anyEvents = arbEvents(RUN_EVENT_KINDS, { most: 25 });
+const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
+const anyEvents = arbEvents(SESSION_EVENT_KINDS, { most: 25 });
 
 describe("what people enter", () => {
   test("never moves the clock: the state is that of the clock's events alone", () => {
@@ -20,8 +20,8 @@ describe("what people enter", () => {
       fc.property(anyEvents, fc.nat(3_000_000), (events, later) => {
         const now = 1_000_000 + later;
         const alone = events.filter((event) => !(ENTRY_KINDS as readonly string[]).includes(event.kind));
-        const { seq: _a, ...all } = runState(score, events, now);
-        const { seq: _b, ...clock } = runState(score, alone, now);
+        const { seq: _a, ...all } = clockState(score, events, now);
+        const { seq: _b, ...clock } = clockState(score, alone, now);
         expect(all).toEqual(clock);
       }),
     );
@@ -33,14 +33,14 @@ describe("what people enter", () => {
         const mine = seenBy(events, "a");
         expect(mine.some((event) => personOf(event) === "b")).toBe(false);
         const now = 1_000_000 + later;
-        expect(runState(score, mine, now).leftMs).toBe(runState(score, events, now).leftMs);
+        expect(clockState(score, mine, now).leftMs).toBe(clockState(score, events, now).leftMs);
       }),
     );
   });
 
   test("folds to who is here, at which level, who hurts", () => {
-    const event = (kind: RunEventKind, payload: object, seq: number) =>
-      ({ id: String(seq), seq, atMs: seq * 1000, kind, payload }) as RunEvent;
+    const event = (kind: SessionEventKind, payload: object, seq: number) =>
+      ({ id: String(seq), seq, atMs: seq * 1000, kind, payload }) as SessionEvent;
     const events = [
       event("join", { person: "a" }, 1),
       event("join", { person: "b" }, 2),

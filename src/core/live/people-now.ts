@@ -2,7 +2,7 @@
 import type { Mark } from "../homes/home";
 import type { Ms } from "../units";
 import { factsOf, type PersonKind } from "./event-kinds";
-import { personOf, type RunEvent } from "./events";
+import { personOf, type SessionEvent } from "./events";
 
 export interface Hurt {
   readonly person: string;
@@ -31,14 +31,14 @@ interface Room {
   readonly uncomfortable: Hurt[];
 }
 
-const saidAt = ({ payload, atMs }: RunEvent<"hurt" | "uncomfortable">): Hurt => ({
+const saidAt = ({ payload, atMs }: SessionEvent<"hurt" | "uncomfortable">): Hurt => ({
   person: payload.person,
   slot: payload.slot ?? null,
   atMs,
 });
 
 /** What each kind that tells of one person does to the room. */
-const TURNS: { readonly [K in PersonKind]: (room: Room, event: RunEvent<K>) => void } = {
+const TURNS: { readonly [K in PersonKind]: (room: Room, event: SessionEvent<K>) => void } = {
   join: ({ here }, { payload }) => here.add(payload.person),
   leave: ({ here }, { payload }) => here.delete(payload.person),
   mark: ({ marks }, { payload }) => marks.set(payload.person, payload.mark),
@@ -55,11 +55,11 @@ const TURNS: { readonly [K in PersonKind]: (room: Room, event: RunEvent<K>) => v
 };
 
 /** The state after these events, in their order. Pure, like the clock's. */
-export function peopleNow(events: readonly RunEvent[]): PeopleNow {
+export function peopleNow(events: readonly SessionEvent[]): PeopleNow {
   const room: Room = { here: new Set(), marks: new Map(), done: new Map(), hurt: [], uncomfortable: [] };
   for (const event of events) {
     if (factsOf(event.kind).seenBy !== "person" || personOf(event) === null) continue;
-    (TURNS[event.kind as PersonKind] as (room: Room, event: RunEvent) => void)(room, event);
+    (TURNS[event.kind as PersonKind] as (room: Room, event: SessionEvent) => void)(room, event);
   }
   return { ...room, here: [...room.here] };
 }

@@ -5,9 +5,9 @@ import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { arbEvents, events, T0 } from "../testing/events";
 import { CLOCK_KINDS } from "./event-kinds";
-import { runState } from "./fold";
+import { clockState } from "./fold";
+import { liveScore } from "./live-score";
 import { positionOf } from "./position";
-import { runScore } from "./run-score";
 
 const arbRun = arbEvents(
   CLOCK_KINDS.filter((kind) => kind !== "start"),
@@ -20,8 +20,8 @@ const arbRun = arbEvents(
 test("now and next are what a reader of the list of pieces would say, whatever was pressed", () => {
   fc.assert(
     fc.property(arbClass, arbRun, fc.nat(2_000_000), (doc, list, after) => {
-      const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
-      const state = runState(score, list, T0 + after);
+      const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
+      const state = clockState(score, list, T0 + after);
       const found = positionOf(score, state);
       const here = score.segments[state.index] ?? null;
       expect(found.segment).toBe(here);
@@ -58,9 +58,9 @@ test("while counting in, the first piece comes and nothing is worked", () => {
       },
     ],
   } as const;
-  const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
+  const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
   const at = (ms: number) =>
-    positionOf(score, runState(score, events([0, "start", { countInMs: 5000 }]), T0 + ms));
+    positionOf(score, clockState(score, events([0, "start", { countInMs: 5000 }]), T0 + ms));
   expect(at(1000)).toMatchObject({ working: false, shown: { slot: "a" }, otherSide: null });
   expect(at(6000)).toMatchObject({
     working: true,

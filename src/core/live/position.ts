@@ -1,7 +1,7 @@
 /** Where a class is: the piece that is worked or comes, and what follows it. The one answer to "now and next". */
 import type { Segment } from "../class/expand";
-import type { RunState } from "./fold";
-import { nextLivePiece, type RunScore } from "./run-score";
+import type { ClockState } from "./fold";
+import { type LiveScore, nextLivePiece } from "./live-score";
 
 export interface Position {
   /** The present segment; null once the score is over. */
@@ -17,7 +17,10 @@ export interface Position {
 }
 
 /** The position in a state. Pure: the same state gives the same on every screen. */
-export function positionOf(score: RunScore, state: Pick<RunState, "index" | "phase" | "lengths">): Position {
+export function positionOf(
+  score: LiveScore,
+  state: Pick<ClockState, "index" | "phase" | "lengths">,
+): Position {
   const segment = score.segments[state.index] ?? null;
   const isPiece = segment?.kind === "work";
   const working = isPiece && state.phase !== "count-in";

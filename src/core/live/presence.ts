@@ -1,5 +1,5 @@
 /** Who is here of those who were asked. */
-import type { RunEvent } from "./events";
+import type { SessionEvent } from "./events";
 import { lateByMs } from "./late";
 import type { PeopleNow } from "./people-now";
 
@@ -22,7 +22,7 @@ export interface Presence {
 export function presenceOf(
   asked: readonly Asked[],
   people: PeopleNow,
-  events: readonly RunEvent[],
+  events: readonly SessionEvent[],
 ): Presence {
   const came = new Set(
     events.flatMap(({ kind, payload }) => (kind === "join" && payload.person ? [payload.person] : [])),

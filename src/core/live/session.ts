@@ -4,7 +4,7 @@ import type { Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { Part } from "../parts/part";
 import type { Ms } from "../units";
-import type { Swap } from "./swaps";
+import type { Substitute } from "./substitutes";
 
 export const SESSION_STATES = ["planned", "open", "running", "ended", "cancelled"] as const;
 /** planned: on a date. open: people may come in. running: the clock was started. */
@@ -16,7 +16,7 @@ export interface SessionContent {
   readonly frozen: boolean;
   /** The class that gives the times. */
   readonly doc: ClassDoc;
-  readonly swaps: readonly Swap[];
+  readonly substitutes: readonly Substitute[];
   readonly parts: readonly Part[];
   readonly partsByMark: Readonly<Record<Mark, readonly Part[]>>;
   readonly moves: readonly KnownMove[];

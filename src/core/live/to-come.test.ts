@@ -9,15 +9,15 @@ import { classOf } from "../testing/classes";
 import { arbEvents, events, T0 } from "../testing/events";
 import { spanTriple } from "../values/span";
 import { CLOCK_KINDS } from "./event-kinds";
-import { happening, type RunEvent } from "./events";
+import { happening, type SessionEvent } from "./events";
 import { finishWays, nextTimeOfDay } from "./finish";
-import { runState } from "./fold";
+import { clockState } from "./fold";
+import { liveScore } from "./live-score";
 import { mergeCommand } from "./merge";
-import { runScore } from "./run-score";
 import { dropFinisher, dropRound, LEAST_REST_MS, shortenRests } from "./to-come";
 import { heardLateMs, staysOf, tookMs } from "./trace";
 
-const score = (doc: ClassDoc) => runScore(doc, scoreOf(doc, LIBRARY_BOOK));
+const score = (doc: ClassDoc) => liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
 const sum = (lengths: readonly number[]) => lengths.reduce((a, b) => a + b, 0);
 
 const slots = ["a", "b"].map((id) => ({ id, move: { name: id }, dose: { seconds: 30 } }));
@@ -32,7 +32,7 @@ describe("what is still to come", () => {
   test("a round less before the start is the class with one round less in its first block that has one", () => {
     fc.assert(
       fc.property(arbClass, (any) => {
-        const run = score(any);
+        const live = score(any);
         const target = any.blocks.find((block) => {
           const works = ["main", "finisher"].includes(block.role ?? "main");
           const rounds = spanTriple(block.rounds, 1).plan;
@@ -50,7 +50,9 @@ describe("what is still to come", () => {
             block === target ? { ...block, rounds: spanTriple(block.rounds, 1).plan - 1 } : block,
           ),
         };
-        expect(sum(dropRound(run, run.lengths, -1))).toBe(expandedSeconds(less, LIBRARY_BOOK, "plan") * 1000);
+        expect(sum(dropRound(live, live.lengths, -1))).toBe(
+          expandedSeconds(less, LIBRARY_BOOK, "plan") * 1000,
+        );
       }),
       { numRuns: 300 },
     );
@@ -62,39 +64,39 @@ describe("what is still to come", () => {
       blocks: [{ id: "m", title: "", loop: "station", rounds: 3, rest: 20, longRest: 60, slots }],
     } as unknown as ClassDoc;
     const fewer = { ...stations, blocks: stations.blocks.map((block) => ({ ...block, rounds: 2 })) };
-    const run = score(stations);
-    expect(sum(dropRound(run, run.lengths, -1))).toBe(expandedSeconds(fewer, LIBRARY_BOOK, "plan") * 1000);
+    const live = score(stations);
+    expect(sum(dropRound(live, live.lengths, -1))).toBe(expandedSeconds(fewer, LIBRARY_BOOK, "plan") * 1000);
     // In the last set of the first station only the second station's last set is left to drop.
-    const index = run.segments.findIndex((segment) => segment.slot === "a" && segment.round === 3);
-    expect(sum(run.lengths) - sum(dropRound(run, run.lengths, index))).toBe(50_000);
+    const index = live.segments.findIndex((segment) => segment.slot === "a" && segment.round === 3);
+    expect(sum(live.lengths) - sum(dropRound(live, live.lengths, index))).toBe(50_000);
   });
 
   test("nothing that has begun changes, no length grows, and the cool-down is whole", () => {
     fc.assert(
       fc.property(arbClass, fc.nat(400), fc.integer({ min: 0, max: 600_000 }), (any, at, by) => {
-        const run = score(any);
-        const now = Math.min(at, run.lengths.length - 1);
+        const live = score(any);
+        const now = Math.min(at, live.lengths.length - 1);
         for (const lengths of [
-          dropRound(run, run.lengths, now),
-          dropFinisher(run, run.lengths, now),
-          shortenRests(run, run.lengths, now, by),
+          dropRound(live, live.lengths, now),
+          dropFinisher(live, live.lengths, now),
+          shortenRests(live, live.lengths, now, by),
         ]) {
           for (const [i, length] of lengths.entries()) {
-            const before = run.lengths[i] as number;
+            const before = live.lengths[i] as number;
             expect(length).toBeLessThanOrEqual(before);
-            const role = run.roles.get(run.segments[i]?.block ?? "");
+            const role = live.roles.get(live.segments[i]?.block ?? "");
             if (i <= now || role === "cooldown") expect(length).toBe(before);
           }
         }
-        const rests = shortenRests(run, run.lengths, now, by);
-        const saved = sum(run.lengths) - sum(rests);
+        const rests = shortenRests(live, live.lengths, now, by);
+        const saved = sum(live.lengths) - sum(rests);
         expect(saved % 1000).toBe(0);
         expect(saved).toBeLessThanOrEqual(Math.ceil(by / 1000) * 1000);
         for (const [i, length] of rests.entries())
-          if (length < (run.lengths[i] as number)) expect(length).toBeGreaterThanOrEqual(LEAST_REST_MS);
+          if (length < (live.lengths[i] as number)) expect(length).toBeGreaterThanOrEqual(LEAST_REST_MS);
         // Asked for all there is, nothing more can be taken afterwards.
-        const all = shortenRests(run, run.lengths, now, 1e9);
-        expect(shortenRests(run, all, now, 1e9).every((length, i) => length >= (all[i] as number) / 2)).toBe(
+        const all = shortenRests(live, live.lengths, now, 1e9);
+        expect(shortenRests(live, all, now, 1e9).every((length, i) => length >= (all[i] as number) / 2)).toBe(
           true,
         );
       }),
@@ -103,32 +105,32 @@ describe("what is still to come", () => {
   });
 
   test("a dropped round is passed over by the clock, by next and by back", () => {
-    const run = score(doc);
+    const live = score(doc);
     const started = events([0, "start"], [1000, "drop-round"]);
-    const state = runState(run, started, T0 + 2000);
-    expect(run.totalMs - sum(state.lengths)).toBe(140_000);
+    const state = clockState(live, started, T0 + 2000);
+    expect(live.totalMs - sum(state.lengths)).toBe(140_000);
     expect(state.driftMs).toBe(-140_000);
     // Stepping with "next" through all of it never lands on a segment without length.
     let list = started;
     const seen: number[] = [];
     for (let i = 0; i < 40; i += 1) {
-      const now = runState(run, list, T0 + 3000 + i);
-      if (now.index >= run.run.length) break;
+      const now = clockState(live, list, T0 + 3000 + i);
+      if (now.index >= live.timings.length) break;
       seen.push(now.lengths[now.index] as number);
       list = [...list, { id: `n${i}`, seq: list.length + 1, atMs: T0 + 3000 + i, kind: "skip", payload: {} }];
     }
     expect(seen.every((length) => length > 0)).toBe(true);
     const back = [...list, { id: "b", seq: 99, atMs: T0 + 9000, kind: "back" as const, payload: {} }];
-    expect(runState(run, back, T0 + 9000).index).toBe(run.run.length - 1);
+    expect(clockState(live, back, T0 + 9000).index).toBe(live.timings.length - 1);
   });
 
   test("repeat goes back to the piece, also from the rest after it; less of a piece ends it at the soonest now", () => {
-    const run = score(doc);
+    const live = score(doc);
     const inRest = events([0, "start"], [35_000, "repeat"]);
-    expect(runState(run, inRest, T0 + 35_000)).toMatchObject({ index: 0, intoMs: 0 });
+    expect(clockState(live, inRest, T0 + 35_000)).toMatchObject({ index: 0, intoMs: 0 });
     const less = events([0, "start"], [25_000, "shorten", { seconds: 10 }]);
-    expect(runState(run, less, T0 + 25_000)).toMatchObject({ index: 1, intoMs: 0 });
-    expect(runState(run, events([0, "start"], [5000, "shorten", { seconds: 10 }]), T0 + 6000).leftMs).toBe(
+    expect(clockState(live, less, T0 + 25_000)).toMatchObject({ index: 1, intoMs: 0 });
+    expect(clockState(live, events([0, "start"], [5000, "shorten", { seconds: 10 }]), T0 + 6000).leftMs).toBe(
       14_000,
     );
   });
@@ -138,14 +140,14 @@ describe("finishing on time", () => {
   test("each way is shown with the end that it then really has", () => {
     fc.assert(
       fc.property(arbClass, fc.nat(900_000), fc.nat(600_000), (any, after, early) => {
-        const run = score(any);
-        const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + run.totalMs - early }]);
+        const live = score(any);
+        const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + live.totalMs - early }]);
         const now = T0 + after;
-        for (const way of finishWays(run, list, now)) {
-          const taken: RunEvent[] = [...list, { id: "w", seq: 3, atMs: now, ...happening(way.says) }];
-          expect(runState(run, taken, now).projectedEndMs).toBe(way.endMs);
+        for (const way of finishWays(live, list, now)) {
+          const taken: SessionEvent[] = [...list, { id: "w", seq: 3, atMs: now, ...happening(way.says) }];
+          expect(clockState(live, taken, now).projectedEndMs).toBe(way.endMs);
           expect(way.savesMs).toBeGreaterThan(0);
-          expect(way.lands).toBe(way.endMs <= T0 + run.totalMs - early);
+          expect(way.lands).toBe(way.endMs <= T0 + live.totalMs - early);
         }
       }),
       { numRuns: 150 },
@@ -153,17 +155,17 @@ describe("finishing on time", () => {
   });
 
   test("offers a round, shorter rests and no finisher, and not what would change nothing", () => {
-    const run = score(doc);
-    const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + run.totalMs - 30_000 }]);
-    expect(finishWays(run, list, T0 + 1000).map(({ says: [kind], savesMs }) => [kind, savesMs])).toEqual([
+    const live = score(doc);
+    const list = events([0, "start"], [0, "land-at", { finishAtMs: T0 + live.totalMs - 30_000 }]);
+    expect(finishWays(live, list, T0 + 1000).map(({ says: [kind], savesMs }) => [kind, savesMs])).toEqual([
       ["drop-round", 140_000],
       ["shorten-rests", 30_000],
       ["drop-finisher", 30_000],
     ]);
-    expect(finishWays(run, events(), T0)).toEqual([]);
-    const late = runState(run, list, T0 + run.totalMs - 60_000);
-    expect(run.segments[late.index]?.block).toBe("c");
-    expect(finishWays(run, list, T0 + run.totalMs - 60_000)).toEqual([]);
+    expect(finishWays(live, events(), T0)).toEqual([]);
+    const late = clockState(live, list, T0 + live.totalMs - 60_000);
+    expect(live.segments[late.index]?.block).toBe("c");
+    expect(finishWays(live, list, T0 + live.totalMs - 60_000)).toEqual([]);
   });
 
   test("a time of day is the next one, in the zone's own clock", () => {
@@ -199,7 +201,7 @@ describe("what a class really was", () => {
   ]);
 
   test("the stays follow each other without a gap, and say where the fold says the clock was", () => {
-    const run = score(doc);
+    const live = score(doc);
     fc.assert(
       fc.property(
         arbRun,
@@ -207,7 +209,7 @@ describe("what a class really was", () => {
         fc.double({ min: 0, max: 1, noNaN: true }),
         (list, after, share) => {
           const end = Math.max(T0 + after, list.at(-1)?.atMs ?? 0);
-          const stays = staysOf(run, list, end);
+          const stays = staysOf(live, list, end);
           for (const [i, stay] of stays.entries()) {
             if (i > 0) expect(stay.fromMs).toBe(stays[i - 1]?.toMs);
             expect(stay.toMs).toBeGreaterThan(stay.fromMs);
@@ -216,13 +218,13 @@ describe("what a class really was", () => {
           if (!first) return;
           const t = Math.floor(first.fromMs + share * (end - first.fromMs));
           const there = stays.find((stay) => t >= stay.fromMs && t < stay.toMs);
-          const then = runState(
-            run,
+          const then = clockState(
+            live,
             list.filter((event) => event.atMs <= t),
             t,
           );
           if (there && then.phase !== "over") expect(then.index).toBe(there.index);
-          const total = sum(tookMs(run, stays).map((ms) => ms ?? 0));
+          const total = sum(tookMs(live, stays).map((ms) => ms ?? 0));
           expect(total).toBe((stays.at(-1)?.toMs ?? 0) - first.fromMs);
         },
       ),
@@ -231,19 +233,19 @@ describe("what a class really was", () => {
   });
 
   test("left alone every segment takes what was planned; what was dropped took nothing", () => {
-    const run = score(doc);
-    const all = staysOf(run, events([0, "start", { countInMs: 5000 }]), T0 + 5000 + run.totalMs);
-    expect(tookMs(run, all)).toEqual(run.lengths);
-    const dropped = staysOf(run, events([0, "start"], [1000, "drop-round"]), T0 + run.totalMs);
-    expect(tookMs(run, dropped).filter((ms) => ms === null)).toHaveLength(4);
+    const live = score(doc);
+    const all = staysOf(live, events([0, "start", { countInMs: 5000 }]), T0 + 5000 + live.totalMs);
+    expect(tookMs(live, all)).toEqual(live.lengths);
+    const dropped = staysOf(live, events([0, "start"], [1000, "drop-round"]), T0 + live.totalMs);
+    expect(tookMs(live, dropped).filter((ms) => ms === null)).toHaveLength(4);
   });
 
   test("a tap on the beat says how late somebody hears; far from any beat it says nothing", () => {
-    const run = score(doc);
+    const live = score(doc);
     const list = events([0, "start", { countInMs: 5000 }]);
-    expect(heardLateMs(run, list, T0 + 5650)).toBe(650);
-    expect(heardLateMs(run, list, T0 + 4000)).toBeNull();
-    expect(heardLateMs(run, list, T0 + 20_000)).toBeNull();
-    expect(heardLateMs(run, list, T0 + 55_400)).toBe(400);
+    expect(heardLateMs(live, list, T0 + 5650)).toBe(650);
+    expect(heardLateMs(live, list, T0 + 4000)).toBeNull();
+    expect(heardLateMs(live, list, T0 + 20_000)).toBeNull();
+    expect(heardLateMs(live, list, T0 + 55_400)).toBe(400);
   });
 });

@@ -4,7 +4,7 @@
  * that has begun is touched, and nothing here ever shortens a cool-down.
  */
 import type { Ms } from "../units";
-import type { RunScore } from "./run-score";
+import type { LiveScore } from "./live-score";
 
 /** A rest keeps at least half of its length, and at least this long. */
 export const LEAST_REST_MS = 10_000;
@@ -12,14 +12,14 @@ export const LEAST_REST_MS = 10_000;
 /** Blocks that may lose a round. */
 const WORK_ROLES = ["main", "finisher"];
 
-function isRest(score: RunScore, index: number): boolean {
+function isRest(score: LiveScore, index: number): boolean {
   const kind = score.segments[index]?.kind;
   return kind === "rest" || kind === "long-rest";
 }
 
 /** Blocks in order, each with its segments' indexes. */
 function blocksOf(
-  score: RunScore,
+  score: LiveScore,
 ): readonly { readonly block: string; readonly indexes: readonly number[] }[] {
   const blocks: { block: string; indexes: number[] }[] = [];
   for (const [i, segment] of score.segments.entries()) {
@@ -32,7 +32,7 @@ function blocksOf(
 
 /** The segments that go when the last whole round of a block goes; none where it can't. */
 function lastRound(
-  score: RunScore,
+  score: LiveScore,
   lengths: readonly Ms[],
   indexes: readonly number[],
   now: number,
@@ -67,7 +67,7 @@ function without(lengths: readonly Ms[], gone: readonly number[]): readonly Ms[]
  * Drops the last round that hasn't begun of the present block, or else of the next one that has a
  * round to spare (of stations: the last set of each that is still ahead). The same lengths where none has.
  */
-export function dropRound(score: RunScore, lengths: readonly Ms[], now: number): readonly Ms[] {
+export function dropRound(score: LiveScore, lengths: readonly Ms[], now: number): readonly Ms[] {
   for (const { block, indexes } of blocksOf(score)) {
     if ((indexes.at(-1) ?? 0) <= now || !WORK_ROLES.includes(score.roles.get(block) ?? "main")) continue;
     const gone = lastRound(score, lengths, indexes, now);
@@ -77,7 +77,7 @@ export function dropRound(score: RunScore, lengths: readonly Ms[], now: number):
 }
 
 /** Drops every finisher that hasn't begun. */
-export function dropFinisher(score: RunScore, lengths: readonly Ms[], now: number): readonly Ms[] {
+export function dropFinisher(score: LiveScore, lengths: readonly Ms[], now: number): readonly Ms[] {
   const gone = blocksOf(score)
     .filter(({ block, indexes }) => score.roles.get(block) === "finisher" && (indexes[0] ?? 0) > now)
     .flatMap(({ indexes }) => indexes.filter((i) => (lengths[i] ?? 0) > 0));
@@ -88,7 +88,7 @@ export function dropFinisher(score: RunScore, lengths: readonly Ms[], now: numbe
  * Takes `byMs` from the rests ahead, from each in proportion to what it can give, in whole seconds;
  * as much as there is where that is less.
  */
-export function shortenRests(score: RunScore, lengths: readonly Ms[], now: number, byMs: Ms): readonly Ms[] {
+export function shortenRests(score: LiveScore, lengths: readonly Ms[], now: number, byMs: Ms): readonly Ms[] {
   const rooms = lengths.map((length, i) => {
     if (i <= now || !isRest(score, i)) return 0;
     const role = score.roles.get(score.segments[i]?.block ?? "") ?? "main";

@@ -1,8 +1,8 @@
 /** What a taught class really was: where the clock stood, from when to when. */
 import type { Ms } from "../units";
-import type { RunEvent } from "./events";
+import type { SessionEvent } from "./events";
 import { type Anchor, advance, applyEvent, readyAnchor } from "./fold";
-import type { RunScore } from "./run-score";
+import type { LiveScore } from "./live-score";
 
 /** A stay in one segment; going back to it makes another stay. */
 export interface Stay {
@@ -16,7 +16,7 @@ export interface Stay {
  * The stays of a class up to `nowMs`, in their order, each beginning where the one before ended.
  * The first begins after the count-in; what was dropped, or lies beyond the end, has none.
  */
-export function staysOf(score: RunScore, events: readonly RunEvent[], nowMs: Ms): readonly Stay[] {
+export function staysOf(score: LiveScore, events: readonly SessionEvent[], nowMs: Ms): readonly Stay[] {
   const stays: Stay[] = [];
   let fromMs: Ms | null = null;
   /** The count-in is over where the clock passes the first second. */
@@ -27,7 +27,7 @@ export function staysOf(score: RunScore, events: readonly RunEvent[], nowMs: Ms)
   };
   const leave = (index: number, atMs: Ms) => {
     if (fromMs === null) return;
-    if (atMs > fromMs && index < score.run.length) stays.push({ index, fromMs, toMs: atMs });
+    if (atMs > fromMs && index < score.timings.length) stays.push({ index, fromMs, toMs: atMs });
     fromMs = Math.max(fromMs, atMs);
   };
   let anchor = readyAnchor(score);
@@ -47,8 +47,8 @@ export function staysOf(score: RunScore, events: readonly RunEvent[], nowMs: Ms)
 }
 
 /** What each segment took in all, ms, by index; null for one that was never reached. */
-export function tookMs(score: RunScore, stays: readonly Stay[]): readonly (Ms | null)[] {
-  const took: (Ms | null)[] = score.run.map(() => null);
+export function tookMs(score: LiveScore, stays: readonly Stay[]): readonly (Ms | null)[] {
+  const took: (Ms | null)[] = score.timings.map(() => null);
   for (const { index, fromMs, toMs } of stays) took[index] = (took[index] ?? 0) + (toMs - fromMs);
   return took;
 }
@@ -60,7 +60,7 @@ export const MOST_LATE_MS = 3000;
  * How late somebody hears the instructor, from one tap on the beat with which a piece begins: the time
  * since the last such beat, or null where there was none in the last three seconds.
  */
-export function heardLateMs(score: RunScore, events: readonly RunEvent[], tapMs: Ms): Ms | null {
+export function heardLateMs(score: LiveScore, events: readonly SessionEvent[], tapMs: Ms): Ms | null {
   const starts = staysOf(score, events, tapMs)
     .filter((stay) => score.segments[stay.index]?.kind === "work" && stay.fromMs <= tapMs)
     .map((stay) => stay.fromMs);

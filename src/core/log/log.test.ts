@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
-import { runScore } from "../live/run-score";
+import { liveScore } from "../live/live-score";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { limitsToLookAt, READINESS_WEEKS, readinessDue } from "../readiness/readiness";
@@ -29,7 +29,7 @@ const doc = {
     },
   ],
 } as unknown as ClassDoc;
-const score = runScore(doc, scoreOf(doc, LIBRARY_BOOK));
+const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
 const parts = partsFor(doc, [{ id: "p", name: "Pia" }], LIBRARY_BOOK);
 
 const taught = events(

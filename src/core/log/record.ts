@@ -2,9 +2,9 @@
 
 import type { SegmentKind } from "../class/expand";
 import type { Mark } from "../homes/home";
-import { isOf, personOf, type RunEvent } from "../live/events";
+import { isOf, personOf, type SessionEvent } from "../live/events";
 import { lateByMs } from "../live/late";
-import type { RunScore } from "../live/run-score";
+import type { LiveScore } from "../live/live-score";
 import { type Stay, staysOf, tookMs } from "../live/trace";
 import type { Part } from "../parts/part";
 import type { Ms, Seconds, Side } from "../units";
@@ -46,7 +46,7 @@ export interface ClassRecord {
 const tenths = (ms: Ms) => Math.round(ms / 100) / 10;
 
 /** When one person was there: from each join to the leave after it, or to the end. */
-function spansOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance["spans"] {
+function spansOf(events: readonly SessionEvent[], person: string, endMs: Ms): Attendance["spans"] {
   const spans: { fromMs: Ms; toMs: Ms }[] = [];
   let from: Ms | null = null;
   for (const { kind, atMs } of events.filter((event) => personOf(event) === person)) {
@@ -60,12 +60,12 @@ function spansOf(events: readonly RunEvent[], person: string, endMs: Ms): Attend
   return spans;
 }
 
-function attendanceOf(events: readonly RunEvent[], person: string, endMs: Ms): Attendance {
+function attendanceOf(events: readonly SessionEvent[], person: string, endMs: Ms): Attendance {
   const own = events.filter((event) => personOf(event) === person);
   const done: Record<string, number> = {};
   for (const { payload } of own.filter(isOf("done")))
     if (payload.slot) done[payload.slot] = (done[payload.slot] ?? 0) + 1;
-  const where = ({ atMs, payload }: RunEvent<"hurt" | "uncomfortable">) => ({
+  const where = ({ atMs, payload }: SessionEvent<"hurt" | "uncomfortable">) => ({
     atMs,
     slot: payload.slot ?? null,
   });
@@ -82,8 +82,8 @@ function attendanceOf(events: readonly RunEvent[], person: string, endMs: Ms): A
 
 /** The record up to `nowMs` of a class with these people on its list. */
 export function recordOf(
-  score: RunScore,
-  events: readonly RunEvent[],
+  score: LiveScore,
+  events: readonly SessionEvent[],
   people: readonly string[],
   nowMs: Ms,
 ): ClassRecord {
@@ -120,7 +120,12 @@ export function recordOf(
 const COUNTS_FROM = 0.5;
 
 /** In how many rounds a slot was really worked, from the stays of the clock while the person was there. */
-function setsDone(score: RunScore, stays: readonly Stay[], spans: Attendance["spans"], slot: string): number {
+function setsDone(
+  score: LiveScore,
+  stays: readonly Stay[],
+  spans: Attendance["spans"],
+  slot: string,
+): number {
   const rounds = new Map<string, { took: number; plan: number }>();
   for (const { index, fromMs, toMs } of stays) {
     const segment = score.segments[index];
@@ -141,8 +146,8 @@ function setsDone(score: RunScore, stays: readonly Stay[], spans: Attendance["sp
  * seconds and load of their part, at the level they had in that slot. Slots without a set are left out.
  */
 export function prefilled(
-  score: RunScore,
-  events: readonly RunEvent[],
+  score: LiveScore,
+  events: readonly SessionEvent[],
   partAt: (mark: Mark | null) => Part | undefined,
   person: string,
   endMs: Ms,

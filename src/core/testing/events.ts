@@ -1,7 +1,7 @@
 /** Events of a taught class for tests: numbered from 1, at times after `T0`. */
 import fc from "fast-check";
-import { factsOf, type RunEventKind } from "../live/event-kinds";
-import { happening, type RunEvent, type Said } from "../live/events";
+import { factsOf, type SessionEventKind } from "../live/event-kinds";
+import { happening, type Said, type SessionEvent } from "../live/events";
 import type { AnyField } from "../values/fields";
 
 /** An instant, ms; only what lies between times matters. */
@@ -10,14 +10,14 @@ export const T0 = 1_000_000;
 type Timed<S> = S extends readonly [infer K, (infer P)?]
   ? readonly [afterMs: number, kind: K, payload?: P]
   : never;
-export type AnEvent = Timed<Said<RunEventKind>>;
+export type AnEvent = Timed<Said<SessionEventKind>>;
 
-export function events(...list: AnEvent[]): RunEvent[] {
+export function events(...list: AnEvent[]): SessionEvent[] {
   return list.map(([after, ...said], i) => ({
     id: `e${i}`,
     seq: i + 1,
     atMs: T0 + after,
-    ...happening(said as unknown as Said<RunEventKind>),
+    ...happening(said as unknown as Said<SessionEventKind>),
   }));
 }
 
@@ -44,7 +44,7 @@ function arbValue(name: string, { kind, optional, nullable }: AnyField): fc.Arbi
 }
 
 /** Something of one of these kinds, with all that it may carry. */
-export function arbSaid<K extends RunEventKind>(...kinds: readonly K[]): fc.Arbitrary<Said<K>> {
+export function arbSaid<K extends SessionEventKind>(...kinds: readonly K[]): fc.Arbitrary<Said<K>> {
   return fc.constantFrom(...kinds).chain((kind) => {
     const fields = Object.entries(factsOf(kind).payload).map(([name, field]) => [
       name,
@@ -58,15 +58,15 @@ export function arbSaid<K extends RunEventKind>(...kinds: readonly K[]): fc.Arbi
 }
 
 /** Events of these kinds in the order of their times, at most `most` of them, up to `gapMs` apart. */
-export function arbEvents<K extends RunEventKind>(
+export function arbEvents<K extends SessionEventKind>(
   kinds: readonly K[],
   { most = 20, gapMs = 20_000 } = {},
-): fc.Arbitrary<RunEvent<K>[]> {
+): fc.Arbitrary<SessionEvent<K>[]> {
   return fc.array(fc.tuple(fc.nat(gapMs), arbSaid(...kinds)), { maxLength: most }).map((list) => {
     let after = 0;
     return list.map(([gap, said], i) => {
       after += gap;
-      return { id: `e${i}`, seq: i + 1, atMs: T0 + after, ...happening(said) } as RunEvent<K>;
+      return { id: `e${i}`, seq: i + 1, atMs: T0 + after, ...happening(said) } as SessionEvent<K>;
     });
   });
 }

@@ -76,7 +76,7 @@ export function DeskScreen(props: {
     if (opening.current) return;
     opening.current = true;
     await desk.saveNow();
-    const result = await api<{ id: string }>("POST", "/api/runs", { classId: props.id });
+    const result = await api<{ id: string }>("POST", "/api/sessions/now", { classId: props.id });
     opening.current = result.ok;
     if (result.ok) router.push(`/teach/${result.value.id}`);
     else toast.error(result.failure.message);

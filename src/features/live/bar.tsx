@@ -1,5 +1,5 @@
 import type { Segment } from "@/core/class/expand";
-import type { RunState } from "@/core/live/fold";
+import type { ClockState } from "@/core/live/fold";
 
 /** Remaining time as it is counted: 12, or 1:40 from a hundred seconds on. */
 export function countText(leftMs: number): string {
@@ -10,12 +10,12 @@ export function countText(leftMs: number): string {
 }
 
 /** What is left to count, ms: of the count-in or of the present piece. */
-export function leftToCountMs(state: RunState): number {
+export function leftToCountMs(state: ClockState): number {
   return state.phase === "count-in" ? -state.intoMs : state.leftMs;
 }
 
 /** How much of the present piece is over, 0 to 1. */
-export function doneOf(state: RunState): number {
+export function doneOf(state: ClockState): number {
   if (state.phase === "count-in" || state.lengthMs === 0) return 0;
   return Math.min(1, Math.max(0, state.intoMs / state.lengthMs));
 }

@@ -1,5 +1,5 @@
 "use client";
-import type { RunState } from "@/core/live/fold";
+import type { ClockState } from "@/core/live/fold";
 import { useWords } from "@/features/language/use-words";
 import { Styled } from "@/ui/styled";
 import type { NowText } from "@/words/live-words";
@@ -26,7 +26,7 @@ export function Digits({ text }: { readonly text: string }) {
 }
 
 /** The clock: the present piece drawn large, leaning for its side, emptying as time goes. A rest is empty, its base filling. */
-export function ClockBar({ state, says }: { readonly state: RunState; readonly says: NowText }) {
+export function ClockBar({ state, says }: { readonly state: ClockState; readonly says: NowText }) {
   const words = useWords();
   const { segment, working } = says;
   const side = working ? (segment?.side ?? null) : null;

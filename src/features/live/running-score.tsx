@@ -1,7 +1,7 @@
 "use client";
 import type { ClassDoc } from "@/core/class/document";
-import type { RunState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import type { ClockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import type { SlotFace } from "@/features/score/faces";
 
 const WIDTH = 1280;
@@ -14,8 +14,8 @@ const LINE_AT = 0.24;
 /** The score running under a fixed line: what was, what is, what comes. */
 export function RunningScore(props: {
   readonly doc: ClassDoc;
-  readonly score: RunScore;
-  readonly state: RunState;
+  readonly score: LiveScore;
+  readonly state: ClockState;
   readonly faces: ReadonlyMap<string, SlotFace>;
 }) {
   const { score, state, faces } = props;

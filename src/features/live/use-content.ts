@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import { api } from "@/browser/api";
-import { contentVersion, type RunEvent } from "@/core/live/events";
+import { contentVersion, type SessionEvent } from "@/core/live/events";
 
 const RETRY_MS = 1500;
 
@@ -12,7 +12,7 @@ const RETRY_MS = 1500;
 export function useContent<T extends { readonly version: number }>(
   path: string,
   first: T,
-  events: readonly RunEvent[],
+  events: readonly SessionEvent[],
 ): T {
   const [content, setContent] = useState(first);
   const wanted = contentVersion(events);

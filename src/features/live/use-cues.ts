@@ -3,21 +3,21 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { CuePlayer } from "@/browser/audio";
 import { keep, kept } from "@/browser/store";
 import { cuesBetween } from "@/core/live/cues";
-import { runState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
-import type { Run } from "./use-run";
+import { clockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
+import type { Lead } from "./use-lead";
 
 /** How far ahead sounds are planned, and how often: far enough that a late timer misses nothing. */
 const AHEAD_MS = 6000;
 const WAKE_MS = 1500;
 
 /**
- * Plans the sounds of a run on the audio clock. A command takes back what was planned and plans anew.
+ * Plans the sounds of a class on the audio clock. A command takes back what was planned and plans anew.
  * `silent`: sounds begin switched off, as on phones where the call carries them.
  */
 export function useCues(
-  score: RunScore,
-  { events, now, synced }: Pick<Run, "events" | "now" | "synced">,
+  score: LiveScore,
+  { events, now, synced }: Pick<Lead, "events" | "now" | "synced">,
   silent = false,
 ) {
   const player = useRef<CuePlayer | null>(null);
@@ -57,7 +57,7 @@ export function useCues(
     const plan = () => {
       const at = now();
       const to = at + AHEAD_MS;
-      player.current?.add(cuesBetween(score, runState(score, events, at), at, until, to), at);
+      player.current?.add(cuesBetween(score, clockState(score, events, at), at, until, to), at);
       until = to;
     };
     plan();

@@ -2,7 +2,7 @@
 import { useEffect, useRef } from "react";
 import { api } from "@/browser/api";
 import { followStream } from "@/browser/shared-stream";
-import type { RunEvent } from "@/core/live/events";
+import type { SessionEvent } from "@/core/live/events";
 
 function after(path: string, seq: number): string {
   return `${path}${path.includes("?") ? "&" : "?"}after=${seq}`;
@@ -15,8 +15,8 @@ function after(path: string, seq: number): string {
 export function useStream(
   path: string,
   events: string,
-  known: readonly RunEvent[],
-  onEvents: (events: readonly RunEvent[]) => void,
+  known: readonly SessionEvent[],
+  onEvents: (events: readonly SessionEvent[]) => void,
   onReached: (reached: boolean) => void,
 ): void {
   const latest = useRef({ onEvents, onReached, seq: 0 });
@@ -30,7 +30,7 @@ export function useStream(
         onEvents: (more) => latest.current.onEvents(more),
         onReached: (reached) => latest.current.onReached(reached),
         catchUp: async (seq) => {
-          const reply = await api<{ events: RunEvent[] }>("GET", after(events, seq));
+          const reply = await api<{ events: SessionEvent[] }>("GET", after(events, seq));
           return reply.ok ? reply.value.events : [];
         },
       }),
@@ -39,7 +39,10 @@ export function useStream(
 }
 
 /** Two lists of events as one, in the order of their numbers, each once. */
-export function joinEvents(known: readonly RunEvent[], more: readonly RunEvent[]): readonly RunEvent[] {
+export function joinEvents(
+  known: readonly SessionEvent[],
+  more: readonly SessionEvent[],
+): readonly SessionEvent[] {
   const have = new Set(known.map((event) => event.seq));
   const fresh = more.filter((event) => !have.has(event.seq));
   return fresh.length === 0 ? known : [...known, ...fresh].sort((a, b) => a.seq - b.seq);

@@ -1,23 +1,23 @@
 "use client";
 /** A session that this device only watches: the clock and the events, no commands. */
 import { useState } from "react";
-import type { RunEvent } from "@/core/live/events";
-import { type RunState, runState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import type { SessionEvent } from "@/core/live/events";
+import { type ClockState, clockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
 import { useTicking } from "./use-waiting";
 
 export interface Watch {
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
   readonly now: () => number;
   readonly synced: boolean;
   readonly reached: boolean;
-  readonly stateOf: (score: RunScore) => RunState;
+  readonly stateOf: (score: LiveScore) => ClockState;
 }
 
 /** Watches the events at these paths; redrawn ten times a second. */
-export function useWatch(stream: string, eventsPath: string, first: readonly RunEvent[]): Watch {
+export function useWatch(stream: string, eventsPath: string, first: readonly SessionEvent[]): Watch {
   const { now, estimate } = useServerClock("/api/clock");
   const [events, setEvents] = useState(first);
   const [reached, setReached] = useState(true);
@@ -34,6 +34,6 @@ export function useWatch(stream: string, eventsPath: string, first: readonly Run
     now,
     synced: estimate !== null,
     reached,
-    stateOf: (score) => runState(score, events, now()),
+    stateOf: (score) => clockState(score, events, now()),
   };
 }

@@ -8,7 +8,7 @@ export interface Left {
 }
 
 /** What is known of where somebody is: asked for only when it is wanted, and forgotten with the alert. */
-export function useWhereabouts(run: string, person: string | null) {
+export function useWhereabouts(session: string, person: string | null) {
   const [left, setLeft] = useState<Left | null | "none" | "unreached">(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another person's alert begins without an answer
   useEffect(() => setLeft(null), [person]);
@@ -16,7 +16,7 @@ export function useWhereabouts(run: string, person: string | null) {
     if (person === null) return;
     const reply = await api<{ left: Left | null }>(
       "GET",
-      `/api/runs/${run}/whereabouts?person=${encodeURIComponent(person)}`,
+      `/api/sessions/${session}/whereabouts?person=${encodeURIComponent(person)}`,
     );
     setLeft(reply.ok ? (reply.value.left ?? "none") : "unreached");
   };

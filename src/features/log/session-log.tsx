@@ -35,7 +35,7 @@ export function SessionLogView(props: {
   const nameOf = (person: string) => people.find((entry) => entry.person === person)?.name ?? "somebody";
   const late = record.tookSeconds - record.planSeconds;
   const write = async (person: string, field: string, value: LogValue) => {
-    const reply = await api("POST", `/api/runs/${id}/log`, { person, entries: [{ field, value }] });
+    const reply = await api("POST", `/api/sessions/${id}/log`, { person, entries: [{ field, value }] });
     if (!reply.ok) return toast.error(reply.failure.message);
     router.refresh();
   };

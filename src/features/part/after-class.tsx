@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
-import type { OwnRun } from "@/core/live/own-part";
+import type { OwnSession } from "@/core/live/own-part";
 import { EFFORTS, type LogValue, type SlotDone } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
@@ -24,11 +24,11 @@ function saidOr(entries: OwnEntries, slot: string): SlotDone | undefined {
 
 /** After a class: its effort and what was done, filled in already; most people press two things. */
 export function AfterClass(
-  props: OwnPage & { readonly run: OwnRun; readonly part: Part; readonly entries: OwnEntries },
+  props: OwnPage & { readonly session: OwnSession; readonly part: Part; readonly entries: OwnEntries },
 ) {
   const words = useWords();
-  const { token, studio, run, part, entries } = props;
-  useOtherClass(token, { run: run.id, state: run.state }, !props.pinned);
+  const { token, studio, session, part, entries } = props;
+  useOtherClass(token, { session: session.id, state: session.state }, !props.pinned);
   const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
   const effortBefore = entries.kept.effort?.value;
   const noteBefore = entries.kept.note?.value;
@@ -48,16 +48,16 @@ export function AfterClass(
       ...(note.trim() === (noteBefore ?? "") ? [] : [{ field: "note", value: note.trim() || null }]),
       ...slots.map(({ slot }) => ({ field: `slot:${slot}`, value: done[slot] ?? {} })),
     ];
-    const reply = await api("PUT", `/api/part/${token}/log`, { run: run.id, entries: list });
+    const reply = await api("PUT", `/api/part/${token}/log`, { session: session.id, entries: list });
     setBusy(false);
     setSaid(reply.ok ? "Kept. Thank you." : `Not stored: ${reply.failure.message}`);
   };
   return (
     <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="after">
       <p className="text-quiet" suppressHydrationWarning>
-        {studio} · {whenText(run.startsAtMs, props.person.timeZone, words)}
+        {studio} · {whenText(session.startsAtMs, props.person.timeZone, words)}
       </p>
-      <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
+      <h1 className="text-3xl font-bold leading-tight">{session.doc.title}</h1>
       <form onSubmit={save} className="mt-3">
         <fieldset>
           <legend className="text-xl font-bold">How hard was the whole class?</legend>

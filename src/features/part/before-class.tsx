@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import type { OwnRun } from "@/core/live/own-part";
+import type { OwnSession } from "@/core/live/own-part";
 import { bookOf } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { scoreOf } from "@/core/score/score";
@@ -18,34 +18,34 @@ import { YourData } from "./your-data";
 /** Before a class: when, what to have ready, and what the instructor should know today. */
 export function BeforeClass(
   props: OwnPage & {
-    readonly run: OwnRun;
+    readonly session: OwnSession;
     readonly part: Part;
     readonly whereabouts: OwnWhereabouts | null;
     readonly tonightSaid: boolean;
   },
 ) {
   const words = useWords();
-  const { token, studio, person, run, part } = props;
+  const { token, studio, person, session, part } = props;
   const bring = bringTexts(part, person, words);
-  const book = bookOf(run.moves);
-  const { seconds } = scoreOf(run.doc, book);
+  const book = bookOf(session.moves);
+  const { seconds } = scoreOf(session.doc, book);
   const zone = person.timeZone;
   return (
     <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="ready">
       <p className="text-quiet">{studio}</p>
-      <h1 className="text-3xl font-bold leading-tight">{run.doc.title}</h1>
+      <h1 className="text-3xl font-bold leading-tight">{session.doc.title}</h1>
       <p className="mt-1 text-xl" suppressHydrationWarning>
-        <b>{whenText(run.startsAtMs, zone, words)}</b>
+        <b>{whenText(session.startsAtMs, zone, words)}</b>
         <span className="text-quiet">
           {" "}
           your time, {clockText(seconds.plan)}
           {zone &&
-            zone !== run.timeZone &&
-            ` (${whenText(run.startsAtMs, run.timeZone, words)} at the studio)`}
+            zone !== session.timeZone &&
+            ` (${whenText(session.startsAtMs, session.timeZone, words)} at the studio)`}
         </span>
       </p>
       <p className="mt-2" role="status">
-        {run.state === "open"
+        {session.state === "open"
           ? "The room is open. It begins by itself on this page: leave it open."
           : "When your instructor opens the room this page goes over to it by itself."}
       </p>
@@ -66,17 +66,17 @@ export function BeforeClass(
         <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
           Your home
         </Link>
-        {run.state === "planned" && (
+        {session.state === "planned" && (
           <a
             className="font-bold underline underline-offset-4"
-            href={`/api/part/${token}/calendar?run=${run.id}`}
+            href={`/api/part/${token}/calendar?session=${session.id}`}
           >
             Into your calendar
           </a>
         )}
       </p>
-      <TonightForm token={token} run={run.id} person={person} said={props.tonightSaid} />
-      <WhereaboutsForm token={token} run={run.id} left={props.whereabouts} />
+      <TonightForm token={token} session={session.id} person={person} said={props.tonightSaid} />
+      <WhereaboutsForm token={token} session={session.id} left={props.whereabouts} />
       <OtherClasses {...props} />
       <StopWords />
       <YourData {...props} />

@@ -4,11 +4,11 @@ import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
 import { MARK_GLYPH, MARKS, type Mark, type Person } from "@/core/homes/home";
-import type { RunEvent } from "@/core/live/events";
-import type { RunState } from "@/core/live/fold";
+import type { SessionEvent } from "@/core/live/events";
+import type { ClockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import { positionOf } from "@/core/live/position";
-import type { RunScore } from "@/core/live/run-score";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { appearanceOf } from "@/core/score/resolve";
@@ -31,11 +31,11 @@ interface Props {
   readonly person: Person;
   /** The class as it is done, with moves that were changed. */
   readonly doc: ClassDoc;
-  readonly score: RunScore;
+  readonly score: LiveScore;
   readonly book: MoveBook;
   readonly part: Part;
-  readonly state: RunState;
-  readonly events: readonly RunEvent[];
+  readonly state: ClockState;
+  readonly events: readonly SessionEvent[];
   readonly mark: Mark | null;
   /** Came late, and takes the first round easier. */
   readonly easing: boolean;

@@ -5,10 +5,10 @@ import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
 import { easesIn, lateStart } from "@/core/live/late";
-import type { OwnParts, OwnRun } from "@/core/live/own-part";
+import { scoreOfKept } from "@/core/live/live-score";
+import type { OwnParts, OwnSession } from "@/core/live/own-part";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
-import { scoreOfKept } from "@/core/live/run-score";
-import { withSwaps } from "@/core/live/swaps";
+import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf } from "@/core/moves/book";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
@@ -28,7 +28,7 @@ const LATE_KEY = "brontle.late";
 const ASK_AGAIN_MS = 2000;
 
 interface Props extends OwnPage {
-  readonly run: OwnRun;
+  readonly session: OwnSession;
   readonly parts: OwnParts;
   readonly whereabouts: OwnWhereabouts | null;
   readonly tonightSaid: boolean;
@@ -43,13 +43,16 @@ export function FollowClass(props: Props) {
     keep(LATE_KEY, ms === 0 ? null : ms);
     setLateMs(ms);
   };
-  const [taken, setTaken] = useState(props.run.events);
-  const run = useContent(`/api/part/${token}/content?run=${props.run.id}`, props.run, taken);
-  const parts = run.parts ?? props.parts;
-  const book = useMemo(() => bookOf(run.moves), [run.moves]);
-  const score = useMemo(() => scoreOfKept(run), [run]);
-  const shown = useMemo(() => withSwaps(run.doc, run.swaps, book), [run.doc, run.swaps, book]);
-  const follow = useFollow(token, run.id, person.id, score, props.run.events, lateMs);
+  const [taken, setTaken] = useState(props.session.events);
+  const session = useContent(`/api/part/${token}/content?session=${props.session.id}`, props.session, taken);
+  const parts = session.parts ?? props.parts;
+  const book = useMemo(() => bookOf(session.moves), [session.moves]);
+  const score = useMemo(() => scoreOfKept(session), [session]);
+  const shown = useMemo(
+    () => withSubstitutes(session.doc, session.substitutes, book),
+    [session.doc, session.substitutes, book],
+  );
+  const follow = useFollow(token, session.id, person.id, score, props.session.events, lateMs);
   useEffect(() => setTaken(follow.known), [follow.known]);
   const { state, enter, events } = follow;
   // Sounds come as late as the clock that is shown.
@@ -57,8 +60,8 @@ export function FollowClass(props: Props) {
   const cues = useCues(score, { events: follow.known, now: heard, synced: follow.synced }, true);
   const now = useMemo(() => peopleNow(events), [events]);
   const late = useMemo(
-    () => lateStart(run.doc, score, events, person.id),
-    [run.doc, score, events, person.id],
+    () => lateStart(session.doc, score, events, person.id),
+    [session.doc, score, events, person.id],
   );
   const [warm, setWarm] = useState(false);
   const chosen = now.marks.get(person.id) ?? null;
@@ -72,13 +75,17 @@ export function FollowClass(props: Props) {
     open: follow.reached && follow.held === null,
   };
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
-  const other = useOtherClass(token, { run: run.id, state: live ? null : props.run.state }, !live);
+  const other = useOtherClass(
+    token,
+    { session: session.id, state: live ? null : props.session.state },
+    !live,
+  );
   useEffect(() => (live ? keepAwake() : undefined), [live]);
-  usePresence(token, run.id, state.phase !== "ended", now.here.includes(person.id), enter);
+  usePresence(token, session.id, state.phase !== "ended", now.here.includes(person.id), enter);
 
   if (state.phase === "ended" || state.phase === "over")
-    return <Over title={run.doc.title} studio={studio} ended={state.phase === "ended"} />;
-  if (state.phase === "ready") return <BeforeClass {...props} run={run} part={part} />;
+    return <Over title={session.doc.title} studio={studio} ended={state.phase === "ended"} />;
+  if (state.phase === "ready") return <BeforeClass {...props} session={session} part={part} />;
   if (late && !warm && follow.now() < late.warmUntilMs && state.phase === "running")
     return (
       <OwnWarmUp

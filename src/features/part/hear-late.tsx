@@ -1,8 +1,8 @@
 "use client";
 import { Volume2, VolumeX } from "lucide-react";
 import { useState } from "react";
-import type { RunEvent } from "@/core/live/events";
-import type { RunScore } from "@/core/live/run-score";
+import type { SessionEvent } from "@/core/live/events";
+import type { LiveScore } from "@/core/live/live-score";
 import { heardLateMs } from "@/core/live/trace";
 
 export interface OwnCues {
@@ -14,8 +14,8 @@ const SMALL = "inline-flex min-h-11 items-center gap-1.5 border-b border-night-l
 
 /** The call brings the instructor late: one tap on the beat with which a piece begins sets this screen as late. */
 export function HearLate(props: {
-  readonly score: RunScore;
-  readonly events: readonly RunEvent[];
+  readonly score: LiveScore;
+  readonly events: readonly SessionEvent[];
   readonly now: () => number;
   readonly lateMs: number;
   readonly onLate: (ms: number) => void;

@@ -1,5 +1,5 @@
 import type { Segment } from "@/core/class/expand";
-import type { RunState } from "@/core/live/fold";
+import type { ClockState } from "@/core/live/fold";
 import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 import { Styled } from "@/ui/styled";
@@ -21,7 +21,7 @@ const WORDS: Record<Segment["kind"], string> = {
 
 /** The score's own bar on a phone: emptying while one works, its base filling while one rests. */
 export function PartClock(props: {
-  readonly state: RunState;
+  readonly state: ClockState;
   readonly segment: Segment | null;
   readonly working: boolean;
   /** The person's own, which may be another than the score's. */

@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import type { OwnRun } from "@/core/live/own-part";
+import type { OwnSession } from "@/core/live/own-part";
 import { useWords } from "@/features/language/use-words";
 import { kitText } from "@/words/kit-words";
 import { AfterClass } from "./after-class";
@@ -14,7 +14,7 @@ import { useOtherClass } from "./use-other-class";
 import { YourData } from "./your-data";
 
 interface Props extends OwnPage {
-  readonly run: OwnRun | null;
+  readonly session: OwnSession | null;
   readonly whereabouts: OwnWhereabouts | null;
   readonly tonightSaid: boolean;
   readonly entries: OwnEntries | null;
@@ -22,24 +22,24 @@ interface Props extends OwnPage {
 
 /** A participant's own page, by personal link: before, during and after a class. */
 export function PartScreen(props: Props) {
-  const { run, entries, ...page } = props;
-  if (!run?.parts) return <NoClass {...page} />;
-  const parts = run.parts;
-  if (run.state === "ended" && entries)
-    return <AfterClass key={run.id} {...page} run={run} part={parts.usual} entries={entries} />;
-  if (run.state === "planned") return <Planned {...page} run={run} />;
-  return <FollowClass key={run.id} {...page} run={run} parts={parts} />;
+  const { session, entries, ...page } = props;
+  if (!session?.parts) return <NoClass {...page} />;
+  const parts = session.parts;
+  if (session.state === "ended" && entries)
+    return <AfterClass key={session.id} {...page} session={session} part={parts.usual} entries={entries} />;
+  if (session.state === "planned") return <Planned {...page} session={session} />;
+  return <FollowClass key={session.id} {...page} session={session} parts={parts} />;
 }
 
-function Planned(props: Omit<Props, "run" | "entries"> & { readonly run: OwnRun }) {
-  useOtherClass(props.token, { run: props.run.id, state: props.run.state }, !props.pinned);
-  return props.run.parts && <BeforeClass {...props} part={props.run.parts.usual} />;
+function Planned(props: Omit<Props, "session" | "entries"> & { readonly session: OwnSession }) {
+  useOtherClass(props.token, { session: props.session.id, state: props.session.state }, !props.pinned);
+  return props.session.parts && <BeforeClass {...props} part={props.session.parts.usual} />;
 }
 
 function NoClass(props: OwnPage) {
   const words = useWords();
   const { token, studio, person, readiness } = props;
-  useOtherClass(token, { run: null, state: null }, true);
+  useOtherClass(token, { session: null, state: null }, true);
   const kit = person.kit;
   return (
     <main className="mx-auto max-w-md px-5 py-6 text-lg">

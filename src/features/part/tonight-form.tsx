@@ -11,13 +11,13 @@ import { Fold, Send, Ticks } from "./form-parts";
 /** "Anything new today?": limits, things that are missing, another level; for one class only. */
 export function TonightForm(props: {
   readonly token: string;
-  readonly run: string;
+  readonly session: string;
   /** As they are tonight, with what was said already. */
   readonly person: Person;
   readonly said: boolean;
 }) {
   const words = useWords();
-  const { token, run, person } = props;
+  const { token, session, person } = props;
   const router = useRouter();
   const [limits, setLimits] = useState<readonly Limit[]>([]);
   const [without, setWithout] = useState<readonly string[]>([]);
@@ -29,7 +29,7 @@ export function TonightForm(props: {
   const [asking, setAsking] = useState(!props.said);
   const save = async () => {
     setBusy(true);
-    const reply = await api("PUT", `/api/part/${token}/tonight`, { run, limits, without, mark });
+    const reply = await api("PUT", `/api/part/${token}/tonight`, { session, limits, without, mark });
     setBusy(false);
     setDone(
       reply.ok

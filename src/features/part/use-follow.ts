@@ -3,24 +3,24 @@
 import { useCallback, useMemo, useState } from "react";
 import { api, type FailureCode } from "@/browser/api";
 import type { EntryKind } from "@/core/live/event-kinds";
-import { type Entered, entered, type RunCommand, type RunEvent } from "@/core/live/events";
-import { type RunState, runState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import { type Entered, entered, type SessionCommand, type SessionEvent } from "@/core/live/events";
+import { type ClockState, clockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import { type Outgoing, useOutbox } from "@/features/live/use-outbox";
 import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
 import { useTicking } from "@/features/live/use-waiting";
 
-type Waiting = RunCommand<EntryKind> & Outgoing & { readonly atMs: number };
+type Waiting = SessionCommand<EntryKind> & Outgoing & { readonly atMs: number };
 
 /** Enters something of oneself. */
 export type Enter = (...entered: Entered) => void;
 
 export interface Follow {
-  readonly state: RunState;
-  readonly events: readonly RunEvent[];
+  readonly state: ClockState;
+  readonly events: readonly SessionEvent[];
   /** What the server has taken. */
-  readonly known: readonly RunEvent[];
+  readonly known: readonly SessionEvent[];
   readonly now: () => number;
   readonly synced: boolean;
   readonly reached: boolean;
@@ -30,35 +30,35 @@ export interface Follow {
 }
 
 /** What had happened by then; the start is known at once, so that nobody misses the count-in. */
-function heardBy(events: readonly RunEvent[], atMs: number): readonly RunEvent[] {
+function heardBy(events: readonly SessionEvent[], atMs: number): readonly SessionEvent[] {
   return events.filter((event) => event.atMs <= atMs || event.kind === "start");
 }
 
 export function useFollow(
   token: string,
-  runId: string,
+  sessionId: string,
   person: string,
-  score: RunScore,
-  first: readonly RunEvent[],
+  score: LiveScore,
+  first: readonly SessionEvent[],
   lateMs: number,
 ): Follow {
   const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
   const [known, setKnown] = useState(first);
   useTicking();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
-    `brontle.part.${runId}.${person}`,
+    `brontle.part.${sessionId}.${person}`,
     {
       send: ({ id, kind, payload, atMs, offline }) => {
         // Who it is goes by the link.
         const { person: _self, ...said } = payload;
         const when = offline ? { offlineAtMs: atMs } : {};
-        return api("POST", `/api/part/${token}/events`, { id, run: runId, kind, ...said, ...when });
+        return api("POST", `/api/part/${token}/events`, { id, session: sessionId, kind, ...said, ...when });
       },
     },
   );
   useStream(
-    `/api/part/${token}/stream?run=${runId}`,
-    `/api/part/${token}/events?run=${runId}`,
+    `/api/part/${token}/stream?session=${sessionId}`,
+    `/api/part/${token}/events?session=${sessionId}`,
     known,
     (events) => setKnown((before) => joinEvents(before, events)),
     setReached,
@@ -79,6 +79,6 @@ export function useFollow(
   }, [known, waiting]);
   // Somebody who hears the instructor late sees the clock as late as they hear her.
   const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
-  const state = runState(score, heard, now() - lateMs);
+  const state = clockState(score, heard, now() - lateMs);
   return { state, events, known, now, synced: estimate !== null, reached, held, enter };
 }

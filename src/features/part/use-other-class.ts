@@ -8,7 +8,7 @@ import type { SessionState } from "@/core/live/session";
 const LOOK_MS = 5000;
 
 interface Shown {
-  readonly run: string | null;
+  readonly session: string | null;
   readonly state: SessionState | null;
 }
 
@@ -20,20 +20,20 @@ interface Shown {
 export function useOtherClass(token: string, shown: Shown, follow: boolean): boolean {
   const router = useRouter();
   const [other, setOther] = useState(false);
-  const { run, state } = shown;
+  const { session, state } = shown;
   useEffect(() => {
     const look = async () => {
       if (document.visibilityState !== "visible") return;
       const reply = await api<Shown>("GET", `/api/part/${token}/clock`);
       if (!reply.ok) return;
-      const another = reply.value.run !== null && reply.value.run !== run;
-      const stepped = reply.value.run === run && reply.value.state !== state;
-      const gone = reply.value.run === null && run !== null;
+      const another = reply.value.session !== null && reply.value.session !== session;
+      const stepped = reply.value.session === session && reply.value.state !== state;
+      const gone = reply.value.session === null && session !== null;
       setOther(another);
       if (follow && (another || stepped || gone)) router.refresh();
     };
     const timer = setInterval(look, LOOK_MS);
     return () => clearInterval(timer);
-  }, [token, run, state, follow, router]);
+  }, [token, session, state, follow, router]);
   return other;
 }

@@ -7,7 +7,13 @@ import type { Enter } from "./use-follow";
 const AGAIN_AFTER_MS = 5000;
 
 /** Says that one is here when the page is open, and that one has left when it is closed. */
-export function usePresence(token: string, run: string, open: boolean, here: boolean, enter: Enter): void {
+export function usePresence(
+  token: string,
+  session: string,
+  open: boolean,
+  here: boolean,
+  enter: Enter,
+): void {
   const joinedAtMs = useRef<number | null>(null);
   useEffect(() => {
     if (!open) return;
@@ -22,7 +28,7 @@ export function usePresence(token: string, run: string, open: boolean, here: boo
     if (!open) return;
     // A page that is closed can still send this much; one that comes back from the cache joins again.
     const leave = () => {
-      const body = JSON.stringify({ id: crypto.randomUUID(), run, kind: "leave" });
+      const body = JSON.stringify({ id: crypto.randomUUID(), session, kind: "leave" });
       void fetch(`/api/part/${token}/events`, {
         method: "POST",
         keepalive: true,
@@ -37,5 +43,5 @@ export function usePresence(token: string, run: string, open: boolean, here: boo
       window.removeEventListener("pagehide", leave);
       window.removeEventListener("pageshow", back);
     };
-  }, [token, run, open, enter]);
+  }, [token, session, open, enter]);
 }

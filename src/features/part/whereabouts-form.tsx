@@ -8,7 +8,7 @@ const BOX = "mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg";
 /** Where one is tonight and whom to call: by choice, for the instructor alone, and gone after the class. */
 export function WhereaboutsForm(props: {
   readonly token: string;
-  readonly run: string;
+  readonly session: string;
   readonly left: { readonly place: string; readonly contact: string; readonly anyTime: boolean } | null;
 }) {
   const [place, setPlace] = useState(props.left?.place ?? "");
@@ -20,7 +20,7 @@ export function WhereaboutsForm(props: {
     event.preventDefault();
     setBusy(true);
     const reply = await api("PUT", `/api/part/${props.token}/whereabouts`, {
-      run: props.run,
+      session: props.session,
       place,
       contact,
       anyTime,

@@ -3,12 +3,12 @@ import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
-import { isOf, type RunEvent } from "@/core/live/events";
+import { isOf, type SessionEvent } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
+import { scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
-import { scoreOfKept } from "@/core/live/run-score";
-import { type Swap, withSwaps } from "@/core/live/swaps";
+import { type Substitute, withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
@@ -16,14 +16,14 @@ import { countText, leftToCountMs } from "@/features/live/bar";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
-import { useRun } from "@/features/live/use-run";
+import { useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { nowText } from "@/words/live-words";
 
 interface Content {
   readonly version: number;
   readonly doc: ClassDoc;
-  readonly swaps: readonly Swap[];
+  readonly substitutes: readonly Substitute[];
   readonly moves: readonly KnownMove[];
   readonly parts: readonly { readonly person: string; readonly name: string }[];
 }
@@ -34,28 +34,28 @@ const BIG = "min-h-28 border-2 border-night-text px-3 text-3xl font-extrabold di
 export function RemoteScreen(props: {
   readonly id: string;
   readonly content: Content;
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
 }) {
   const words = useWords();
   const { id } = props;
   const [known, setKnown] = useState(props.events);
-  const content = useContent(`/api/runs/${id}/content`, props.content, known);
+  const content = useContent(`/api/sessions/${id}/content`, props.content, known);
   const book = useMemo(() => bookOf(content.moves), [content.moves]);
   const score = useMemo(() => scoreOfKept(content), [content]);
-  const shown = useMemo(() => withSwaps(content.doc, content.swaps, book), [content, book]);
-  const run = useRun(id, score, props.events);
-  useEffect(() => setKnown(run.events), [run.events]);
-  const { state, command } = run;
-  const people = useMemo(() => peopleNow(run.events), [run.events]);
+  const shown = useMemo(() => withSubstitutes(content.doc, content.substitutes, book), [content, book]);
+  const lead = useLead(id, score, props.events);
+  useEffect(() => setKnown(lead.events), [lead.events]);
+  const { state, command } = lead;
+  const people = useMemo(() => peopleNow(lead.events), [lead.events]);
   const says = nowText(nowNext(shown, score, state, book), words);
   const ready = state.phase === "ready";
   const live = !ready && state.phase !== "ended" && state.phase !== "over";
   useEffect(() => (live ? keepAwake() : undefined), [live]);
   const drop = live
-    ? finishWays(score, run.events, run.now()).find(({ says: [kind] }) => kind === "drop-round")
+    ? finishWays(score, lead.events, lead.now()).find(({ says: [kind] }) => kind === "drop-round")
     : undefined;
   const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
-  const last = run.events.filter(isOf("hurt")).at(-1)?.payload.person;
+  const last = lead.events.filter(isOf("hurt")).at(-1)?.payload.person;
   const [hurt] = people.hurt;
   if (state.phase === "ended" || state.phase === "over")
     return (
@@ -79,9 +79,9 @@ export function RemoteScreen(props: {
           {says.blockTitle} {says.roundText}
         </span>
         <span role="status">
-          {!run.reached
+          {!lead.reached
             ? "no connection"
-            : (troubleText(run.reached, run.held) ??
+            : (troubleText(lead.reached, lead.held) ??
               (state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs)}` : ""))}
         </span>
       </p>

@@ -96,10 +96,10 @@ export function SessionScreen(props: Props) {
             {ahead && <Button onClick={() => setPanel("cancel")}>Cancel it</Button>}
             {state === "ended" && (
               <>
-                <ButtonLink href={`/api/runs/${id}/log?form=csv`} plain>
+                <ButtonLink href={`/api/sessions/${id}/log?form=csv`} plain>
                   Table
                 </ButtonLink>
-                <ButtonLink href={`/api/runs/${id}/log`} plain>
+                <ButtonLink href={`/api/sessions/${id}/log`} plain>
                   Log file
                 </ButtonLink>
               </>

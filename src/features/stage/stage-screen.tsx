@@ -5,9 +5,9 @@ import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
 import { MARK_GLYPH } from "@/core/homes/home";
-import type { RunEvent } from "@/core/live/events";
+import type { SessionEvent } from "@/core/live/events";
+import { scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
-import { scoreOfKept } from "@/core/live/run-score";
 import type { ThreeWays } from "@/core/live/three-ways";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
@@ -34,16 +34,16 @@ export function StageScreen(props: {
   readonly id: string;
   readonly studio: string;
   readonly content: Content;
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
 }) {
   const words = useWords();
   const { id } = props;
   const watch = useWatch(
-    `/api/runs/${id}/stream?view=stage`,
-    `/api/runs/${id}/events?view=stage`,
+    `/api/sessions/${id}/stream?view=stage`,
+    `/api/sessions/${id}/events?view=stage`,
     props.events,
   );
-  const content = useContent(`/api/runs/${id}/stage`, props.content, watch.events);
+  const content = useContent(`/api/sessions/${id}/stage`, props.content, watch.events);
   const { doc, shown, moves, ways } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);

@@ -26,7 +26,7 @@ export interface TeachActions {
   readonly extend: () => unknown;
   readonly shorten: () => unknown;
   readonly finish: () => unknown;
-  readonly swap: () => unknown;
+  readonly substitute: () => unknown;
   readonly people: () => unknown;
   readonly note: () => unknown;
   readonly contact: () => unknown;
@@ -85,7 +85,7 @@ export function Controls(props: {
       <Control name="Finish" keys="f" onPress={actions.finish}>
         <Flag size={15} aria-hidden />
       </Control>
-      <Control name="Other move" keys="w" onPress={actions.swap}>
+      <Control name="Other move" keys="w" onPress={actions.substitute}>
         <Replace size={15} aria-hidden />
       </Control>
       <Control name="People" keys="p" onPress={actions.people}>

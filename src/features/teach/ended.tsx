@@ -1,6 +1,6 @@
 import Link from "next/link";
-import type { RunEvent } from "@/core/live/events";
-import type { RunScore } from "@/core/live/run-score";
+import type { SessionEvent } from "@/core/live/events";
+import type { LiveScore } from "@/core/live/live-score";
 import { staysOf } from "@/core/live/trace";
 import { clockText } from "@/core/units";
 
@@ -9,8 +9,8 @@ export function Ended(props: {
   readonly id: string;
   readonly title: string;
   readonly classId: string | null;
-  readonly events: readonly RunEvent[];
-  readonly score: RunScore;
+  readonly events: readonly SessionEvent[];
+  readonly score: LiveScore;
 }) {
   const ended = props.events.find((event) => event.kind === "end");
   const stays = staysOf(props.score, props.events, ended?.atMs ?? 0);

@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
 import type { CommandKind } from "@/core/live/event-kinds";
-import type { RunEvent, Said } from "@/core/live/events";
+import type { Said, SessionEvent } from "@/core/live/events";
 import { type FinishKind, type FinishWay, finishWays, nextTimeOfDay } from "@/core/live/finish";
-import type { RunState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import type { ClockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import { clockText } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { Dialog } from "@/ui/dialog";
@@ -51,9 +51,9 @@ export function FinishWays(props: {
 export function FinishDialog(props: {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
-  readonly score: RunScore;
-  readonly events: readonly RunEvent[];
-  readonly state: RunState;
+  readonly score: LiveScore;
+  readonly events: readonly SessionEvent[];
+  readonly state: ClockState;
   readonly now: () => number;
   readonly command: (...said: Said<CommandKind>) => void;
 }) {

@@ -11,7 +11,7 @@ import { NameChoice } from "@/ui/name-choice";
 
 /** Who is here, who isn't yet, who came late; and somebody at the door. */
 export function PeopleDialog(props: {
-  readonly run: string;
+  readonly session: string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly presence: Presence;
@@ -25,7 +25,7 @@ export function PeopleDialog(props: {
   const add = async () => {
     const person = others.find((entry) => entry.id === chosen);
     if (!person) return;
-    const reply = await api("POST", `/api/sessions/${props.run}/people`, { person: person.id });
+    const reply = await api("POST", `/api/sessions/${props.session}/people`, { person: person.id });
     if (!reply.ok) return toast.error(reply.failure.message);
     setChosen("");
     props.onAdded(person);

@@ -1,8 +1,8 @@
 "use client";
 import Link from "next/link";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
+import type { LiveScore } from "@/core/live/live-score";
 import type { Presence } from "@/core/live/presence";
-import type { RunScore } from "@/core/live/run-score";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
@@ -16,7 +16,7 @@ function focusOnce(button: HTMLButtonElement | null): void {
 /** Before the start: what will run, for whom, and one thing to press. */
 export function Ready(props: {
   readonly doc: ClassDoc;
-  readonly score: RunScore;
+  readonly score: LiveScore;
   readonly parts: readonly Part[];
   readonly id: string;
   readonly presence: Presence;

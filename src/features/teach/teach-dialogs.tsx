@@ -1,25 +1,25 @@
 "use client";
+import type { LiveScore } from "@/core/live/live-score";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Asked, Presence } from "@/core/live/presence";
-import type { RunScore } from "@/core/live/run-score";
 import type { KnownMove } from "@/core/moves/book";
-import type { Run } from "@/features/live/use-run";
+import type { Lead } from "@/features/live/use-lead";
 import { Dialog } from "@/ui/dialog";
 import { FinishDialog } from "./finish-dialog";
 import { NoteDialog } from "./note-dialog";
 import { PeopleDialog } from "./people-dialog";
-import { SwapDialog } from "./swap-dialog";
+import { SubstituteDialog } from "./substitute-dialog";
 import { TEACH_KEYS } from "./use-teach-keys";
 
-export type TeachPanel = "finish" | "swap" | "people" | "note" | "keys" | "end";
+export type TeachPanel = "finish" | "substitute" | "people" | "note" | "keys" | "end";
 
 /** What opens over Teach: one at a time, closed with Escape. */
 export function TeachDialogs(props: {
   readonly id: string;
   readonly panel: TeachPanel | null;
   readonly onPanel: (panel: TeachPanel | null) => void;
-  readonly run: Run;
-  readonly score: RunScore;
+  readonly lead: Lead;
+  readonly score: LiveScore;
   readonly presence: Presence;
   readonly people: PeopleNow;
   readonly asked: readonly Asked[];
@@ -28,7 +28,7 @@ export function TeachDialogs(props: {
   readonly slot: string | null;
   readonly move: KnownMove | null;
 }) {
-  const { id, panel, onPanel, run } = props;
+  const { id, panel, onPanel, lead } = props;
   const of = (name: TeachPanel) => ({
     open: panel === name,
     onOpenChange: (open: boolean) => onPanel(open ? name : null),
@@ -38,21 +38,27 @@ export function TeachDialogs(props: {
       <FinishDialog
         {...of("finish")}
         score={props.score}
-        events={run.events}
-        state={run.state}
-        now={run.now}
-        command={run.command}
+        events={lead.events}
+        state={lead.state}
+        now={lead.now}
+        command={lead.command}
       />
-      <SwapDialog {...of("swap")} run={id} slot={props.slot} move={props.move} asked={props.asked} />
+      <SubstituteDialog
+        {...of("substitute")}
+        session={id}
+        slot={props.slot}
+        move={props.move}
+        asked={props.asked}
+      />
       <PeopleDialog
         {...of("people")}
-        run={id}
+        session={id}
         presence={props.presence}
         people={props.people}
         others={props.others}
         onAdded={props.onAdded}
       />
-      <NoteDialog {...of("note")} onNote={(text) => run.command("note", { text })} />
+      <NoteDialog {...of("note")} onNote={(text) => lead.command("note", { text })} />
       <Dialog {...of("keys")} night wide title="Keys">
         <dl className="grid grid-cols-[16rem_1fr] gap-y-1.5 text-xl">
           {TEACH_KEYS.map(({ shown, words }) => (
@@ -75,7 +81,7 @@ export function TeachDialogs(props: {
             className="bg-marker px-5 py-2 text-night"
             onClick={() => {
               onPanel(null);
-              run.command("end");
+              lead.command("end");
             }}
           >
             End it

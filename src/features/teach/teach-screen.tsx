@@ -3,13 +3,13 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/device";
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
-import type { RunEvent } from "@/core/live/events";
+import type { SessionEvent } from "@/core/live/events";
+import { scoreOfKept } from "@/core/live/live-score";
 import { callGroups, lineNow, nowNext } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
 import { type Asked, presenceOf } from "@/core/live/presence";
-import { scoreOfKept } from "@/core/live/run-score";
 import type { SessionContent } from "@/core/live/session";
-import { withSwaps } from "@/core/live/swaps";
+import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, resolveMove } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
 import { useWords } from "@/features/language/use-words";
@@ -17,7 +17,7 @@ import { ClockBar } from "@/features/live/clock-bar";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
-import { useRun } from "@/features/live/use-run";
+import { useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { slotFaces } from "@/features/score/faces";
 import { groupText, nowText, presenceText } from "@/words/live-words";
@@ -42,7 +42,7 @@ interface Props {
   /** People of the studio who aren't asked. */
   readonly others: readonly Asked[];
   readonly wordsPerSecond: number;
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
 }
 
 /** A group's number stays on the line of its first word. */
@@ -53,23 +53,23 @@ export function TeachScreen(props: Props) {
   const words = useWords();
   const { id, classId } = props;
   const [known, setKnown] = useState(props.events);
-  const content = useContent(`/api/runs/${id}/content`, props.content, known);
-  const { doc, parts, partsByMark, moves, swaps } = content;
+  const content = useContent(`/api/sessions/${id}/content`, props.content, known);
+  const { doc, parts, partsByMark, moves, substitutes } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
-  const shown = useMemo(() => withSwaps(doc, swaps, book), [doc, swaps, book]);
+  const shown = useMemo(() => withSubstitutes(doc, substitutes, book), [doc, substitutes, book]);
   const { wordsPerSecond } = props;
   const lines = useMemo(
     () => spokenLines(callSheet(shown, book, parts), words, wordsPerSecond),
     [shown, book, parts, words, wordsPerSecond],
   );
   const faces = useMemo(() => slotFaces(shown), [shown]);
-  const run = useRun(id, score, props.events);
-  useEffect(() => setKnown(run.events), [run.events]);
+  const lead = useLead(id, score, props.events);
+  useEffect(() => setKnown(lead.events), [lead.events]);
   const [device, setDevice] = useState<DeviceChoices>(DEVICE_DEFAULTS);
   useEffect(() => setDevice(deviceChoices()), []);
-  const cues = useCues(score, run, !device.sounds);
-  const people = useMemo(() => peopleNow(run.events), [run.events]);
+  const cues = useCues(score, lead, !device.sounds);
+  const people = useMemo(() => peopleNow(lead.events), [lead.events]);
   const [added, setAdded] = useState<readonly Asked[]>([]);
   // Somebody whom another screen let in is known by their part.
   const asked = useMemo(() => {
@@ -78,7 +78,7 @@ export function TeachScreen(props: Props) {
     const more = parts.filter((part) => !have.has(part.person));
     return [...list, ...more.map((part) => ({ id: part.person, rosterId: part.person, name: part.name }))];
   }, [props.asked, added, parts]);
-  const presence = useMemo(() => presenceOf(asked, people, run.events), [asked, people, run.events]);
+  const presence = useMemo(() => presenceOf(asked, people, lead.events), [asked, people, lead.events]);
   // Who changed their level on the spot does the part of that level from then on.
   const now = useMemo(
     () =>
@@ -91,7 +91,7 @@ export function TeachScreen(props: Props) {
   const [hurt, ...moreHurt] = people.hurt;
   const whereabouts = useWhereabouts(id, hurt?.person ?? null);
   const [panel, setPanel] = useState<TeachPanel | null>(null);
-  const { state } = run;
+  const { state } = lead;
   const live = state.phase !== "ready" && state.phase !== "ended";
 
   useEffect(() => (live ? keepAwake() : undefined), [live]);
@@ -100,36 +100,36 @@ export function TeachScreen(props: Props) {
   useEffect(() => {
     if (state.phase !== "over" || closed.current) return;
     closed.current = true;
-    run.command("end");
-  }, [state.phase, run.command]);
+    lead.command("end");
+  }, [state.phase, lead.command]);
 
-  const start = () => run.command("start", { countInMs: COUNT_IN_MS });
+  const start = () => lead.command("start", { countInMs: COUNT_IN_MS });
   const actions = {
     start: () => state.phase === "ready" && start(),
     toggle: () => {
       if (state.phase === "ready") start();
-      else if (state.phase === "paused") run.command("resume");
-      else if (live) run.command("pause");
+      else if (state.phase === "paused") lead.command("resume");
+      else if (live) lead.command("pause");
     },
-    skip: () => live && run.command("skip"),
-    back: () => live && run.command("back"),
-    repeat: () => live && run.command("repeat"),
-    extend: () => live && run.command("extend", { seconds: STEP_SECONDS }),
-    shorten: () => live && run.command("shorten", { seconds: STEP_SECONDS }),
+    skip: () => live && lead.command("skip"),
+    back: () => live && lead.command("back"),
+    repeat: () => live && lead.command("repeat"),
+    extend: () => live && lead.command("extend", { seconds: STEP_SECONDS }),
+    shorten: () => live && lead.command("shorten", { seconds: STEP_SECONDS }),
     finish: () => live && setPanel("finish"),
-    swap: () => live && setPanel("swap"),
+    substitute: () => live && setPanel("substitute"),
     people: () => setPanel("people"),
     note: () => setPanel("note"),
     keys: () => setPanel("keys"),
     end: () => live && setPanel("end"),
     mute: cues.mute,
-    seen: () => hurt && run.command("hurt-seen", { person: hurt.person }),
+    seen: () => hurt && lead.command("hurt-seen", { person: hurt.person }),
     contact: () => hurt && whereabouts.ask(),
   };
   useTeachKeys(actions, panel !== null);
 
   if (state.phase === "ended")
-    return <Ended id={id} title={doc.title} classId={classId} events={run.events} score={score} />;
+    return <Ended id={id} title={doc.title} classId={classId} events={lead.events} score={score} />;
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text);
   const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
@@ -138,7 +138,7 @@ export function TeachScreen(props: Props) {
       id={id}
       panel={panel}
       onPanel={setPanel}
-      run={run}
+      lead={lead}
       score={score}
       presence={presence}
       people={people}
@@ -173,7 +173,7 @@ export function TeachScreen(props: Props) {
       data-index={state.index}
     >
       <h1 className="sr-only">Teaching {doc.title}</h1>
-      <TopRow run={run} says={says} presence={presenceText(presence, words)} />
+      <TopRow lead={lead} says={says} presence={presenceText(presence, words)} />
       <div className="px-8">
         <ClockBar state={state} says={says} />
       </div>

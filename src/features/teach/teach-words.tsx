@@ -2,7 +2,7 @@
 import { clockText } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
-import type { Run } from "@/features/live/use-run";
+import type { Lead } from "@/features/live/use-lead";
 import { type Look, Styled } from "@/ui/styled";
 import type { NowText } from "@/words/live-words";
 
@@ -14,17 +14,17 @@ function driftText(driftMs: number): string {
 
 /** The block and round, who is here, and when it ends against when it is to end. */
 export function TopRow({
-  run,
+  lead,
   says,
   presence,
 }: {
-  readonly run: Run;
+  readonly lead: Lead;
   readonly says: NowText;
   readonly presence: string;
 }) {
-  const { state } = run;
+  const { state } = lead;
   const { finishAtMs, projectedEndMs } = state;
-  const trouble = troubleText(run.reached, run.held);
+  const trouble = troubleText(lead.reached, lead.held);
   const over = finishAtMs !== null && projectedEndMs !== null ? projectedEndMs - finishAtMs : null;
   return (
     <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">

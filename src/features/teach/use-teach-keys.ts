@@ -23,7 +23,7 @@ export const TEACH_KEYS: readonly {
   { keys: ["+", "Shift++", "ArrowUp"], action: "extend", shown: "+ or ↑", words: "10 s more" },
   { keys: ["-", "ArrowDown"], action: "shorten", shown: "− or ↓", words: "10 s less" },
   { keys: ["f"], action: "finish", shown: "f", words: "Finish on time: a round, rests, the finisher" },
-  { keys: ["w"], action: "swap", shown: "w", words: "Another move, for all or for one" },
+  { keys: ["w"], action: "substitute", shown: "w", words: "Another move, for all or for one" },
   { keys: ["p"], action: "people", shown: "p", words: "Who is here, and who else comes in" },
   { keys: ["n"], action: "note", shown: "n", words: "A note for the log" },
   { keys: ["h"], action: "seen", shown: "h", words: "Answer who hurts" },

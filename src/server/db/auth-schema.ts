@@ -15,8 +15,9 @@ export const user = pgTable("user", {
   updatedAt: instant("updated_at").notNull().defaultNow(),
 });
 
-export const session = pgTable(
-  "session",
+/** The auth library calls a sign-in a session; here that word is a class on a date. */
+export const signIn = pgTable(
+  "sign_in",
   {
     id: text("id").primaryKey(),
     expiresAt: instant("expires_at").notNull(),
@@ -30,7 +31,7 @@ export const session = pgTable(
       .notNull()
       .references(() => user.id, { onDelete: "cascade" }),
   },
-  (table) => [index("session_user").on(table.userId)],
+  (table) => [index("sign_in_user").on(table.userId)],
 );
 
 export const account = pgTable(

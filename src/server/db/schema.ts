@@ -16,10 +16,10 @@ import type { ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
 import type { Mark, Person } from "../../core/homes/home";
 import type { Tonight } from "../../core/homes/tonight";
-import type { RunEventKind } from "../../core/live/event-kinds";
-import type { RunEvent } from "../../core/live/events";
+import type { SessionEventKind } from "../../core/live/event-kinds";
+import type { SessionEvent } from "../../core/live/events";
 import type { SessionState } from "../../core/live/session";
-import type { Swap } from "../../core/live/swaps";
+import type { Substitute } from "../../core/live/substitutes";
 import type { LogField, LogValue } from "../../core/log/entries";
 import type { Move } from "../../core/moves/move";
 import type { ChangeOverTable } from "../../core/parts/change-over";
@@ -152,8 +152,8 @@ export const ownMove = pgTable(
 );
 
 /** A session: a class on a date. What it is taught from is frozen when the clock is started. */
-export const run = pgTable(
-  "run",
+export const session = pgTable(
+  "session",
   {
     id: uuid("id").primaryKey().defaultRandom(),
     studioId: uuid("studio_id")
@@ -167,7 +167,7 @@ export const run = pgTable(
     sequence: integer("sequence").notNull().default(0),
     /** Counts up whenever what people do in it changes. */
     version: integer("version").notNull().default(0),
-    swaps: json("swaps").$type<readonly Swap[]>().notNull().default([]),
+    substitutes: json("substitutes").$type<readonly Substitute[]>().notNull().default([]),
     /** The class's title when it was frozen; null before. */
     title: text("title"),
     doc: json("doc").$type<ClassDoc>(),
@@ -180,31 +180,31 @@ export const run = pgTable(
     startedAt: instant("started_at"),
     endedAt: instant("ended_at"),
   },
-  (table) => [index("run_studio").on(table.studioId, table.startsAt)],
+  (table) => [index("session_studio").on(table.studioId, table.startsAt)],
 );
 
-const ofRun = () =>
-  uuid("run_id")
+const ofSession = () =>
+  uuid("session_id")
     .notNull()
-    .references(() => run.id, { onDelete: "cascade" });
+    .references(() => session.id, { onDelete: "cascade" });
 const ofPerson = () =>
   uuid("person_id")
     .notNull()
     .references(() => person.id, { onDelete: "cascade" });
 
 /** Who is asked to a session, and what is different for them that day. */
-export const runPerson = pgTable(
-  "run_person",
+export const sessionPerson = pgTable(
+  "session_person",
   {
-    runId: ofRun(),
+    sessionId: ofSession(),
     personId: ofPerson(),
     tonight: json("tonight").$type<Tonight>(),
     addedAt: instant("added_at").notNull().defaultNow(),
     invitedAt: instant("invited_at"),
   },
   (table) => [
-    primaryKey({ columns: [table.runId, table.personId] }),
-    index("run_person_person").on(table.personId),
+    primaryKey({ columns: [table.sessionId, table.personId] }),
+    index("session_person_person").on(table.personId),
   ],
 );
 
@@ -223,13 +223,13 @@ export const readiness = pgTable("readiness", {
 export const whereabouts = pgTable(
   "whereabouts",
   {
-    runId: ofRun(),
+    sessionId: ofSession(),
     personId: ofPerson(),
     sealed: text("sealed").notNull(),
     /** The person lets it be opened throughout the class, not only when they hurt. */
     anyTime: boolean("any_time").notNull().default(false),
   },
-  (table) => [primaryKey({ columns: [table.runId, table.personId] })],
+  (table) => [primaryKey({ columns: [table.sessionId, table.personId] })],
 );
 
 /** Who did what with people's things, for the owner to read: appended only, kept for a year. */
@@ -259,7 +259,7 @@ export const outbox = pgTable(
       .notNull()
       .references(() => studio.id, { onDelete: "cascade" }),
     /** Null for a message that is about no session: that a new link was made. */
-    runId: uuid("run_id").references(() => run.id, { onDelete: "cascade" }),
+    sessionId: uuid("session_id").references(() => session.id, { onDelete: "cascade" }),
     personId: ofPerson(),
     recipient: text("recipient").notNull(),
     subject: text("subject").notNull(),
@@ -274,14 +274,14 @@ export const logEntry = pgTable(
   "log_entry",
   {
     id: bigserial("id", { mode: "number" }).primaryKey(),
-    runId: ofRun(),
+    sessionId: ofSession(),
     personId: ofPerson(),
     field: text("field").$type<LogField>().notNull(),
     value: json("value").$type<LogValue>(),
     author: text("author").notNull(),
     at: instant("at").notNull(),
   },
-  (table) => [index("log_entry_run").on(table.runId), index("log_entry_person").on(table.personId)],
+  (table) => [index("log_entry_session").on(table.sessionId), index("log_entry_person").on(table.personId)],
 );
 
 /** Counts of what is limited in number; the columns are those of the limiter's own store. */
@@ -292,25 +292,25 @@ export const limitCount = pgTable("limit_count", {
 });
 
 /** Append-only: what happened to a taught class, in order. */
-export const runEvent = pgTable(
-  "run_event",
+export const sessionEvent = pgTable(
+  "session_event",
   {
-    runId: uuid("run_id")
+    sessionId: uuid("session_id")
       .notNull()
-      .references(() => run.id, { onDelete: "cascade" }),
+      .references(() => session.id, { onDelete: "cascade" }),
     seq: integer("seq").notNull(),
     commandId: uuid("command_id").notNull(),
-    kind: text("kind").$type<RunEventKind>().notNull(),
+    kind: text("kind").$type<SessionEventKind>().notNull(),
     /** Roster id of whom it is about; null where it is about all. The payload says the same. */
     person: text("person"),
-    payload: json("payload").$type<RunEvent["payload"]>().notNull(),
+    payload: json("payload").$type<SessionEvent["payload"]>().notNull(),
     at: instant("at").notNull(),
     /** When it came in: `at` may be what a device without a connection says. */
     arrivedAt: instant("arrived_at").notNull().defaultNow(),
   },
   (table) => [
-    primaryKey({ columns: [table.runId, table.seq] }),
-    unique("run_event_command").on(table.runId, table.commandId),
-    index("run_event_person").on(table.runId, table.person, table.arrivedAt),
+    primaryKey({ columns: [table.sessionId, table.seq] }),
+    unique("session_event_command").on(table.sessionId, table.commandId),
+    index("session_event_person").on(table.sessionId, table.person, table.arrivedAt),
   ],
 );

@@ -1,4 +1,4 @@
-import { databaseNow } from "@/server/run-events";
+import { databaseNow } from "@/server/session-events";
 
 export const dynamic = "force-dynamic";
 

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { isUuid } from "@/core/units";
 import { RemoteScreen } from "@/features/remote/remote-screen";
-import { eventsAfter } from "@/server/run-events";
+import { eventsAfter } from "@/server/session-events";
 import { findSession, sessionContent } from "@/server/sessions";
 import { requireInstructor } from "@/server/who";
 

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { seenByAll } from "@/core/live/events";
 import { isUuid } from "@/core/units";
 import { StageScreen } from "@/features/stage/stage-screen";
-import { eventsAfter } from "@/server/run-events";
+import { eventsAfter } from "@/server/session-events";
 import { findSession } from "@/server/sessions";
 import { stageContent } from "@/server/stage";
 import { requireInstructor } from "@/server/who";

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { isUuid } from "@/core/units";
 import { TeachScreen } from "@/features/teach/teach-screen";
 import { listPeople } from "@/server/people";
-import { eventsAfter } from "@/server/run-events";
+import { eventsAfter } from "@/server/session-events";
 import { askedTo, findSession, sessionContent } from "@/server/sessions";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";

@@ -1,5 +1,5 @@
 import { env } from "@/server/env";
-import { readingPart, runParam } from "@/server/http";
+import { readingPart, sessionParam } from "@/server/http";
 import { sessionCalendar } from "@/server/invitations";
 import { findPerson } from "@/server/people";
 import { needAsked } from "@/server/sessions";
@@ -7,7 +7,7 @@ import { languageOf, wordsIn } from "@/words/languages";
 
 /** A calendar file for one session of this person's. */
 export const GET = readingPart(async (who, request) => {
-  const row = await needAsked(who.studioId, runParam(request), who.personId);
+  const row = await needAsked(who.studioId, sessionParam(request), who.personId);
   const token = new URL(request.url).pathname.split("/")[3] ?? "";
   const person = await findPerson(who.studioId, who.personId);
   const words = wordsIn(languageOf(person?.doc.language));

@@ -1,5 +1,7 @@
-import { readingPart, runParam } from "@/server/http";
-import { ownRun } from "@/server/own-run";
+import { readingPart, sessionParam } from "@/server/http";
+import { ownSession } from "@/server/own-session";
 
 /** What this person does in a session of theirs, as it stands. */
-export const GET = readingPart(async (who, request) => Response.json(await ownRun(who, runParam(request))));
+export const GET = readingPart(async (who, request) =>
+  Response.json(await ownSession(who, sessionParam(request))),
+);

@@ -2,14 +2,14 @@ import { number, object, string } from "yup";
 import { ENTRY_KINDS } from "@/core/live/event-kinds";
 import { seenBy } from "@/core/live/events";
 import { ENTRY_FIELDS, entryOf } from "@/server/field-schema";
-import { readingPart, runParam, writingPart } from "@/server/http";
+import { readingPart, sessionParam, writingPart } from "@/server/http";
 import { Refused } from "@/server/refused";
-import { eventsAfter, takeEntry } from "@/server/run-events";
+import { eventsAfter, takeEntry } from "@/server/session-events";
 import { needAsked } from "@/server/sessions";
 
 const body = object({
   id: string().uuid().required(),
-  run: string().uuid().required(),
+  session: string().uuid().required(),
   kind: string().oneOf(ENTRY_KINDS).required(),
   ...ENTRY_FIELDS,
   offlineAtMs: number().integer().min(0),
@@ -17,21 +17,21 @@ const body = object({
 
 /** The events so far that are this person's to see, after a number where one is given. */
 export const GET = readingPart(async (who, request) => {
-  const run = runParam(request);
-  await needAsked(who.studioId, run, who.personId);
+  const session = sessionParam(request);
+  await needAsked(who.studioId, session, who.personId);
   const after = new URL(request.url).searchParams.get("after") ?? "0";
-  const events = await eventsAfter(run, /^\d{1,9}$/.test(after) ? Number(after) : 0);
+  const events = await eventsAfter(session, /^\d{1,9}$/.test(after) ? Number(after) : 0);
   return Response.json({ events: seenBy(events, who.doc.id) });
 });
 
 /** What a participant enters: counts once however often it is sent, and is always their own. */
 export const POST = writingPart(
   body,
-  async (who, { id, run, kind, offlineAtMs, ...sent }) => {
+  async (who, { id, session, kind, offlineAtMs, ...sent }) => {
     const entry = entryOf(kind, who.doc.id, sent);
     if (!entry) throw new Refused("malformed", "Something of this entry is missing.");
-    await needAsked(who.studioId, run, who.personId);
-    await takeEntry(run, { id, ...entry }, offlineAtMs ?? null);
+    await needAsked(who.studioId, session, who.personId);
+    await takeEntry(session, { id, ...entry }, offlineAtMs ?? null);
   },
   { uncounted: true },
 );

@@ -5,13 +5,13 @@ import { writingPart } from "@/server/http";
 import { setTonight } from "@/server/session-changes";
 
 const body = object({
-  run: string().uuid().required(),
+  session: string().uuid().required(),
   limits: array().of(string().oneOf(LIMITS).required()).max(LIMITS.length).required(),
   without: array().of(string().min(1).max(100).required()).max(200).required(),
   mark: string().oneOf(MARKS).nullable().defined(),
 }).noUnknown();
 
 /** "Anything new today?": what holds for one session only. */
-export const PUT = writingPart(body, (who, { run, limits, without, mark }) =>
-  setTonight(who.studioId, run, who.personId, { limits, without, ...(mark ? { mark } : {}) }),
+export const PUT = writingPart(body, (who, { session, limits, without, mark }) =>
+  setTonight(who.studioId, session, who.personId, { limits, without, ...(mark ? { mark } : {}) }),
 );

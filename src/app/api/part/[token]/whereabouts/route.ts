@@ -3,13 +3,13 @@ import { writingPart } from "@/server/http";
 import { leaveWhereabouts } from "@/server/whereabouts";
 
 const body = object({
-  run: string().uuid().required(),
+  session: string().uuid().required(),
   place: string().max(300).defined(),
   contact: string().max(300).defined(),
   anyTime: boolean(),
 }).noUnknown();
 
 /** Where one is tonight and whom to call; empty texts take it back. */
-export const PUT = writingPart(body, (who, { run, place, contact, anyTime }) =>
-  leaveWhereabouts(who.studioId, run, who.personId, { place, contact, anyTime: anyTime ?? false }),
+export const PUT = writingPart(body, (who, { session, place, contact, anyTime }) =>
+  leaveWhereabouts(who.studioId, session, who.personId, { place, contact, anyTime: anyTime ?? false }),
 );

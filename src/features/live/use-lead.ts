@@ -3,10 +3,11 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { api, type FailureCode } from "@/browser/api";
+import { renameKept } from "@/browser/store";
 import type { CommandKind } from "@/core/live/event-kinds";
-import { happening, movesClock, type RunEvent, type Said } from "@/core/live/events";
-import { type RunState, runState } from "@/core/live/fold";
-import type { RunScore } from "@/core/live/run-score";
+import { happening, movesClock, type Said, type SessionEvent } from "@/core/live/events";
+import { type ClockState, clockState } from "@/core/live/fold";
+import type { LiveScore } from "@/core/live/live-score";
 import { type Outgoing, useOutbox } from "./use-outbox";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
@@ -14,28 +15,28 @@ import { useTicking } from "./use-waiting";
 
 /** A command that the server hasn't confirmed. */
 interface Waiting extends Outgoing {
-  readonly event: RunEvent;
+  readonly event: SessionEvent;
   readonly seen: number;
 }
 
 interface Answer {
   readonly taken: boolean;
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
 }
 
 /**
  * A command that waited behind this device's own earlier ones has seen those: it was pressed after
  * them. Somebody else's in between it has not.
  */
-function sawOwn(entry: Waiting, events: readonly RunEvent[], mine: ReadonlySet<string>): Waiting {
+function sawOwn(entry: Waiting, events: readonly SessionEvent[], mine: ReadonlySet<string>): Waiting {
   const since = events.filter((event) => event.seq > entry.seen && movesClock(event));
   const last = since.at(-1);
   return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
 }
 
-export interface Run {
-  readonly state: RunState;
-  readonly events: readonly RunEvent[];
+export interface Lead {
+  readonly state: ClockState;
+  readonly events: readonly SessionEvent[];
   readonly now: () => number;
   /** The clock was read: what is shown is the server's second. */
   readonly synced: boolean;
@@ -45,14 +46,17 @@ export interface Run {
   readonly command: (...said: Said<CommandKind>) => void;
 }
 
-export function useRun(id: string, score: RunScore, first: readonly RunEvent[]): Run {
+export function useLead(id: string, score: LiveScore, first: readonly SessionEvent[]): Lead {
   const { now, estimate } = useServerClock("/api/clock");
   const [confirmed, setConfirmed] = useState(first);
   useTicking();
   const mine = useRef(new Set<string>());
-  const outbox = useOutbox<Waiting, Answer>(`brontle.run.${id}`, {
+  const storeKey = `brontle.session.${id}`;
+  // Pressed before an update of the server and not sent yet: it waits under the key of that time.
+  useState(() => typeof window !== "undefined" && renameKept(`brontle.run.${id}`, storeKey));
+  const outbox = useOutbox<Waiting, Answer>(storeKey, {
     send: ({ event: { id: command, kind, payload, atMs }, seen, offline }) =>
-      api("POST", `/api/runs/${id}/events`, {
+      api("POST", `/api/sessions/${id}/events`, {
         id: command,
         kind,
         payload,
@@ -72,8 +76,8 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
 
   // Another tab may lead, and people enter things: follow what happens.
   useStream(
-    `/api/runs/${id}/stream`,
-    `/api/runs/${id}/events`,
+    `/api/sessions/${id}/stream`,
+    `/api/sessions/${id}/events`,
     confirmed,
     (events) => setConfirmed((before) => joinEvents(before, events)),
     setReached,
@@ -86,7 +90,7 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
       add((list) => {
         const known = latest.current;
         const last = list.at(-1)?.event ?? known.at(-1);
-        const event: RunEvent = {
+        const event: SessionEvent = {
           ...command,
           seq: (last?.seq ?? 0) + 1,
           atMs: Math.max(now(), last?.atMs ?? 0),
@@ -101,6 +105,6 @@ export function useRun(id: string, score: RunScore, first: readonly RunEvent[]):
     const taken = new Set(confirmed.map((event) => event.id));
     return [...confirmed, ...waiting.map((entry) => entry.event).filter((event) => !taken.has(event.id))];
   }, [confirmed, waiting]);
-  const state = runState(score, events, now());
+  const state = clockState(score, events, now());
   return { state, events, now, synced: estimate !== null, reached, held, command };
 }

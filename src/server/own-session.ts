@@ -1,15 +1,15 @@
 /** A session as one participant may see it: their own parts, and of the class what all may see. */
 import { movesNamed } from "../core/class/named-moves";
 import { seenBy } from "../core/live/events";
-import { type OwnRun, ownParts, publicDoc } from "../core/live/own-part";
+import { type OwnSession, ownParts, publicDoc } from "../core/live/own-part";
 import { contentOf, frozenContent } from "./content";
 import { db } from "./db/client";
 import type { Participant } from "./links";
-import { eventsAfter } from "./run-events";
+import { eventsAfter } from "./session-events";
 import { needAsked, needSession } from "./sessions";
 
 /** What a participant gets of a session that they are asked to. */
-export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
+export async function ownSession(who: Participant, id: string): Promise<OwnSession> {
   const row = await needAsked(who.studioId, id, who.personId);
   const content =
     (await frozenContent(db(), id)) ??
@@ -19,8 +19,10 @@ export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
     Object.values(parts?.byMark ?? {}).flatMap((part) => part.slots.map((slot) => slot.move)),
   );
   for (const slot of parts?.usual.slots ?? []) used.add(slot.move);
-  const swaps = content.swaps.filter(({ person }) => person === undefined || person === who.doc.id);
-  for (const { move } of swaps) used.add(move);
+  const substitutes = content.substitutes.filter(
+    ({ person }) => person === undefined || person === who.doc.id,
+  );
+  for (const { move } of substitutes) used.add(move);
   for (const move of movesNamed(content.doc)) used.add(move);
   return {
     id,
@@ -30,7 +32,7 @@ export async function ownRun(who: Participant, id: string): Promise<OwnRun> {
     endedAtMs: row.endedAt?.getTime() ?? null,
     version: content.version,
     doc: publicDoc(content.doc),
-    swaps,
+    substitutes,
     // Only moves that the class or this person's own part names: the rest would tell of others.
     moves: content.moves.filter(({ id: move }) => move === null || used.has(move)),
     parts,

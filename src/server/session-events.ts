@@ -2,14 +2,14 @@
 import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
 import type { EntryKind } from "../core/live/event-kinds";
 import { factsOf } from "../core/live/event-kinds";
-import { personOf, type RunCommand, type RunEvent } from "../core/live/events";
+import { personOf, type SessionCommand, type SessionEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
 import { isLongPast } from "../core/live/session";
-import type { Swap } from "../core/live/swaps";
+import type { Substitute } from "../core/live/substitutes";
 import type { Ms } from "../core/units";
 import { freeze, LIGHT, type SessionRow, workAnew } from "./content";
 import { db, type Tx, transaction } from "./db/client";
-import { person, run, runEvent, runPerson, whereabouts } from "./db/schema";
+import { person, session, sessionEvent, sessionPerson, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
 
 /** The database's clock, which all others follow, asked inside a transaction. */
@@ -26,35 +26,35 @@ export function databaseNow(): Promise<Ms> {
 }
 
 /** Kind and payload were checked together before they were stored. */
-const asEvent = ({ seq, commandId, kind, payload, at }: typeof runEvent.$inferSelect): RunEvent =>
-  ({ seq, id: commandId, kind, payload, atMs: at.getTime() }) as RunEvent;
+const asEvent = ({ seq, commandId, kind, payload, at }: typeof sessionEvent.$inferSelect): SessionEvent =>
+  ({ seq, id: commandId, kind, payload, atMs: at.getTime() }) as SessionEvent;
 
-async function eventsOf(tx: Tx, runId: string, after = 0): Promise<RunEvent[]> {
+async function eventsOf(tx: Tx, sessionId: string, after = 0): Promise<SessionEvent[]> {
   const rows = await tx
     .select()
-    .from(runEvent)
-    .where(and(eq(runEvent.runId, runId), gt(runEvent.seq, Math.min(after, MOST_SEQ))))
-    .orderBy(asc(runEvent.seq));
+    .from(sessionEvent)
+    .where(and(eq(sessionEvent.sessionId, sessionId), gt(sessionEvent.seq, Math.min(after, MOST_SEQ))))
+    .orderBy(asc(sessionEvent.seq));
   return rows.map(asEvent);
 }
 
 /** The last event of a session, which tells the next number and the earliest time. */
-async function lastOf(tx: Tx, runId: string): Promise<RunEvent | undefined> {
+async function lastOf(tx: Tx, sessionId: string): Promise<SessionEvent | undefined> {
   const [row] = await tx
     .select()
-    .from(runEvent)
-    .where(eq(runEvent.runId, runId))
-    .orderBy(desc(runEvent.seq))
+    .from(sessionEvent)
+    .where(eq(sessionEvent.sessionId, sessionId))
+    .orderBy(desc(sessionEvent.seq))
     .limit(1);
   return row && asEvent(row);
 }
 
 /** The event that a command became, where it was taken before. */
-async function takenAs(tx: Tx, runId: string, commandId: string): Promise<RunEvent | undefined> {
+async function takenAs(tx: Tx, sessionId: string, commandId: string): Promise<SessionEvent | undefined> {
   const [row] = await tx
     .select()
-    .from(runEvent)
-    .where(and(eq(runEvent.runId, runId), eq(runEvent.commandId, commandId)));
+    .from(sessionEvent)
+    .where(and(eq(sessionEvent.sessionId, sessionId), eq(sessionEvent.commandId, commandId)));
   return row && asEvent(row);
 }
 
@@ -62,9 +62,9 @@ async function takenAs(tx: Tx, runId: string, commandId: string): Promise<RunEve
  * A command that comes again counts once; one with an id that another one had is refused, since nobody could
  * tell which of them counted. What the server adds when it takes one is left out; an erased person's entry is any.
  */
-function sameOrRefused(taken: RunEvent, command: RunCommand): void {
+function sameOrRefused(taken: SessionEvent, command: SessionCommand): void {
   if (taken.kind === "erased") return;
-  const sent = ({ kind, payload }: RunCommand) => {
+  const sent = ({ kind, payload }: SessionCommand) => {
     const fields = factsOf(kind).payload;
     const own = Object.entries(payload).filter(([name]) => !fields[name]?.ours);
     return JSON.stringify(own.sort(([a], [b]) => (a < b ? -1 : 1)));
@@ -74,16 +74,16 @@ function sameOrRefused(taken: RunEvent, command: RunCommand): void {
 }
 
 /** The events of a session after a sequence number; for those who already know that it is theirs to see. */
-export function eventsAfter(id: string, seq: number): Promise<readonly RunEvent[]> {
+export function eventsAfter(id: string, seq: number): Promise<readonly SessionEvent[]> {
   return eventsOf(db(), id, seq);
 }
 
 /** Locks a session of a studio for a change; what it is taught from isn't read. */
-export async function lockRun(tx: Tx, studioId: string, id: string): Promise<SessionRow> {
+export async function lockSession(tx: Tx, studioId: string, id: string): Promise<SessionRow> {
   const [row] = await tx
     .select(LIGHT)
-    .from(run)
-    .where(and(eq(run.studioId, studioId), eq(run.id, id)))
+    .from(session)
+    .where(and(eq(session.studioId, studioId), eq(session.id, id)))
     .for("update");
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
@@ -94,19 +94,19 @@ const MOST_SEQ = 2_000_000_000;
 /** Events of one session: forty people who press something every twenty seconds for two hours. */
 const MOST_EVENTS = 15_000;
 
-/** Appends an event under the lock of its run's row, and tells whoever listens: only that, and of which run. */
+/** Appends an event under the lock of its session's row, and tells whoever listens: only that, and of which session. */
 async function append(
   tx: Tx,
   id: string,
-  command: RunCommand,
-  last: RunEvent | undefined,
+  command: SessionCommand,
+  last: SessionEvent | undefined,
   nowMs: Ms,
   offlineAtMs: Ms | null = null,
-): Promise<RunEvent> {
+): Promise<SessionEvent> {
   const atMs = Math.max(last?.atMs ?? 0, Math.min(nowMs, offlineAtMs ?? nowMs));
-  const event: RunEvent = { ...command, seq: (last?.seq ?? 0) + 1, atMs };
-  await tx.insert(runEvent).values({
-    runId: id,
+  const event: SessionEvent = { ...command, seq: (last?.seq ?? 0) + 1, atMs };
+  await tx.insert(sessionEvent).values({
+    sessionId: id,
     seq: event.seq,
     commandId: command.id,
     kind: command.kind,
@@ -114,7 +114,7 @@ async function append(
     payload: command.payload,
     at: new Date(atMs),
   });
-  await tx.execute(sql`select pg_notify('run_events', ${id})`);
+  await tx.execute(sql`select pg_notify('session_events', ${id})`);
   return event;
 }
 
@@ -122,17 +122,20 @@ async function append(
 export async function announce(
   tx: Tx,
   row: SessionRow,
-  change: { readonly person?: { readonly id: string; readonly rosterId: string }; readonly swap?: Swap },
+  change: {
+    readonly person?: { readonly id: string; readonly rosterId: string };
+    readonly substitute?: Substitute;
+  },
   commandId: string = crypto.randomUUID(),
 ): Promise<void> {
   const person = change.person?.id;
   const version = await workAnew(tx, row, {
     ...(person ? { person } : {}),
-    ...(change.swap ? { swap: change.swap } : {}),
+    ...(change.substitute ? { substitute: change.substitute } : {}),
   });
   const last = await lastOf(tx, row.id);
-  const command: RunCommand = change.swap
-    ? { id: commandId, kind: "swap", payload: { version, ...change.swap } }
+  const command: SessionCommand = change.substitute
+    ? { id: commandId, kind: "substitute", payload: { version, ...change.substitute } }
     : {
         id: commandId,
         kind: "part",
@@ -145,38 +148,42 @@ export async function announce(
 const MOST_ENTRIES = 60;
 
 /** What somebody entered, or was answered, in a session; of one kind or of the last minute. */
-function ofPerson(runId: string, who: string) {
-  return and(eq(runEvent.runId, runId), eq(runEvent.person, who));
+function ofPerson(sessionId: string, who: string) {
+  return and(eq(sessionEvent.sessionId, sessionId), eq(sessionEvent.person, who));
 }
 
 /** Whether a person said that it hurts and was not answered yet. */
-async function hurtsAlready(tx: Tx, runId: string, who: string): Promise<boolean> {
+async function hurtsAlready(tx: Tx, sessionId: string, who: string): Promise<boolean> {
   const [row] = await tx
-    .select({ kind: runEvent.kind })
-    .from(runEvent)
-    .where(and(ofPerson(runId, who), inArray(runEvent.kind, ["hurt", "hurt-seen"])))
-    .orderBy(desc(runEvent.seq))
+    .select({ kind: sessionEvent.kind })
+    .from(sessionEvent)
+    .where(and(ofPerson(sessionId, who), inArray(sessionEvent.kind, ["hurt", "hurt-seen"])))
+    .orderBy(desc(sessionEvent.seq))
     .limit(1);
   return row?.kind === "hurt";
 }
 
 /** Whether a person hurts at this moment, unanswered. */
-export function hurtsNow(runId: string, who: string): Promise<boolean> {
-  return hurtsAlready(db(), runId, who);
+export function hurtsNow(sessionId: string, who: string): Promise<boolean> {
+  return hurtsAlready(db(), sessionId, who);
 }
 
 /**
- * Takes what a participant entered; sent twice it counts once. The caller has checked that the run is theirs.
+ * Takes what a participant entered; sent twice it counts once. The caller has checked that the session is theirs.
  * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
  */
 export async function takeEntry(
   id: string,
-  command: RunCommand<EntryKind>,
+  command: SessionCommand<EntryKind>,
   offlineAtMs: Ms | null,
 ): Promise<void> {
   const who = command.payload.person;
   await transaction(async (tx) => {
-    const [row] = await tx.select({ state: run.state }).from(run).where(eq(run.id, id)).for("update");
+    const [row] = await tx
+      .select({ state: session.state })
+      .from(session)
+      .where(eq(session.id, id))
+      .for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
     const taken = await takenAs(tx, id, command.id);
     if (taken) return sameOrRefused(taken, command);
@@ -189,9 +196,9 @@ export async function takeEntry(
       const aMinuteAgo = new Date(nowMs - 60_000);
       const [lately] = await tx
         .select({ entries: sql<number>`count(*)::int` })
-        .from(runEvent)
+        .from(sessionEvent)
         // By when they came in, whatever time they claim.
-        .where(and(ofPerson(id, who), gt(runEvent.arrivedAt, aMinuteAgo)));
+        .where(and(ofPerson(id, who), gt(sessionEvent.arrivedAt, aMinuteAgo)));
       if ((lately?.entries ?? 0) >= MOST_ENTRIES || (last?.seq ?? 0) >= MOST_EVENTS)
         throw new Refused("too-often", "That is too often: wait a moment.");
     }
@@ -204,12 +211,12 @@ export async function takeEntry(
 export interface CommandOutcome {
   readonly taken: boolean;
   /** What happened after the number that the sender had seen, this command included. */
-  readonly events: readonly RunEvent[];
+  readonly events: readonly SessionEvent[];
   readonly nowMs: Ms;
 }
 
 /**
- * Takes a command. The row of the run is locked while the sequence number is counted up, so that
+ * Takes a command. The row of the session is locked while the sequence number is counted up, so that
  * numbers have no gaps and follow the order of commits. `offlineAtMs`: when the lead device did it
  * without a connection, by its estimate of this clock; kept between the last event and now.
  * Starting freezes what is taught; ending forgets where people are.
@@ -217,12 +224,12 @@ export interface CommandOutcome {
 export async function takeCommand(
   studioId: string,
   id: string,
-  command: RunCommand,
+  command: SessionCommand,
   seenSeq: number,
   offlineAtMs: Ms | null,
 ): Promise<CommandOutcome> {
   return transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     const before = await takenAs(tx, id, command.id);
     if (before) sameOrRefused(before, command);
     const events = await eventsOf(tx, id, seenSeq);
@@ -245,34 +252,40 @@ export async function takeCommand(
     const nowMs = await nowIn(tx);
     const event = await append(tx, id, full, last, nowMs, offlineAtMs);
     const at = new Date(event.atMs);
-    if (starts) await tx.update(run).set({ state: "running", startedAt: at }).where(eq(run.id, id));
+    if (starts) await tx.update(session).set({ state: "running", startedAt: at }).where(eq(session.id, id));
     if (command.kind === "end" && row.state !== "ended") {
       // A class that is ended without ever having been started keeps what it would have been.
       await freeze(tx, row);
-      await tx.update(run).set({ state: "ended", endedAt: at }).where(eq(run.id, id));
-      await tx.delete(whereabouts).where(eq(whereabouts.runId, id));
+      await tx.update(session).set({ state: "ended", endedAt: at }).where(eq(session.id, id));
+      await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
     }
     return { taken: true, events: [...events, event], nowMs };
   });
 }
 
 /** Changes a slot's move, for the room or for one person. */
-export async function swapMove(studioId: string, id: string, commandId: string, swap: Swap): Promise<void> {
+export async function substituteMove(
+  studioId: string,
+  id: string,
+  commandId: string,
+  substitute: Substitute,
+): Promise<void> {
   await transaction(async (tx) => {
-    const row = await lockRun(tx, studioId, id);
+    const row = await lockSession(tx, studioId, id);
     const taken = await takenAs(tx, id, commandId);
     // Which version it made is known once it is taken.
-    const version = taken?.kind === "swap" ? taken.payload.version : 0;
-    if (taken) return sameOrRefused(taken, { id: commandId, kind: "swap", payload: { ...swap, version } });
+    const version = taken?.kind === "substitute" ? taken.payload.version : 0;
+    if (taken)
+      return sameOrRefused(taken, { id: commandId, kind: "substitute", payload: { ...substitute, version } });
     if (row.state === "ended" || row.state === "cancelled")
       throw new Refused("conflict", "This class is over.");
-    if (swap.person === undefined) return announce(tx, row, { swap }, commandId);
+    if (substitute.person === undefined) return announce(tx, row, { substitute }, commandId);
     const [found] = await tx
       .select({ id: person.id })
-      .from(runPerson)
-      .innerJoin(person, eq(person.id, runPerson.personId))
-      .where(and(eq(runPerson.runId, id), eq(person.rosterId, swap.person)));
+      .from(sessionPerson)
+      .innerJoin(person, eq(person.id, sessionPerson.personId))
+      .where(and(eq(sessionPerson.sessionId, id), eq(person.rosterId, substitute.person)));
     if (!found) throw new Refused("not-found", "There is no such person in this class.");
-    await announce(tx, row, { swap, person: { id: found.id, rosterId: swap.person } }, commandId);
+    await announce(tx, row, { substitute, person: { id: found.id, rosterId: substitute.person } }, commandId);
   });
 }

@@ -5,15 +5,15 @@ import { bookOf, type KnownMove } from "../moves/book";
 import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
 
-export interface RunSegment {
+export interface LiveSegment {
   readonly lengthMs: Ms;
   /** A rep-based piece of a block that waits: the clock stays at its end until "next". */
   readonly waits: boolean;
 }
 
-export interface RunScore {
+export interface LiveScore {
   readonly segments: readonly Segment[];
-  readonly run: readonly RunSegment[];
+  readonly timings: readonly LiveSegment[];
   readonly totalMs: Ms;
   /** Planned lengths by index. */
   readonly lengths: readonly Ms[];
@@ -24,17 +24,17 @@ export interface RunScore {
 }
 
 /** A frozen score made ready for teaching. */
-export function runScore(doc: ClassDoc, score: Score): RunScore {
+export function liveScore(doc: ClassDoc, score: Score): LiveScore {
   const waiting = new Set(doc.blocks.filter((block) => block.atEnd === "wait").map((block) => block.id));
-  const run = score.segments.map((segment) => ({
+  const timings = score.segments.map((segment) => ({
     lengthMs: (segment.end - segment.start) * 1000,
     waits: segment.kind === "work" && segment.reps !== undefined && waiting.has(segment.block),
   }));
   return {
     segments: score.segments,
-    run,
+    timings,
     totalMs: score.seconds.plan * 1000,
-    lengths: run.map((segment) => segment.lengthMs),
+    lengths: timings.map((segment) => segment.lengthMs),
     roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
     station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),
   };
@@ -44,12 +44,12 @@ export function runScore(doc: ClassDoc, score: Score): RunScore {
 export function scoreOfKept(kept: {
   readonly doc: ClassDoc;
   readonly moves: readonly KnownMove[];
-}): RunScore {
-  return runScore(kept.doc, scoreOf(kept.doc, bookOf(kept.moves)));
+}): LiveScore {
+  return liveScore(kept.doc, scoreOf(kept.doc, bookOf(kept.moves)));
 }
 
 /** The first piece after the segment at `index` that hasn't been dropped, or null. */
-export function nextLivePiece(score: RunScore, lengths: readonly Ms[], index: number): Segment | null {
+export function nextLivePiece(score: LiveScore, lengths: readonly Ms[], index: number): Segment | null {
   for (let i = index + 1; i < score.segments.length; i += 1) {
     if (score.segments[i]?.kind === "work" && (lengths[i] ?? 0) > 0) return score.segments[i] ?? null;
   }

@@ -1,9 +1,9 @@
 import { number, object, string } from "yup";
 import { COMMAND_KINDS } from "@/core/live/event-kinds";
-import { type RunCommand, seenByAll } from "@/core/live/events";
+import { type SessionCommand, seenByAll } from "@/core/live/events";
 import { happeningFields } from "@/server/field-schema";
 import { reading, uuidParam, writing } from "@/server/http";
-import { databaseNow, eventsAfter, takeCommand } from "@/server/run-events";
+import { databaseNow, eventsAfter, takeCommand } from "@/server/session-events";
 import { needSession } from "@/server/sessions";
 
 const body = object({
@@ -26,6 +26,6 @@ export const GET = reading(async (who, params, request) => {
 
 /** A command of the instructor's: counts once however often it is sent. */
 export const POST = writing(body, (who, params, { id, kind, payload, seen, offlineAtMs }) => {
-  const command = { id, kind, payload } as RunCommand;
+  const command = { id, kind, payload } as SessionCommand;
   return takeCommand(who.studioId, uuidParam(params, "id"), command, seen, offlineAtMs ?? null);
 });

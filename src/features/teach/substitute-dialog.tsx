@@ -19,8 +19,8 @@ async function waysOf(move: KnownMove): Promise<Ways> {
 }
 
 /** Another move in the slot that is on, for the room or for one person. Its time stays. */
-export function SwapDialog(props: {
-  readonly run: string;
+export function SubstituteDialog(props: {
+  readonly session: string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly slot: string | null;
@@ -40,7 +40,7 @@ export function SwapDialog(props: {
     };
   }, [open, move]);
   const take = async (to: KnownMove) => {
-    const reply = await api("POST", `/api/runs/${props.run}/swap`, {
+    const reply = await api("POST", `/api/sessions/${props.session}/substitute`, {
       id: crypto.randomUUID(),
       slot,
       move: to.id,

@@ -5,9 +5,9 @@ import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
-import type { RunEventKind } from "./event-kinds";
-import { contentVersion, type RunEvent, seenBy, seenByAll } from "./events";
-import { withSwaps } from "./swaps";
+import type { SessionEventKind } from "./event-kinds";
+import { contentVersion, type SessionEvent, seenBy, seenByAll } from "./events";
+import { withSubstitutes } from "./substitutes";
 import { threeWays } from "./three-ways";
 
 const doc = {
@@ -44,7 +44,7 @@ describe("another move while teaching", () => {
         // A rep's own length goes with the move, so counted doses are left to the score that was frozen.
         if (!slot || Array.isArray(slot.dose) || JSON.stringify(slot.dose).includes("reps")) return;
         if (JSON.stringify(slot.dose).match(/ladder|toLimit/)) return;
-        const swapped = withSwaps(any, [{ slot: slot.id, move: move.id }], LIBRARY_BOOK);
+        const swapped = withSubstitutes(any, [{ slot: slot.id, move: move.id }], LIBRARY_BOOK);
         expect(scoreOf(swapped, LIBRARY_BOOK).segments).toEqual(scoreOf(any, LIBRARY_BOOK).segments);
       }),
       { numRuns: 150 },
@@ -52,11 +52,11 @@ describe("another move while teaching", () => {
   });
 
   test("for all takes what was chosen for one with it; for one leaves all others; the last one holds", () => {
-    const all = withSwaps(doc, [{ slot: "a", move: "lunge" }], LIBRARY_BOOK);
+    const all = withSubstitutes(doc, [{ slot: "a", move: "lunge" }], LIBRARY_BOOK);
     expect(slotsOf(all.blocks[0] as never)[0]).toMatchObject({ id: "a", move: "lunge", sides: "both" });
     expect(slotsOf(all.blocks[0] as never)[0]).not.toHaveProperty("cue");
     expect(all.overruled).toEqual([]);
-    const one = withSwaps(
+    const one = withSubstitutes(
       doc,
       [
         { slot: "a", move: "lunge", person: "p" },
@@ -79,7 +79,7 @@ describe("another move while teaching", () => {
     );
     expect(parts[0]?.slots[0]?.move).toBe("sit-to-stand");
     expect(parts[1]?.slots[0]?.move).toBe("bodyweight-squat");
-    expect(withSwaps(doc, [], LIBRARY_BOOK)).toBe(doc);
+    expect(withSubstitutes(doc, [], LIBRARY_BOOK)).toBe(doc);
   });
 
   test("the three ways say what the class says, else the nearest of the library, and name nobody", () => {
@@ -95,20 +95,20 @@ describe("another move while teaching", () => {
 });
 
 describe("what is seen of the events", () => {
-  const event = (kind: RunEventKind, payload: object, seq: number) =>
-    ({ id: String(seq), seq, atMs: seq, kind, payload }) as RunEvent;
+  const event = (kind: SessionEventKind, payload: object, seq: number) =>
+    ({ id: String(seq), seq, atMs: seq, kind, payload }) as SessionEvent;
   const events = [
     event("start", { version: 2 }, 1),
     event("note", { text: "P limps" }, 2),
     event("hurt", { person: "p" }, 3),
     event("hurt-seen", { person: "p" }, 4),
-    event("swap", { slot: "a", move: "lunge", version: 3 }, 5),
-    event("swap", { slot: "a", move: "lunge", person: "p", version: 4 }, 6),
+    event("substitute", { slot: "a", move: "lunge", version: 3 }, 5),
+    event("substitute", { slot: "a", move: "lunge", person: "p", version: 4 }, 6),
     event("part", { person: "q", version: 5 }, 7),
     event("land-at", { finishAtMs: 99 }, 8),
     event("erased", {}, 9),
   ];
-  const seqs = (list: readonly RunEvent[]) => list.map(({ seq }) => seq);
+  const seqs = (list: readonly SessionEvent[]) => list.map(({ seq }) => seq);
   test("by one person: the clock, moves changed for all, and their own; never a note", () => {
     expect(seqs(seenBy(events, "p"))).toEqual([1, 3, 4, 5, 6, 8]);
     expect(seqs(seenBy(events, "q"))).toEqual([1, 5, 7, 8]);

@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { uuidParam, writing } from "@/server/http";
-import { swapMove } from "@/server/run-events";
+import { substituteMove } from "@/server/session-events";
 
 const body = object({
   id: string().uuid().required(),
@@ -11,5 +11,5 @@ const body = object({
 
 /** Another move in a slot, for the room or for one person; counts once however often it is sent. */
 export const POST = writing(body, (who, params, { id, slot, move, person }) =>
-  swapMove(who.studioId, uuidParam(params, "id"), id, { slot, move, ...(person ? { person } : {}) }),
+  substituteMove(who.studioId, uuidParam(params, "id"), id, { slot, move, ...(person ? { person } : {}) }),
 );

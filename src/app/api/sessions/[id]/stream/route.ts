@@ -1,7 +1,7 @@
 import { seenByAll } from "@/core/live/events";
 import { placeOf, reading, uuidParam } from "@/server/http";
 import { eventStream } from "@/server/live-hub";
-import { eventsAfter } from "@/server/run-events";
+import { eventsAfter } from "@/server/session-events";
 import { needSession } from "@/server/sessions";
 import { stillSignedIn } from "@/server/who";
 
@@ -12,7 +12,7 @@ export const GET = reading(async (who, params, request) => {
   // The stage is shared into a call: it never even receives what is private.
   const stage = new URL(request.url).searchParams.get("view") === "stage";
   return eventStream(request, {
-    run: id,
+    session: id,
     owner: { id: who.userId, address: placeOf(request) },
     load: (seq) => eventsAfter(id, seq),
     still: () => stillSignedIn(who),

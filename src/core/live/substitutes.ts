@@ -3,7 +3,7 @@ import { type ClassDoc, type Slot, slotsOf } from "../class/document";
 import { slotSides } from "../class/expand";
 import type { MoveBook } from "../moves/book";
 
-export interface Swap {
+export interface Substitute {
   readonly slot: string;
   readonly move: string;
   /** Roster id, for one person only; left out for the whole room. */
@@ -16,12 +16,16 @@ function swapped(slot: Slot, move: string, book: MoveBook): Slot {
   return { ...rest, move, sides: slotSides(slot, book) };
 }
 
-/** The class as it is done after these swaps; the last one of a slot (and person) holds. */
-export function withSwaps(doc: ClassDoc, swaps: readonly Swap[], book: MoveBook): ClassDoc {
-  if (swaps.length === 0) return doc;
-  const forAll = new Map(swaps.filter(({ person }) => person === undefined).map((swap) => [swap.slot, swap]));
+/** The class as it is done after these substitutes; the last one of a slot (and person) holds. */
+export function withSubstitutes(doc: ClassDoc, substitutes: readonly Substitute[], book: MoveBook): ClassDoc {
+  if (substitutes.length === 0) return doc;
+  const forAll = new Map(
+    substitutes
+      .filter(({ person }) => person === undefined)
+      .map((substitute) => [substitute.slot, substitute]),
+  );
   const own = new Map(
-    swaps.flatMap(({ slot, move, person }) =>
+    substitutes.flatMap(({ slot, move, person }) =>
       person === undefined ? [] : [[`${slot} ${person}`, { slot, move, person }] as const],
     ),
   );
@@ -36,8 +40,8 @@ export function withSwaps(doc: ClassDoc, swaps: readonly Swap[], book: MoveBook)
         ? {
             ...block,
             slots: slotsOf(block).map((slot) => {
-              const swap = forAll.get(slot.id);
-              return swap ? swapped(slot, swap.move, book) : slot;
+              const substitute = forAll.get(slot.id);
+              return substitute ? swapped(slot, substitute.move, book) : slot;
             }),
           }
         : block,
