@@ -97,7 +97,7 @@ export async function test(args: readonly string[]): Promise<number> {
   try {
     if (all) {
       await check("lint and format", "biome", ["check", "--error-on-warnings", "."], count);
-      await check("types", "tsc", ["--noEmit"], count);
+      await check("types", "tsc", ["--noEmit", "--incremental", "false"], count);
       checkImports(count);
       checkTransactions(count);
     }

@@ -1,7 +1,7 @@
 /** What may be written into a log, for the routes. */
 import { array, lazy, mixed, number, object, string } from "yup";
 import { MARKS } from "../core/homes/home";
-import type { Written } from "./log";
+import type { Written } from "../core/log/entries";
 
 const done = object({
   sets: number().integer().min(0).max(100),

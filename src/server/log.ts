@@ -3,7 +3,7 @@ import { and, asc, eq } from "drizzle-orm";
 import type { Mark } from "../core/homes/home";
 import { scoreOfKept } from "../core/live/live-score";
 import type { SessionContent } from "../core/live/session";
-import { isNews, keptOf, type LogEntry, type LogField, type LogValue } from "../core/log/entries";
+import { isNews, keptOf, type LogEntry, type Written } from "../core/log/entries";
 import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
 import { prefilled, recordOf } from "../core/log/record";
 import type { Part } from "../core/parts/part";
@@ -27,12 +27,8 @@ async function entriesOf(tx: Tx, sessionId: string): Promise<LogEntry[]> {
     .innerJoin(person, eq(person.id, logEntry.personId))
     .where(eq(logEntry.sessionId, sessionId))
     .orderBy(asc(logEntry.id));
-  return rows.map(({ at, ...rest }) => ({ ...rest, atMs: at.getTime() }));
-}
-
-export interface Written {
-  readonly field: LogField;
-  readonly value: LogValue;
+  // What is stored was checked when it was written: a field stands with a value of its kind.
+  return rows.map(({ at, ...rest }) => ({ ...rest, atMs: at.getTime() }) as LogEntry);
 }
 
 /**
@@ -57,7 +53,7 @@ export async function write(
       .where(and(eq(sessionPerson.sessionId, sessionId), eq(sessionPerson.personId, personId)));
     if (!asked) throw new Refused("not-found", "There is no such person in this class.");
     const known = await entriesOf(tx, sessionId);
-    const fresh = entries.filter((entry) => isNews(known, { person: asked.rosterId, ...entry }));
+    const fresh = entries.filter((entry) => isNews(known, asked.rosterId, entry));
     if (fresh.length === 0) return;
     const at = new Date(await nowIn(tx));
     await tx
@@ -67,7 +63,7 @@ export async function write(
 }
 
 /** Which session a log is of. */
-type LoggedRun = Pick<WholeSessionRow, "id" | "startsAt" | "timeZone" | "endedAt">;
+type LoggedSession = Pick<WholeSessionRow, "id" | "startsAt" | "timeZone" | "endedAt">;
 
 function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) => Part | undefined {
   return (mark) =>
@@ -75,7 +71,7 @@ function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) 
 }
 
 /** The log of a session: record, people, what was said and what is prefilled. `only`: of one person, by roster id. */
-async function logOf(row: LoggedRun, content: SessionContent, only?: string): Promise<SessionLog> {
+async function logOf(row: LoggedSession, content: SessionContent, only?: string): Promise<SessionLog> {
   const score = scoreOfKept(content);
   const events = await eventsAfter(row.id, 0);
   const entries = await entriesOf(db(), row.id);
@@ -95,11 +91,11 @@ async function logOf(row: LoggedRun, content: SessionContent, only?: string): Pr
   const logged = chosen.map(({ rosterId, doc }): LoggedPerson => {
     const kept = keptOf(entries, rosterId);
     const came = (record.people.find((entry) => entry.person === rosterId)?.spans.length ?? 0) > 0;
-    const said = kept.get("present")?.value;
+    const said = kept.present?.value;
     return {
       person: rosterId,
       name: doc.name,
-      present: typeof said === "boolean" ? said : came,
+      present: said ?? came,
       kept,
       prefilled: prefilled(score, events, partAt(content, rosterId), rosterId, nowMs),
       part: partAt(content, rosterId)(null) ?? null,
@@ -122,7 +118,7 @@ export async function sessionLog(studioId: string, id: string): Promise<SessionL
 }
 
 /** One person's own page of the log of a session that they were asked to. */
-export async function ownLog(row: LoggedRun, rosterId: string): Promise<LoggedPerson | null> {
+export async function ownLog(row: LoggedSession, rosterId: string): Promise<LoggedPerson | null> {
   const content = await frozenContent(db(), row.id);
   if (!content) return null;
   return (await logOf(row, content, rosterId)).people[0] ?? null;
@@ -156,16 +152,16 @@ export async function historyOf(
     const endedAt = endedAtMs === null ? null : new Date(endedAtMs);
     const log = await logOf({ id, startsAt: new Date(startsAtMs), timeZone, endedAt }, content, rosterId);
     const own = log.people[0];
-    const effort = own?.kept.get("effort")?.value;
-    const note = own?.kept.get("note")?.value;
+    const effort = own?.kept.effort?.value;
+    const note = own?.kept.note?.value;
     lines.push({
       sessionId: session.id,
       title: session.title,
       startsAtMs: session.startsAtMs,
       timeZone: session.timeZone,
       present: own?.present ?? false,
-      effort: typeof effort === "number" ? effort : null,
-      note: typeof note === "string" ? note : null,
+      effort: effort ?? null,
+      note: note ?? null,
       hurt: log.record.people.find((entry) => entry.person === rosterId)?.hurt.length ?? 0,
       done: own?.present
         ? (own.part?.slots ?? []).flatMap((slot) => {

@@ -48,6 +48,6 @@ export async function partPage(who: Participant, asked: string | null) {
     session: await ownSession(who, shown),
     whereabouts: await ownWhereabouts(shown, who.personId),
     tonightSaid: list?.tonight != null,
-    entries: log && { kept: Object.fromEntries(log.kept), prefilled: Object.fromEntries(log.prefilled) },
+    entries: log && { kept: log.kept, prefilled: Object.fromEntries(log.prefilled) },
   };
 }

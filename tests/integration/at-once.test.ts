@@ -48,7 +48,7 @@ describe("at the same moment", () => {
     const results = await answered(all);
     expect(results.filter(({ status }) => status === "rejected")).toEqual([]);
     const log = await sessionLog(mine, session);
-    for (const person of log.people) expect(typeof person.kept.get("effort")?.value).toBe("number");
+    for (const person of log.people) expect(typeof person.kept.effort?.value).toBe("number");
   });
 
   test("a class starts amid sixty people who come in, and one who hurts is heard", {

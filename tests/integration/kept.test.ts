@@ -137,14 +137,14 @@ describe("the log", () => {
     const log = await sessionLog(mine, session);
     const own = log.people.find((entry) => entry.person === person);
     expect(own?.present).toBe(true);
-    expect(own?.kept.get("effort")).toMatchObject({
+    expect(own?.kept.effort).toMatchObject({
       value: 7,
       by: "Coach",
       earlier: [{ value: 6, by: "self" }],
     });
     const row = await findSession(mine, session);
     if (!row) throw new Error("no session");
-    expect((await ownLog(row, person))?.kept.get("slot:s4")?.value).toEqual({ sets: 2, reps: 9, kg: 12 });
+    expect((await ownLog(row, person))?.kept["slot:s4"]?.value).toEqual({ sets: 2, reps: 9, kg: 12 });
     const [line] = await historyOf(mine, sol, person);
     expect(line).toMatchObject({ title: "Squats", effort: 7, present: true });
     expect(line?.done.map(({ text }) => text)).toContain("2 × 9, 12 kg");

@@ -112,7 +112,7 @@ describe("the database", () => {
             name,
           ).toBe(false);
       }
-      const kept = await client.query("select 1 from session where token = $1", [hashOf(token)]);
+      const kept = await client.query("select 1 from sign_in where token = $1", [hashOf(token)]);
       expect(kept.rowCount).toBe(1);
     } finally {
       await client.end();

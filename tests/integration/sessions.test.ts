@@ -141,7 +141,7 @@ describe("a session", () => {
     const { content } = await sessionContent(mine, session);
     expect(content.doc).toEqual(times);
     const stage = await stageContent(mine, session);
-    expect(stage.ways.s4?.natural).toContain("plit squat");
+    expect(stage.ways.s4?.natural.name).toContain("plit squat");
     expect(JSON.stringify(stage)).not.toContain("Ida");
     expect(JSON.stringify(stage)).not.toContain(await rosterId(ida));
   });

@@ -13,24 +13,35 @@ export interface SlotDone {
   readonly mark?: Mark;
 }
 
-export type LogField = "effort" | "note" | "present" | `slot:${string}`;
-export type LogValue = number | string | boolean | SlotDone | null;
+/** What can be written, by its field: a value of its own kind each. */
+export interface LogValues {
+  /** Of the whole class: see `EFFORTS`. */
+  readonly effort: number;
+  readonly note: string;
+  readonly present: boolean;
+  readonly [slot: `slot:${string}`]: SlotDone;
+}
+export type LogField = keyof LogValues;
+export type LogValue = LogValues[LogField] | null;
+
+/** A field with a value of its kind; null takes back what was said. */
+export type Written = {
+  [F in LogField]: { readonly field: F; readonly value: LogValues[F] | null };
+}[LogField];
 
 /** One thing that somebody wrote. `by`: the person themselves, or the instructor's name. */
-export interface LogEntry {
+export type LogEntry = Written & {
   readonly person: string;
-  readonly field: LogField;
-  readonly value: LogValue;
   readonly by: string;
   readonly atMs: Ms;
-}
+};
 
 /** The author of what a person wrote of themselves. */
 export const BY_SELF = "self";
 
 /** A value as it stands, and what stood there before, the last first. */
-export interface Kept {
-  readonly value: LogValue;
+export interface Kept<F extends LogField = LogField> {
+  readonly value: LogValues[F] | null;
   readonly by: string;
   readonly atMs: Ms;
   readonly earlier: readonly LogEntry[];
@@ -40,29 +51,29 @@ export interface Kept {
 export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const;
 export type Effort = (typeof EFFORTS)[number];
 
+/** What is kept of one person, by field. */
+export type KeptLog = { readonly [F in LogField]?: Kept<F> };
+
 /** Everything that was written of one person, by field, in the state after all corrections. */
-export function keptOf(entries: readonly LogEntry[], person: string): ReadonlyMap<LogField, Kept> {
-  const kept = new Map<LogField, Kept>();
+export function keptOf(entries: readonly LogEntry[], person: string): KeptLog {
+  const kept: Record<string, Kept> = {};
   for (const entry of entries) {
     if (entry.person !== person) continue;
-    const before = kept.get(entry.field);
-    const { value, by, atMs } = entry;
-    const earlier: readonly LogEntry[] = before
+    const { field, value, by, atMs } = entry;
+    const before = kept[field];
+    const earlier = before
       ? [
-          { person, field: entry.field, value: before.value, by: before.by, atMs: before.atMs },
+          { person, field, value: before.value, by: before.by, atMs: before.atMs } as LogEntry,
           ...before.earlier,
         ]
       : [];
-    kept.set(entry.field, { value, by, atMs, earlier });
+    kept[field] = { value, by, atMs, earlier };
   }
-  return kept;
+  return kept as KeptLog;
 }
 
 /** Whether an entry says anything that isn't said already; what is the same isn't written again. */
-export function isNews(
-  entries: readonly LogEntry[],
-  entry: Pick<LogEntry, "person" | "field" | "value">,
-): boolean {
-  const now = keptOf(entries, entry.person).get(entry.field);
-  return JSON.stringify(now?.value ?? null) !== JSON.stringify(entry.value);
+export function isNews(entries: readonly LogEntry[], person: string, { field, value }: Written): boolean {
+  const now = keptOf(entries, person)[field];
+  return JSON.stringify(now?.value ?? null) !== JSON.stringify(value);
 }

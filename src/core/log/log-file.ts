@@ -2,14 +2,14 @@
 import type { ClassDoc } from "../class/document";
 import { csvText } from "../formats/csv-cells";
 import type { Part } from "../parts/part";
-import type { Kept, LogField, SlotDone } from "./entries";
+import type { KeptLog, SlotDone } from "./entries";
 import type { ClassRecord } from "./record";
 
 export interface LoggedPerson {
   readonly person: string;
   readonly name: string;
   readonly present: boolean;
-  readonly kept: ReadonlyMap<LogField, Kept>;
+  readonly kept: KeptLog;
   /** What the part and the clock say was done, where the person said nothing. */
   readonly prefilled: ReadonlyMap<string, SlotDone>;
   readonly part: Part | null;
@@ -27,9 +27,7 @@ export interface SessionLog {
 
 /** What was done in a slot: what was said, else what was prefilled. */
 export function doneIn(person: LoggedPerson, slot: string): SlotDone | null {
-  const said = person.kept.get(`slot:${slot}`)?.value;
-  if (said && typeof said === "object") return said;
-  return person.prefilled.get(slot) ?? null;
+  return person.kept[`slot:${slot}`]?.value ?? person.prefilled.get(slot) ?? null;
 }
 
 /** The whole log as an object for JSON. Corrections come with what stood there before. */
@@ -49,12 +47,7 @@ export function logJson(log: SessionLog): unknown {
       name: person.name,
       present: person.present,
       attendance: log.record.people.find((entry) => entry.person === person.person) ?? null,
-      entries: Object.fromEntries(
-        [...person.kept].map(([field, { value, by, atMs, earlier }]) => [
-          field,
-          { value, by, atMs, earlier },
-        ]),
-      ),
+      entries: person.kept,
       done: Object.fromEntries(
         (person.part?.slots ?? []).flatMap(({ slot }) => {
           const done = doneIn(person, slot);
@@ -85,11 +78,6 @@ const COLUMNS = [
   "note",
 ] as const;
 
-/** What was said as a cell: numbers and texts; nothing else is said of a whole class. */
-function cellOf(value: unknown): string | number {
-  return typeof value === "number" || typeof value === "string" ? value : "";
-}
-
 /** A line for each person and slot; who did nothing has one line. Cells that look like formulas are made harmless. */
 export function logCsv(log: SessionLog): string {
   const rows = log.people.flatMap((person) => {
@@ -102,13 +90,13 @@ export function logCsv(log: SessionLog): string {
       present: person.present ? "yes" : "no",
       late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
       pain: (attendance?.hurt.length ?? 0) > 0 ? "yes" : "",
-      effort: cellOf(person.kept.get("effort")?.value),
-      note: cellOf(person.kept.get("note")?.value),
+      effort: person.kept.effort?.value ?? "",
+      note: person.kept.note?.value ?? "",
     };
     const done = (person.part?.slots ?? []).flatMap((slot) => {
       const what = person.present ? doneIn(person, slot.slot) : null;
       if (!what) return [];
-      const said = person.kept.get(`slot:${slot.slot}`);
+      const said = person.kept[`slot:${slot.slot}`];
       return [
         {
           ...common,

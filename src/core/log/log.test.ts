@@ -70,7 +70,7 @@ describe("the record", () => {
 });
 
 describe("entries", () => {
-  const entry = (value: LogEntry["value"], by: string, atMs: number): LogEntry => ({
+  const entry = (value: number, by: string, atMs: number): LogEntry => ({
     person: "p",
     field: "effort",
     value,
@@ -79,16 +79,16 @@ describe("entries", () => {
   });
   test("a correction keeps every earlier value with its author and time, the last first", () => {
     const list = [entry(5, "self", 1), entry(6, "Coach", 2), entry(7, "self", 3)];
-    const kept = keptOf(list, "p").get("effort");
+    const kept = keptOf(list, "p").effort;
     expect(kept).toMatchObject({ value: 7, by: "self", atMs: 3 });
     expect(kept?.earlier.map(({ value, by, atMs }) => [value, by, atMs])).toEqual([
       [6, "Coach", 2],
       [5, "self", 1],
     ]);
-    expect(keptOf(list, "other").size).toBe(0);
-    expect(isNews(list, { person: "p", field: "effort", value: 7 })).toBe(false);
-    expect(isNews(list, { person: "p", field: "effort", value: 8 })).toBe(true);
-    expect(isNews([], { person: "p", field: "note", value: null })).toBe(false);
+    expect(keptOf(list, "other")).toEqual({});
+    expect(isNews(list, "p", { field: "effort", value: 7 })).toBe(false);
+    expect(isNews(list, "p", { field: "effort", value: 8 })).toBe(true);
+    expect(isNews([], "p", { field: "note", value: null })).toBe(false);
   });
 });
 

@@ -1,4 +1,4 @@
-import { BY_SELF, type Kept, type SlotDone } from "@/core/log/entries";
+import { BY_SELF, type Kept, type KeptLog, type SlotDone } from "@/core/log/entries";
 
 export interface LoggedLine {
   /** Row id. */
@@ -7,7 +7,7 @@ export interface LoggedLine {
   readonly person: string;
   readonly name: string;
   readonly present: boolean;
-  readonly kept: Readonly<Record<string, Kept>>;
+  readonly kept: KeptLog;
   readonly prefilled: Readonly<Record<string, SlotDone>>;
   readonly slots: readonly { readonly slot: string; readonly name: string }[];
 }

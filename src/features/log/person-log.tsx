@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { MARK_GLYPH } from "@/core/homes/home";
-import type { LogValue, SlotDone } from "@/core/log/entries";
+import type { SlotDone, Written } from "@/core/log/entries";
 import { Earlier, type LoggedLine } from "./earlier";
 
 const BOX =
@@ -11,10 +11,10 @@ const BOX =
 export function PersonLog(props: {
   readonly line: LoggedLine;
   readonly timeZone: string;
-  readonly onWrite: (field: string, value: LogValue) => void;
+  readonly onWrite: (entry: Written) => void;
 }) {
   const { line, onWrite, timeZone } = props;
-  const [note, setNote] = useState(typeof line.kept.note?.value === "string" ? line.kept.note.value : "");
+  const [note, setNote] = useState(line.kept.note?.value ?? "");
   const rows = line.slots.filter(({ slot }) => line.kept[`slot:${slot}`] || line.prefilled[slot]);
   return (
     <>
@@ -33,7 +33,7 @@ export function PersonLog(props: {
         <tbody>
           {rows.map(({ slot, name }) => {
             const kept = line.kept[`slot:${slot}`];
-            const said = kept?.value && typeof kept.value === "object" ? kept.value : null;
+            const said = kept?.value ?? null;
             const done = said ?? line.prefilled[slot] ?? {};
             return (
               <tr key={slot} className="border-t border-hairline">
@@ -46,7 +46,9 @@ export function PersonLog(props: {
                     <Num
                       label={`${line.name}, ${name}: ${key}`}
                       value={done[key]}
-                      onChange={(value) => onWrite(`slot:${slot}`, withKey(done, key, value))}
+                      onChange={(value) =>
+                        onWrite({ field: `slot:${slot}`, value: withKey(done, key, value) })
+                      }
                     />
                   </td>
                 ))}
@@ -66,7 +68,10 @@ export function PersonLog(props: {
           maxLength={1000}
           value={note}
           onChange={(event) => setNote(event.target.value)}
-          onBlur={() => note.trim() !== (line.kept.note?.value ?? "") && onWrite("note", note.trim() || null)}
+          onBlur={() =>
+            note.trim() !== (line.kept.note?.value ?? "") &&
+            onWrite({ field: "note", value: note.trim() || null })
+          }
         />
         <Earlier kept={line.kept.note} timeZone={timeZone} />
       </label>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { ClassDoc } from "@/core/class/document";
-import { EFFORTS, type LogValue } from "@/core/log/entries";
+import { EFFORTS, type Written } from "@/core/log/entries";
 import type { ClassRecord } from "@/core/log/record";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
@@ -27,15 +27,13 @@ export function SessionLogView(props: {
   const router = useRouter();
   const [open, setOpen] = useState<string | null>(null);
   const present = people.filter((person) => person.present);
-  const efforts = people.flatMap(({ kept }) =>
-    typeof kept.effort?.value === "number" ? [kept.effort.value] : [],
-  );
+  const efforts = people.flatMap(({ kept }) => kept.effort?.value ?? []);
   const mean = efforts.reduce((sum, value) => sum + value, 0) / Math.max(1, efforts.length);
   const hurt = record.people.filter((person) => person.hurt.length > 0);
   const nameOf = (person: string) => people.find((entry) => entry.person === person)?.name ?? "somebody";
   const late = record.tookSeconds - record.planSeconds;
-  const write = async (person: string, field: string, value: LogValue) => {
-    const reply = await api("POST", `/api/sessions/${id}/log`, { person, entries: [{ field, value }] });
+  const write = async (person: string, entry: Written) => {
+    const reply = await api("POST", `/api/sessions/${id}/log`, { person, entries: [entry] });
     if (!reply.ok) return toast.error(reply.failure.message);
     router.refresh();
   };
@@ -114,7 +112,9 @@ export function SessionLogView(props: {
                       className="accent-pine"
                       aria-label={`${person.name} was there`}
                       checked={person.present}
-                      onChange={(event) => write(person.id, "present", event.target.checked)}
+                      onChange={(event) =>
+                        write(person.id, { field: "present", value: event.target.checked })
+                      }
                     />
                   </td>
                   <td className="text-quiet">
@@ -127,13 +127,12 @@ export function SessionLogView(props: {
                       <select
                         aria-label={`Effort of ${person.name}`}
                         className="border-b-2 border-pine bg-transparent font-bold"
-                        value={typeof effort === "number" ? effort : ""}
+                        value={effort ?? ""}
                         onChange={(event) =>
-                          write(
-                            person.id,
-                            "effort",
-                            event.target.value === "" ? null : Number(event.target.value),
-                          )
+                          write(person.id, {
+                            field: "effort",
+                            value: event.target.value === "" ? null : Number(event.target.value),
+                          })
                         }
                       >
                         <option value="">not said</option>
@@ -151,7 +150,7 @@ export function SessionLogView(props: {
                       <b className="border-l-4 border-stop pl-1.5">reported pain. </b>
                     )}
                     {said.join(", ")}
-                    {typeof person.kept.note?.value === "string" && <i> “{person.kept.note.value}”</i>}
+                    {person.kept.note?.value && <i> “{person.kept.note.value}”</i>}
                   </td>
                   <td className="text-right">
                     {person.present && (
@@ -173,7 +172,7 @@ export function SessionLogView(props: {
                       <PersonLog
                         line={person}
                         timeZone={timeZone}
-                        onWrite={(field, value) => write(person.id, field, value)}
+                        onWrite={(entry) => write(person.id, entry)}
                       />
                     </td>
                   </tr>

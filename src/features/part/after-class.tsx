@@ -3,7 +3,7 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { OwnSession } from "@/core/live/own-part";
-import { EFFORTS, type LogValue, type SlotDone } from "@/core/log/entries";
+import { EFFORTS, type SlotDone, type Written } from "@/core/log/entries";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { effortText } from "@/words/log-words";
@@ -18,8 +18,7 @@ import { YourData } from "./your-data";
 type Done = Readonly<Record<string, SlotDone>>;
 
 function saidOr(entries: OwnEntries, slot: string): SlotDone | undefined {
-  const said = entries.kept[`slot:${slot}`]?.value;
-  return said && typeof said === "object" ? said : entries.prefilled[slot];
+  return entries.kept[`slot:${slot}`]?.value ?? entries.prefilled[slot];
 }
 
 /** After a class: its effort and what was done, filled in already; most people press two things. */
@@ -32,8 +31,8 @@ export function AfterClass(
   const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
   const effortBefore = entries.kept.effort?.value;
   const noteBefore = entries.kept.note?.value;
-  const [effort, setEffort] = useState<number | null>(typeof effortBefore === "number" ? effortBefore : null);
-  const [note, setNote] = useState(typeof noteBefore === "string" ? noteBefore : "");
+  const [effort, setEffort] = useState<number | null>(effortBefore ?? null);
+  const [note, setNote] = useState(noteBefore ?? "");
   const [done, setDone] = useState<Done>(
     Object.fromEntries(slots.map((slot) => [slot.slot, saidOr(entries, slot.slot) ?? {}])),
   );
@@ -43,10 +42,10 @@ export function AfterClass(
   const save = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    const list: { field: string; value: LogValue }[] = [
-      ...(effort === null ? [] : [{ field: "effort", value: effort }]),
-      ...(note.trim() === (noteBefore ?? "") ? [] : [{ field: "note", value: note.trim() || null }]),
-      ...slots.map(({ slot }) => ({ field: `slot:${slot}`, value: done[slot] ?? {} })),
+    const list: readonly Written[] = [
+      ...(effort === null ? [] : [{ field: "effort", value: effort } as const]),
+      ...(note.trim() === (noteBefore ?? "") ? [] : [{ field: "note", value: note.trim() || null } as const]),
+      ...slots.map(({ slot }) => ({ field: `slot:${slot}`, value: done[slot] ?? {} }) as const),
     ];
     const reply = await api("PUT", `/api/part/${token}/log`, { session: session.id, entries: list });
     setBusy(false);

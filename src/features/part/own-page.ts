@@ -1,5 +1,5 @@
 import type { Person } from "@/core/homes/home";
-import type { Kept, SlotDone } from "@/core/log/entries";
+import type { KeptLog, SlotDone } from "@/core/log/entries";
 
 /** What a person left for one class: where they are, whom to call, and when that may be opened. */
 export interface OwnWhereabouts {
@@ -27,6 +27,6 @@ export interface OwnPage {
 }
 
 export interface OwnEntries {
-  readonly kept: Readonly<Record<string, Kept>>;
+  readonly kept: KeptLog;
   readonly prefilled: Readonly<Record<string, SlotDone>>;
 }

@@ -95,7 +95,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
             person: person.person,
             name: person.name,
             present: person.present,
-            kept: Object.fromEntries(person.kept),
+            kept: person.kept,
             prefilled: Object.fromEntries(person.prefilled),
             slots: (person.part?.slots ?? []).map(({ slot, name }) => ({ slot, name })),
           }))}
