@@ -67,6 +67,8 @@ test("with open streams and writes under way the application ends by itself, and
 
   // The port may have gone to a test beside this one meanwhile; what was written is the same at the next.
   const again = /Brontle is at (\S+)/.exec(own.brontle("demo").stdout)?.[1] ?? "";
+  // What this test still held open to the one that ended has to be noticed first.
+  await new Promise((resolve) => setTimeout(resolve, 50));
   const kept = await fetch(`${again}/api/people/export`, { headers: { cookie } }).then((reply) =>
     reply.text(),
   );

@@ -42,7 +42,10 @@ async function pass(session: string, minutes: number) {
     "update session set starts_at = starts_at - make_interval(mins => $2), started_at = started_at - make_interval(mins => $2) where id = $1",
     by,
   );
-  await client.query("update session_event set at = at - make_interval(mins => $2) where session_id = $1", by);
+  await client.query(
+    "update session_event set at = at - make_interval(mins => $2) where session_id = $1",
+    by,
+  );
 }
 
 describe("when its time is over", () => {
