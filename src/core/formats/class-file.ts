@@ -42,7 +42,7 @@ export function classFileText(doc: ClassDoc): string {
 }
 
 /** A file name from the title: `stairwell-strength.brontle.json`. */
-export function classFileName(doc: ClassDoc): string {
+export function classFileName(doc: ClassDoc): `${string}.json` {
   const words = doc.title
     .normalize("NFKD")
     .replace(/\p{M}/gu, "")

@@ -8,10 +8,10 @@ import type { CommandKind } from "@/core/live/event-kinds";
 import { happening, movesClock, type Said, type SessionEvent } from "@/core/live/events";
 import { type ClockState, clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
-import { type Outgoing, useOutbox } from "./use-outbox";
+import { type Outgoing, useOutbox } from "@/features/sending/use-outbox";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
-import { useTicking } from "./use-waiting";
+import { useTicking } from "./use-ticking";
 
 /** A command that the server hasn't confirmed. */
 interface Waiting extends Outgoing {

@@ -6,7 +6,7 @@ import { type ClockState, clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
-import { useTicking } from "./use-waiting";
+import { useTicking } from "./use-ticking";
 
 export interface Watch {
   readonly events: readonly SessionEvent[];

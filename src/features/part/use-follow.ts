@@ -6,10 +6,10 @@ import type { EntryKind } from "@/core/live/event-kinds";
 import { type Entered, entered, type SessionCommand, type SessionEvent } from "@/core/live/events";
 import { type ClockState, clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
-import { type Outgoing, useOutbox } from "@/features/live/use-outbox";
 import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
-import { useTicking } from "@/features/live/use-waiting";
+import { useTicking } from "@/features/live/use-ticking";
+import { type Outgoing, useOutbox } from "@/features/sending/use-outbox";
 
 type Waiting = SessionCommand<EntryKind> & Outgoing & { readonly atMs: number };
 

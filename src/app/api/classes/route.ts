@@ -8,5 +8,5 @@ const body = object({ doc: mixed().required() }).noUnknown();
 export const POST = writing(
   body,
   async (who, _params, { doc }) => ({ id: await createClass(who.studioId, doc) }),
-  "document",
+  { size: "document" },
 );

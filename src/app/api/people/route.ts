@@ -8,5 +8,5 @@ const body = object({ person: mixed<Record<string, unknown>>().required() }).noU
 export const POST = writing(
   body,
   async (who, _params, { person }) => ({ id: await createPerson(who.studioId, person) }),
-  "person",
+  { size: "person" },
 );

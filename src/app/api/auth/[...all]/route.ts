@@ -1,7 +1,7 @@
 import { type AccountOwner, afterAuth, beforeAuth } from "@/server/account-guard";
 import { auth } from "@/server/auth";
 import { boundedText, MOST_BYTES, soundJson } from "@/server/body";
-import { edge } from "@/server/http";
+import { edge } from "@/server/edge";
 import { instructor } from "@/server/who";
 
 async function ownerOf(path: string): Promise<AccountOwner | null> {

@@ -18,7 +18,7 @@ export const PUT = writing(
     await updatePerson(who.studioId, id, person, before ?? null);
     await homeChanged(who.studioId, id);
   },
-  "person",
+  { size: "person" },
 );
 
 /** Removes a person and what is kept of them. */

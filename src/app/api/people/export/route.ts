@@ -1,5 +1,5 @@
 import { rosterCsv } from "@/core/formats/roster-csv";
-import { reading } from "@/server/http";
+import { download, reading } from "@/server/http";
 import { listPeople } from "@/server/people";
 import { note } from "@/server/trail";
 
@@ -8,14 +8,10 @@ export const GET = reading(async (who, _params, request) => {
   await note({ studioId: who.studioId, kind: "roster-exported", actor: who.name });
   const people = (await listPeople(who.studioId)).map((row) => row.doc);
   const csv = new URL(request.url).searchParams.get("form") === "csv";
-  const body = csv
-    ? rosterCsv(people)
-    : `${JSON.stringify({ format: "brontle.roster", version: 1, people }, null, 2)}\n`;
-  return new Response(body, {
-    headers: {
-      "content-type": csv ? "text/csv; charset=utf-8" : "application/json; charset=utf-8",
-      "content-disposition": `attachment; filename="roster.${csv ? "csv" : "json"}"`,
-      "cache-control": "no-store",
-    },
-  });
+  return csv
+    ? download("roster.csv", rosterCsv(people))
+    : download(
+        "roster.json",
+        `${JSON.stringify({ format: "brontle.roster", version: 1, people }, null, 2)}\n`,
+      );
 });

@@ -8,5 +8,5 @@ const body = object({ roster: mixed().required() }).noUnknown();
 export const POST = writing(
   body,
   async (who, _params, { roster }) => ({ count: await importRoster(who.studioId, roster) }),
-  "roster",
+  { size: "roster" },
 );

@@ -25,5 +25,5 @@ const body = object({
 export const POST = writing(
   body,
   (who, params, { base, edits }) => applyEdits(who, uuidParam(params, "id"), base, edits),
-  "document",
+  { size: "document" },
 );

@@ -16,7 +16,7 @@ const body = object({
 }).noUnknown();
 
 /** The events so far that are this person's to see, after a number where one is given. */
-export const GET = readingPart(async (who, request) => {
+export const GET = readingPart(async (who, _params, request) => {
   const session = sessionParam(request);
   await needAsked(who.studioId, session, who.personId);
   const after = new URL(request.url).searchParams.get("after") ?? "0";
@@ -27,7 +27,7 @@ export const GET = readingPart(async (who, request) => {
 /** What a participant enters: counts once however often it is sent, and is always their own. */
 export const POST = writingPart(
   body,
-  async (who, { id, session, kind, offlineAtMs, ...sent }) => {
+  async (who, _params, { id, session, kind, offlineAtMs, ...sent }) => {
     const entry = entryOf(kind, who.doc.id, sent);
     if (!entry) throw new Refused("malformed", "Something of this entry is missing.");
     await needAsked(who.studioId, session, who.personId);

@@ -11,7 +11,7 @@ const body = object({
 /** A participant's own home, entered by themselves. */
 export const PUT = writingPart(
   body,
-  async (who, { person, before }) => {
+  async (who, _params, { person, before }) => {
     await updateOwnHome(who.studioId, who.personId, person, before ?? null);
     await homeChanged(who.studioId, who.personId);
   },

@@ -10,7 +10,7 @@ import { needAsked } from "@/server/sessions";
 const body = object({ session: string().uuid().required(), entries: written }).noUnknown();
 
 /** What a person says of a class after it, within a week. Whether they were there is the record's. */
-export const PUT = writingPart(body, async (who, { session, entries }) => {
+export const PUT = writingPart(body, async (who, _params, { session, entries }) => {
   const { endedAt } = await needAsked(who.studioId, session, who.personId);
   if (endedAt && Date.now() - endedAt.getTime() > ENTER_MS)
     throw new Refused("conflict", "That class is more than a week ago: tell your instructor.");

@@ -27,12 +27,14 @@ const answers = object({
 }).noUnknown();
 
 /** A person's answers to the readiness check: sealed, and theirs by the code that they set here. */
-export const PUT = writingPart(answers, (who, { code: own, ...given }) => answerReadiness(who, given, own));
+export const PUT = writingPart(answers, (who, _params, { code: own, ...given }) =>
+  answerReadiness(who, given, own),
+);
 
 /** The answers, for whoever has the link and the code. */
-export const POST = writingPart(object({ code }).noUnknown(), async (who, { code: own }) => ({
+export const POST = writingPart(object({ code }).noUnknown(), async (who, _params, { code: own }) => ({
   answers: await openReadiness(who, own),
 }));
 
 /** Takes the answers back, with the link alone; the check is then due again. */
-export const DELETE = writingPart(object({}).noUnknown(), forgetReadiness);
+export const DELETE = writingPart(object({}).noUnknown(), (who) => forgetReadiness(who));

@@ -6,7 +6,7 @@ import { eventsAfter } from "@/server/session-events";
 import { needAsked } from "@/server/sessions";
 
 /** The class as it goes on: the clock's events and this person's own, nobody else's. */
-export const GET = readingPart(async (who, request) => {
+export const GET = readingPart(async (who, _params, request) => {
   const session = sessionParam(request);
   await needAsked(who.studioId, session, who.personId);
   return eventStream(request, {

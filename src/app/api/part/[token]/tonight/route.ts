@@ -12,6 +12,6 @@ const body = object({
 }).noUnknown();
 
 /** "Anything new today?": what holds for one session only. */
-export const PUT = writingPart(body, (who, { session, limits, without, mark }) =>
+export const PUT = writingPart(body, (who, _params, { session, limits, without, mark }) =>
   setTonight(who.studioId, session, who.personId, { limits, without, ...(mark ? { mark } : {}) }),
 );

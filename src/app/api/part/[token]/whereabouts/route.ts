@@ -10,6 +10,6 @@ const body = object({
 }).noUnknown();
 
 /** Where one is tonight and whom to call; empty texts take it back. */
-export const PUT = writingPart(body, (who, { session, place, contact, anyTime }) =>
+export const PUT = writingPart(body, (who, _params, { session, place, contact, anyTime }) =>
   leaveWhereabouts(who.studioId, session, who.personId, { place, contact, anyTime: anyTime ?? false }),
 );

@@ -1,6 +1,6 @@
 import { object, string } from "yup";
 import { logCsv, logJson } from "@/core/log/log-file";
-import { reading, uuidParam, writing } from "@/server/http";
+import { download, reading, uuidParam, writing } from "@/server/http";
 import { sessionLog, write } from "@/server/log";
 import { written } from "@/server/log-schema";
 import { note } from "@/server/trail";
@@ -11,15 +11,10 @@ const body = object({ person: string().uuid().required(), entries: written }).no
 export const GET = reading(async (who, params, request) => {
   const log = await sessionLog(who.studioId, uuidParam(params, "id"));
   await note({ studioId: who.studioId, kind: "log-exported", actor: who.name });
-  const csv = new URL(request.url).searchParams.get("form") === "csv";
-  const name = `log-${log.startsAt.slice(0, 10)}.${csv ? "csv" : "json"}`;
-  return new Response(csv ? `\uFEFF${logCsv(log)}` : JSON.stringify(logJson(log), null, 2), {
-    headers: {
-      "content-type": csv ? "text/csv; charset=utf-8" : "application/json; charset=utf-8",
-      "content-disposition": `attachment; filename="${name}"`,
-      "cache-control": "no-store",
-    },
-  });
+  const name = `log-${log.startsAt.slice(0, 10)}` as const;
+  return new URL(request.url).searchParams.get("form") === "csv"
+    ? download(`${name}.csv`, `\uFEFF${logCsv(log)}`)
+    : download(`${name}.json`, JSON.stringify(logJson(log), null, 2));
 });
 
 /** What the instructor writes down about somebody; what stood there before is kept. */

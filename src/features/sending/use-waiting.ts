@@ -2,8 +2,6 @@
 import { useEffect, useState } from "react";
 import { keep, kept } from "@/browser/store";
 
-const TICK_MS = 100;
-
 /** What waits for the server, kept under a key so that it survives a reload of the page. */
 export function useWaiting<T>(storeKey: string) {
   const [waiting, setWaiting] = useState<readonly T[]>([]);
@@ -13,13 +11,4 @@ export function useWaiting<T>(storeKey: string) {
   }, [storeKey]);
   useEffect(() => keep(storeKey, waiting.length > 0 ? waiting : null), [waiting, storeKey]);
   return [waiting, setWaiting] as const;
-}
-
-/** Draws anew ten times a second: what is shown is worked out from the clock each time. */
-export function useTicking(): void {
-  const [, setTick] = useState(0);
-  useEffect(() => {
-    const timer = setInterval(() => setTick((n) => n + 1), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
 }

@@ -3,9 +3,9 @@
  * What is pressed on this device and on its way to the server: kept over a reload, sent one by one in its order,
  * tried again for as long as it may still be taken. The instructor's commands and the phones' entries go by it.
  */
-import { useCallback, useEffect, useRef, useState } from "react";
-import { againAfterMs } from "@/browser/again";
+import { useCallback, useState } from "react";
 import type { ApiFailure, ApiResult, FailureCode } from "@/browser/api";
+import { useSending } from "./use-sending";
 import { useWaiting } from "./use-waiting";
 
 export interface Outgoing {
@@ -49,43 +49,36 @@ export function useOutbox<T extends Outgoing, Answer>(
   const [waiting, setWaiting] = useWaiting<T>(storeKey);
   const [reached, setReached] = useState(true);
   const [held, setHeld] = useState<FailureCode | null>(null);
-  const tries = useRef(0);
-  const sending = useRef(false);
-  const latest = useRef({ waiting, door });
-  latest.current = { waiting, door };
-
-  const send = useCallback(async () => {
-    const [head] = latest.current.waiting;
-    if (!head || sending.current) return;
-    sending.current = true;
-    const reply = await latest.current.door.send(head);
-    sending.current = false;
-    const { onTaken, onRefused } = latest.current.door;
-    if (!reply.ok && !NEVER.includes(reply.failure.code)) {
-      tries.current += 1;
-      setHeld(reply.failure.code);
-      if (reply.failure.code === "offline") setReached(false);
-      setWaiting((list) => list.map((entry) => ({ ...entry, offline: true })));
-      return;
-    }
-    tries.current = 0;
-    setHeld(null);
-    setReached(true);
-    const changed = reply.ok ? onTaken?.(head, reply.value) : undefined;
-    if (!reply.ok) onRefused?.(head, reply.failure);
-    setWaiting((list) => {
-      const left = list.filter((entry) => entry.id !== head.id);
-      return changed ? left.map(changed) : left;
-    });
-  }, [setWaiting]);
-
-  useEffect(() => {
-    if (waiting.length === 0) return;
-    if (!waiting[0]?.offline) void send();
-    const timer = setTimeout(send, againAfterMs(tries.current));
-    return () => clearTimeout(timer);
-  }, [waiting, send]);
-
+  const leave = useCallback(
+    (ids: readonly string[], change: (left: T) => T = (left) => left) =>
+      setWaiting((list) => list.filter((entry) => !ids.includes(entry.id)).map(change)),
+    [setWaiting],
+  );
+  useSending<T, Answer>({
+    waiting,
+    most: 1,
+    quietMs: 0,
+    send: ([head]) => door.send(head as T),
+    onTaken: ([head], answer) => {
+      setHeld(null);
+      setReached(true);
+      const entry = head as T;
+      leave([entry.id], door.onTaken?.(entry, answer));
+    },
+    onFailed: ([head], failure) => {
+      const entry = head as T;
+      setReached(failure.code !== "offline");
+      if (NEVER.includes(failure.code)) {
+        setHeld(null);
+        door.onRefused?.(entry, failure);
+        leave([entry.id]);
+        return null;
+      }
+      setHeld(failure.code);
+      setWaiting((list) => list.map((each) => (each.offline ? each : { ...each, offline: true })));
+      return "waiting";
+    },
+  });
   const add = useCallback<Outbox<T>["add"]>(
     (make) => setWaiting((list) => [...list, make(list)]),
     [setWaiting],
