@@ -3,9 +3,13 @@ import { defineConfig } from "vitest/config";
 /** What measures or holds up the one server that all ask has it to itself. */
 const ALONE = ["at-once", "bounds", "jobs", "journal"].map((name) => `tests/integration/${name}.test.ts`);
 
+/** What measures tenths of a second, or ends the server, has the machine to itself. */
+const ALONE_IN_BROWSER = ["killed", "teach", "together"].map((name) => `tests/browser/${name}.test.ts`);
+
 /**
  * `core` and `fuzz` need nothing, `integration` a database and the running application, `browser` Chromium
- * besides. Files of integration run two at a time; those of `integration-alone` after them, one by one.
+ * besides. Files of integration and of browsers run
+ * two at a time; those of `…-alone` after them, one by one.
  */
 export default defineConfig({
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
@@ -47,10 +51,23 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
+          exclude: ALONE_IN_BROWSER,
           testTimeout: 180_000,
           hookTimeout: 180_000,
-          // One Chromium takes both cores: two at a time are no sooner done, and late.
+          maxWorkers: 2,
+          sequence: { groupOrder: 1 },
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: "browser-alone",
+          include: ALONE_IN_BROWSER,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
+          maxWorkers: 1,
           fileParallelism: false,
+          sequence: { groupOrder: 2 },
         },
       },
     ],

@@ -14,6 +14,7 @@ import {
   named,
   open,
   press,
+  read,
   see,
   seeText,
   tabTo,
@@ -36,14 +37,10 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const total = () => driver().findElement(By.css("[data-testid=total]")).getText();
+const total = async () => (await read(driver(), "[data-testid=total]", "text")) ?? "";
 const classId = async () => (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
 const saved = () =>
-  see(
-    driver(),
-    "saved",
-    async () => (await driver().findElement(By.css("header [role=status]")).getText()) === "saved",
-  );
+  see(driver(), "saved", async () => (await read(driver(), "header [role=status]", "text")) === "saved");
 
 /** The class as the server has it. */
 async function stored(): Promise<ClassDoc> {

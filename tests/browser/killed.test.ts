@@ -1,7 +1,5 @@
-/** The web process dies in the middle of a class: nothing that was acknowledged is lost, and every screen is right again. */
-import { By } from "selenium-webdriver";
 import { afterAll, expect, test } from "vitest";
-import { named, press, see, seeText } from "../shared/app";
+import { named, press, read, see, seeText } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ownCommands } from "../shared/commands";
 import { phaseOf, sameSecond } from "../shared/live";
@@ -56,7 +54,7 @@ test("the web process and the database are killed and started again in mid-class
   expect(await first.ended).toBe(1);
   await seeText(teacher.driver, "no connection", 15_000);
   await seeText(phone.driver, "no connection", 15_000);
-  const index = () => teacher.driver.findElement(By.css("main")).getAttribute("data-index");
+  const index = () => read(teacher.driver, "main", "data-index");
   const was = await index();
   await press(teacher.driver, "\uE014");
   await see(teacher.driver, "the step taken without a server", async () => (await index()) !== was);
@@ -67,8 +65,7 @@ test("the web process and the database are killed and started again in mid-class
   await see(
     phone.driver,
     "the phone where the instructor is",
-    async () =>
-      (await phone.driver.findElement(By.css("main")).getAttribute("data-index")) === (await index()),
+    async () => (await read(phone.driver, "main", "data-index")) === (await index()),
     20_000,
   );
   await sameSecond(teacher, phone, 10_000);

@@ -1,8 +1,17 @@
-/** A phone whose person does something else than the score sets: their own side, and their own time. */
-import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
-import { accessible, demoStudio, named, open, press, see, seeText, useSession } from "../shared/app";
+import {
+  accessible,
+  demoStudio,
+  named,
+  open,
+  pageText,
+  press,
+  read,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ADDRESS, ask } from "../shared/http";
 import { partPath, phaseOf, secondOf } from "../shared/live";
@@ -50,9 +59,8 @@ afterAll(async () => {
   for (const browser of [teacher, phone]) await browser?.close();
 });
 
-const text = () => phone.driver.findElement(By.css("body")).getText();
-const side = async () =>
-  (await phone.driver.findElement(By.css("[role=timer]")).getAttribute("aria-label")) ?? "";
+const text = () => pageText(phone.driver);
+const side = async () => (await read(phone.driver, "[role=timer]", "aria-label")) ?? "";
 
 describe("a phone", () => {
   test("at a level that stops early says when, and then to rest", async () => {

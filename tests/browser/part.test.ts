@@ -6,6 +6,7 @@ import {
   demoStudio,
   named,
   open,
+  pageText,
   press,
   see,
   seeText,
@@ -71,22 +72,20 @@ describe("a participant's phone", () => {
     await seeText(phone.driver, "Stop. Your instructor is told.");
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await press(teacher.driver, "h");
-    await see(
-      teacher.driver,
-      "the answer",
-      async () => !(await teacher.driver.findElement(By.css("body")).getText()).includes("hurts."),
-    );
+    await see(teacher.driver, "the answer", async () => !(await pageText(teacher.driver)).includes("hurts."));
     await (await named(phone.driver, "button", "♯ harder")).click();
     await see(
       phone.driver,
       "the level",
       async () =>
-        (await (await named(phone.driver, "button", "♯ harder")).getAttribute("aria-pressed")) === "true",
+        (await (await named(phone.driver, "button", "♯ harder")).getDomAttribute("aria-pressed")) === "true",
     );
     // A reload comes back to the right second and the same level.
     await open(phone.driver, path);
     await phaseOf(phone, "running");
-    expect(await (await named(phone.driver, "button", "♯ harder")).getAttribute("aria-pressed")).toBe("true");
+    expect(await (await named(phone.driver, "button", "♯ harder")).getDomAttribute("aria-pressed")).toBe(
+      "true",
+    );
     await sameSecond(teacher, phone);
   });
 

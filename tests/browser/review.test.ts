@@ -17,6 +17,7 @@ import {
   named,
   open,
   press,
+  read,
   see,
   seeText,
   useSession,
@@ -50,7 +51,7 @@ async function openDesk(title: string): Promise<void> {
     async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
   );
 }
-const total = () => driver().findElement(By.css("[data-testid=total]")).getText();
+const total = async () => (await read(driver(), "[data-testid=total]", "text")) ?? "";
 const openFindings = (doc: ClassDoc) =>
   readThrough({ doc, library: LIBRARY_BOOK, people, parts: partsFor(doc, people, LIBRARY_BOOK) }).filter(
     (finding) => finding.acknowledged === null,
@@ -60,7 +61,7 @@ async function stored(): Promise<ClassDoc> {
   await see(
     driver(),
     "saved",
-    async () => (await driver().findElement(By.css("header [role=status]")).getText()) === "saved",
+    async () => (await read(driver(), "header [role=status]", "text")) === "saved",
   );
   const id = (await driver().getCurrentUrl()).split("/classes/")[1];
   return JSON.parse(

@@ -9,7 +9,9 @@ import {
   demoStudio,
   named,
   open,
+  pageText,
   press,
+  read,
   see,
   seeText,
   useSession,
@@ -66,7 +68,7 @@ describe("a session", () => {
     await see(
       teacher.driver,
       "that all were written to",
-      async () => !(await teacher.driver.findElement(By.css("main")).getText()).includes("not written to"),
+      async () => !(await pageText(teacher.driver)).includes("not written to"),
     );
     await open(teacher.driver, "/outbox");
     await seeText(teacher.driver, "Outbox simulated");
@@ -146,7 +148,7 @@ describe("a session", () => {
     const instead = (await way.getText()).replace(/ (easier|harder|swap)$/, "");
     await way.click();
     await see(teacher.driver, "the other move", async () =>
-      (await teacher.driver.findElement(By.css("[data-testid=headline]")).getText()).includes(instead),
+      ((await read(teacher.driver, "[data-testid=headline]", "text")) ?? "").includes(instead),
     );
     // On the phone: heard late, and in step again.
     await (await named(phone.driver, "button", "I hear her late")).click();
@@ -225,7 +227,7 @@ describe("the settings", () => {
     await see(
       teacher.driver,
       "more contrast",
-      async () => (await teacher.driver.findElement(By.css("html")).getAttribute("data-contrast")) === "high",
+      async () => (await read(teacher.driver, "html", "data-contrast")) === "high",
     );
     await accessible(teacher.driver);
     await tick(teacher, "More contrast");

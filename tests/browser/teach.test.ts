@@ -12,7 +12,9 @@ import {
   demoStudio,
   named,
   open,
+  pageText,
   press,
+  read,
   see,
   seeText,
   useSession,
@@ -58,12 +60,11 @@ beforeAll(async () => {
 });
 afterAll(() => browser?.close());
 
-const attribute = (name: string) => driver().findElement(By.css("main")).getAttribute(name);
+const attribute = (name: string) => read(driver(), "main", name);
 const phase = (wanted: string, ms?: number) =>
   see(driver(), `phase ${wanted}`, async () => (await attribute("data-phase")) === wanted, ms);
-const seconds = async () =>
-  Number(await driver().findElement(By.css("[data-testid=left]")).getAttribute("textContent"));
-const headline = () => driver().findElement(By.css("[data-testid=headline]")).getText();
+const seconds = async () => Number(await read(driver(), "[data-testid=left]", "text"));
+const headline = async () => (await read(driver(), "[data-testid=headline]", "text")) ?? "";
 const sessionId = async () => (await driver().getCurrentUrl()).split("/teach/")[1] ?? "";
 
 async function fromServer(): Promise<{ events: SessionEvent[]; nowMs: number }> {
@@ -126,8 +127,7 @@ describe("teaching", () => {
     await see(
       driver(),
       "the left side",
-      async () =>
-        (await driver().findElement(By.css("[role=timer]")).getAttribute("aria-label")) === "Work left",
+      async () => (await read(driver(), "[role=timer]", "aria-label")) === "Work left",
     );
     await seeText(driver(), "then right");
     await press(driver(), Key.PAGE_UP);
@@ -185,7 +185,7 @@ describe("teaching", () => {
     await press(driver(), Key.ARROW_RIGHT, Key.ARROW_RIGHT);
     await seeText(driver(), "You move your right.");
     const clock = await driver().findElement(By.css("[role=timer]"));
-    expect(await clock.getAttribute("aria-label")).toBe("Work left");
+    expect(await clock.getDomAttribute("aria-label")).toBe("Work left");
     await accessible(driver());
     await press(driver(), "r");
     await see(driver(), "the piece again", async () => (await seconds()) >= 28);
@@ -227,7 +227,7 @@ describe("teaching", () => {
     await see(
       driver(),
       "the connection back",
-      async () => !(await driver().findElement(By.css("main")).getText()).includes("no connection"),
+      async () => !(await pageText(driver())).includes("no connection"),
     );
   });
 });

@@ -1,5 +1,3 @@
-/** Several browsers in one class: the same second, what each may see, what happens when things fail. */
-import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
@@ -7,7 +5,9 @@ import {
   demoStudio,
   named,
   open,
+  pageText,
   press,
+  read,
   see,
   seeText,
   useSession,
@@ -50,7 +50,7 @@ afterAll(async () => {
   for (const browser of [teacher, gil, petra]) await browser?.close();
 });
 
-const page = (browser: Browser) => browser.driver.findElement(By.css("body")).getText();
+const page = (browser: Browser) => pageText(browser.driver);
 
 describe("three browsers in one class", () => {
   test("change to the same second within a quarter of one", async () => {
@@ -126,7 +126,7 @@ describe("three browsers in one class", () => {
     const cutAt = Date.now();
     await (await named(petra.driver, "button", "♯ harder")).click();
     await seeText(petra.driver, "no connection");
-    const before = await petra.driver.findElement(By.css("main")).getAttribute("data-index");
+    const before = await read(petra.driver, "main", "data-index");
     await press(teacher.driver, "\uE014");
     while (Date.now() - cutAt < 10_000) {
       const one = await secondOf(petra);
@@ -138,7 +138,7 @@ describe("three browsers in one class", () => {
       "the place to which the instructor went",
       async () => {
         const [a, b] = await Promise.all(
-          [teacher, petra].map(({ driver }) => driver.findElement(By.css("main")).getAttribute("data-index")),
+          [teacher, petra].map(({ driver }) => read(driver, "main", "data-index")),
         );
         return a === b && b !== before;
       },
@@ -203,7 +203,9 @@ describe("three browsers in one class", () => {
     await (await named(petra.driver, "button", "I am warm: join")).click();
     await phaseOf(petra, "running");
     await seeText(petra.driver, "Easier for this round, since you came late.");
-    expect(await (await named(petra.driver, "button", "♭ easier")).getAttribute("aria-pressed")).toBe("true");
+    expect(await (await named(petra.driver, "button", "♭ easier")).getDomAttribute("aria-pressed")).toBe(
+      "true",
+    );
   });
 
   test("a round is dropped once, ends the class when it was shown to, and is so on a second screen", async () => {

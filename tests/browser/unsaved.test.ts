@@ -8,6 +8,7 @@ import {
   demoStudio,
   named,
   open,
+  pageText,
   press,
   see,
   seeText,
@@ -128,11 +129,7 @@ test("a full disk is said, and the change is sent again by itself when there is 
   await seeText(driver(), "The disk of this server is full");
   await seeText(driver(), "sent again by themselves");
   await storedTitle(imported.json.id, " up");
-  await see(
-    driver(),
-    "no complaint",
-    async () => !(await driver().findElement({ css: "body" }).getText()).includes("disk"),
-  );
+  await see(driver(), "no complaint", async () => !(await pageText(driver())).includes("disk"));
 });
 
 test("a fault of Brontle's own is told with its number and not sent again and again", async () => {

@@ -83,6 +83,17 @@ export function pageText(driver: WebDriver): Promise<string> {
   return driver.executeScript<string>("return document.body.innerText");
 }
 
+/** An attribute, or the text, of the first element for a selector, asked of the page itself; null where it isn't there. */
+export function read(driver: WebDriver, css: string, what: string): Promise<string | null> {
+  return driver.executeScript<string | null>(
+    `const element = document.querySelector(arguments[0]);
+     if (!element) return null;
+     return arguments[1] === "text" ? element.innerText : element.getAttribute(arguments[1]);`,
+    css,
+    what,
+  );
+}
+
 /** Waits until the page's text holds `text`. */
 export function seeText(driver: WebDriver, text: string, ms = 10_000): Promise<true> {
   return see(

@@ -1,20 +1,18 @@
 /** A taught class in browsers: what second they show, and when each showed it. */
 import { By, type WebDriver } from "selenium-webdriver";
-import { named, open, press, see } from "./app";
+import { named, open, press, read, see } from "./app";
 import type { Browser } from "./browser";
 import { ADDRESS, ask } from "./http";
 
 /** The remaining seconds that a screen shows. */
-export const secondOf = (browser: Browser) =>
-  browser.driver.findElement(By.css("[data-testid=left]")).getAttribute("textContent");
+export const secondOf = (browser: Browser) => read(browser.driver, "[data-testid=left]", "text");
 
 /** Waits until a screen is in a phase. */
 export const phaseOf = (browser: Browser, name: string, ms?: number) =>
   see(
     browser.driver,
     `the phase ${name}`,
-    async () =>
-      (await browser.driver.findElement(By.css("main[data-phase]")).getAttribute("data-phase")) === name,
+    async () => (await read(browser.driver, "main[data-phase]", "data-phase")) === name,
     ms,
   );
 
@@ -71,7 +69,7 @@ export async function openClass(teacher: Browser, title: string): Promise<string
 export async function skipTo(teacher: Browser, headline: string): Promise<void> {
   for (let i = 0; i < 50; i += 1) {
     const at = await teacher.driver.findElement(By.css("[data-testid=headline]")).getText();
-    const phase = await teacher.driver.findElement(By.css("main")).getAttribute("data-phase");
+    const phase = await read(teacher.driver, "main", "data-phase");
     if (at === headline && phase === "running") return;
     await press(teacher.driver, "\uE014");
     await teacher.driver.sleep(150);
