@@ -17,7 +17,7 @@ function* filesOf(path: string): Generator<string> {
   for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1))) {
     const inner = `${path}/${entry.name}`;
     if (entry.isDirectory()) yield* filesOf(inner);
-    else if (!/\.test\.tsx?$/.test(entry.name)) yield inner;
+    else if (!/(\.test\.tsx?|\.md)$/.test(entry.name)) yield inner;
   }
 }
 

@@ -157,23 +157,23 @@ describe("teaching", () => {
   });
 
   test("to the last second by itself, with every sound handed to the audio clock at its time", async () => {
-    await teach(doc(4, 2));
+    await teach(doc(3, 1));
     await press(driver(), Key.ENTER);
     await phase("running", 9000);
-    // Two rounds of 4 s, 2 s, 4 s a side, with 2 s between: 2 × (4 + 2 + 8) + 2.
-    await phase("ended", 45_000);
-    await seeText(driver(), "planned 0:30");
+    // Two rounds of 3 s, 1 s, 3 s a side, with 1 s between: 2 × (3 + 1 + 6) + 1.
+    await phase("ended", 36_000);
+    await seeText(driver(), "planned 0:21");
     const { events } = await fromServer();
     const startedAt = (events[0]?.atMs ?? 0) + 5000;
     const took = (events.at(-1)?.atMs ?? 0) - startedAt;
-    expect(took).toBeGreaterThanOrEqual(29_900);
-    expect(took).toBeLessThan(45_000);
+    expect(took).toBeGreaterThanOrEqual(20_900);
+    expect(took).toBeLessThan(36_000);
     const sounds = (await driver().executeScript("return window.sounds")) as { hz: number; atMs: number }[];
     const starts = sounds.filter((sound) => sound.hz === 1050).map((sound) => sound.atMs - startedAt);
     // Their exact times are the core's to prove (cues), without a clock; here each is there, in its place.
-    const planned = [0, 6, 10, 16, 22, 26].map((second) => second * 1000);
+    const planned = [0, 4, 7, 11, 15, 18].map((second) => second * 1000);
     for (const at of planned)
-      expect(Math.min(...starts.map((start) => Math.abs(start - at)))).toBeLessThan(1500);
+      expect(Math.min(...starts.map((start) => Math.abs(start - at)))).toBeLessThan(1400);
     expect(sounds.filter((sound) => sound.hz === 660).length).toBeGreaterThanOrEqual(3);
   });
 

@@ -58,6 +58,20 @@ describe("what is still to come", () => {
     );
   });
 
+  test("a round less leaves the one before its whole window, also where no rest is between", () => {
+    const windows = classOf([
+      {
+        id: "b",
+        title: "",
+        rounds: 2,
+        slots: [{ id: "a", move: "bodyweight-squat", dose: { reps: 2, repSeconds: 6, within: 20 } }],
+      },
+    ]);
+    const live = score(windows);
+    expect(sum(live.lengths)).toBe(40_000);
+    expect(sum(dropRound(live, live.lengths, -1))).toBe(20_000);
+  });
+
   test("of stations, the last set of each goes, and the way to the next station stays", () => {
     const stations = {
       ...doc,

@@ -51,9 +51,9 @@ function lastRound(
     if (station && score.segments[i]?.kind === "long-rest") continue;
     gone.push(i);
     const before = alive[alive.indexOf(i) - 1];
-    if (before !== undefined && before > now && roundOf(before) !== round && isRest(score, before)) {
-      if (!station || score.segments[before]?.kind === "rest") gone.push(before);
-    }
+    // What lies between rounds goes too; of a window that isn't used up the rest belongs to its own round.
+    const between = before !== undefined && before > now && roundOf(before) !== round;
+    if (between && score.segments[before]?.kind === (station ? "rest" : "long-rest")) gone.push(before);
   }
   return gone;
 }
