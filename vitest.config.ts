@@ -20,6 +20,8 @@ export default defineConfig({
         test: {
           name: "core",
           include: ["src/**/*.test.ts", "tests/cases.test.ts", "tests/ops/**/*.test.ts"],
+          // Pure functions leave nothing behind: what is imported once serves all files.
+          isolate: false,
         },
       },
       { extends: true, test: { name: "fuzz", include: ["tests/fuzz/**/*.test.ts"] } },

@@ -48,21 +48,21 @@ function checkTransactions(count: Count): void {
   else count.failed += 1;
 }
 
+/** The tests of some parts in one go; a part's files that need the server to themselves come after the others. */
 async function vitest(
-  project: Part,
+  parts: readonly Part[],
   plan: Plan,
   env: Readonly<Record<string, string>>,
   folder: string,
   count: Count,
 ): Promise<void> {
-  say(`\n— ${project} tests`);
-  const report = `${folder}/${project}.json`;
+  const name = parts.join(" and ");
+  say(`\n— ${name} tests`);
+  const report = `${folder}/${parts.join("-")}.json`;
   const args = [
     "run",
     ...plan.words,
-    // The part, and what of it has the server to itself.
-    "--project",
-    `${project}*`,
+    ...parts.flatMap((part) => ["--project", `${part}*`]),
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${report}`,
@@ -94,6 +94,10 @@ export async function test(args: readonly string[]): Promise<number> {
   const count: Count = { passed: 0, failed: 0 };
   const place = placeOf("test", `test-${process.pid}`);
   const ended = () => rmSync(place.folder, { recursive: true, force: true });
+  const servers = wants("integration") || wants("browser");
+  // Built while lint and types are checked; what it says, where it fails, is heard when it is needed.
+  const built = servers ? needBuild() : Promise.resolve("");
+  built.catch(() => undefined);
   try {
     if (all) {
       await check("lint and format", "biome", ["check", "--error-on-warnings", "."], count);
@@ -101,9 +105,9 @@ export async function test(args: readonly string[]): Promise<number> {
       checkImports(count);
       checkTransactions(count);
     }
-    for (const part of ["core", "fuzz"] as const)
-      if (wants(part)) await vitest(part, plan, {}, place.folder, count);
-    if (wants("integration") || wants("browser")) await withServers(place, plan, wants, count);
+    const pure = (["core", "fuzz"] as const).filter(wants);
+    if (pure.length > 0) await vitest(pure, plan, {}, place.folder, count);
+    if (servers) await withServers(place, plan, wants, await built, count);
   } finally {
     ended();
   }
@@ -115,10 +119,10 @@ async function withServers(
   place: ReturnType<typeof placeOf>,
   plan: Plan,
   wants: (name: Part) => boolean,
+  buildId: string,
   count: Count,
 ): Promise<void> {
   await needChromium();
-  const buildId = await needBuild();
   const postgres = await startPostgres(place, true);
   const down = async () => {
     await stopApp(place);
@@ -157,7 +161,7 @@ async function withServers(
       BRONTLE_MAIL_FOLDER: mailFolder(place),
     };
     for (const part of ["integration", "browser"] as const)
-      if (wants(part)) await vitest(part, plan, env, place.folder, count);
+      if (wants(part)) await vitest([part], plan, env, place.folder, count);
   } finally {
     await down();
   }
