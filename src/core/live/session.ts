@@ -49,8 +49,9 @@ export function isLongPast(startsAtMs: Ms, startedAtMs: Ms | null, nowMs: Ms): b
 }
 
 /**
- * Which of a person's sessions their page shows: one that goes on; else one that has just ended; else
- * the next one that is planned; else the last one, for a week. Of several the latest; of planned ones the first.
+ * Which of a person's sessions their page shows: one that goes on, before others whose clock was started; else
+ * one that has just ended; else the next one that is planned; else the last one, for a week. Of several the
+ * latest; of planned ones the first.
  */
 export function sessionToShow<T extends SessionTimes>(sessions: readonly T[], nowMs: Ms): T | null {
   const latest = (list: readonly T[]) => [...list].sort((a, b) => b.startsAtMs - a.startsAtMs)[0] ?? null;
@@ -65,5 +66,6 @@ export function sessionToShow<T extends SessionTimes>(sessions: readonly T[], no
     ({ state, startsAtMs }) => state === "planned" && startsAtMs > nowMs - WAIT_MS,
   );
   const next = [...planned].sort((a, b) => a.startsAtMs - b.startsAtMs)[0] ?? null;
-  return latest(going) ?? latest(just) ?? next ?? latest(ended);
+  const running = going.filter(({ state }) => state === "running");
+  return latest(running) ?? latest(going) ?? latest(just) ?? next ?? latest(ended);
 }

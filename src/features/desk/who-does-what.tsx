@@ -109,7 +109,9 @@ function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[
   return parts.flatMap((part) => {
     const own = part.slots.find((entry) => entry.slot === slotId);
     if (own?.status !== "as-set" || own.mark !== "natural") return [];
-    const kit = usesText(own.uses, people.find((person) => person.id === part.person) ?? {}, words);
+    // In kilograms for everybody: it is the instructor who compares them.
+    const { kit: things = [] } = people.find((person) => person.id === part.person) ?? {};
+    const kit = usesText(own.uses, { kit: things }, words);
     const name = part.name.split(" ")[0] ?? part.name;
     return [kit ? `${name}, ${kit}` : name];
   });
