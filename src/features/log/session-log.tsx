@@ -22,7 +22,6 @@ export function SessionLogView(props: {
   readonly names: Names;
   readonly people: readonly LoggedLine[];
 }) {
-  const words = useWords();
   const { id, timeZone, doc, record, people } = props;
   const router = useRouter();
   const [open, setOpen] = useState<string | null>(null);
@@ -87,101 +86,110 @@ export function SessionLogView(props: {
               </th>
             </tr>
           </thead>
-          {people.map((person) => {
-            const attendance = record.people.find((entry) => entry.person === person.person);
-            const spans = attendance?.spans ?? [];
-            const effort = person.kept.effort?.value;
-            const said = [
-              attendance?.lateMs ? `${clockText(Math.round(attendance.lateMs / 1000))} late` : "",
-              attendance && attendance.marks.length > 0 ? `${attendance.marks.length} × another level` : "",
-              attendance && attendance.uncomfortable.length > 0 ? "asked for another way" : "",
-            ].filter(Boolean);
-            return (
-              <tbody
-                key={person.person}
-                className={cx(
-                  "border-b border-hairline align-baseline",
-                  open === person.person && "bg-white",
-                )}
-              >
-                <tr>
-                  <td className="py-1.5 font-bold">{person.name}</td>
-                  <td>
-                    <input
-                      type="checkbox"
-                      className="accent-pine"
-                      aria-label={`${person.name} was there`}
-                      checked={person.present}
-                      onChange={(event) =>
-                        write(person.id, { field: "present", value: event.target.checked })
-                      }
-                    />
-                  </td>
-                  <td className="text-quiet">
-                    {spans
-                      .map(({ fromMs, toMs }) => `${clockIn(fromMs, timeZone)}–${clockIn(toMs, timeZone)}`)
-                      .join(", ")}
-                  </td>
-                  <td>
-                    {person.present && (
-                      <select
-                        aria-label={`Effort of ${person.name}`}
-                        className="border-b-2 border-pine bg-transparent font-bold"
-                        value={effort ?? ""}
-                        onChange={(event) =>
-                          write(person.id, {
-                            field: "effort",
-                            value: event.target.value === "" ? null : Number(event.target.value),
-                          })
-                        }
-                      >
-                        <option value="">not said</option>
-                        {EFFORTS.map((n) => (
-                          <option key={n} value={n}>
-                            {n} {words.name("effort", n)}
-                          </option>
-                        ))}
-                      </select>
-                    )}
-                    <Earlier kept={person.kept.effort} timeZone={timeZone} />
-                  </td>
-                  <td>
-                    {attendance && attendance.hurt.length > 0 && (
-                      <b className="border-l-4 border-stop pl-1.5">reported pain. </b>
-                    )}
-                    {said.join(", ")}
-                    {person.kept.note?.value && <i> “{person.kept.note.value}”</i>}
-                  </td>
-                  <td className="text-right">
-                    {person.present && (
-                      <button
-                        type="button"
-                        className="underline decoration-hairline underline-offset-4 hover:decoration-ink"
-                        aria-expanded={open === person.person}
-                        aria-label={`What ${person.name} did`}
-                        onClick={() => setOpen(open === person.person ? null : person.person)}
-                      >
-                        {open === person.person ? "Less" : "Details"}
-                      </button>
-                    )}
-                  </td>
-                </tr>
-                {open === person.person && (
-                  <tr>
-                    <td colSpan={6} className="pb-3">
-                      <PersonLog
-                        line={person}
-                        timeZone={timeZone}
-                        onWrite={(entry) => write(person.id, entry)}
-                      />
-                    </td>
-                  </tr>
-                )}
-              </tbody>
-            );
-          })}
+          {people.map((person) => (
+            <PersonRows
+              key={person.person}
+              person={person}
+              attendance={record.people.find((entry) => entry.person === person.person)}
+              timeZone={timeZone}
+              open={open === person.person}
+              onOpen={(on) => setOpen(on ? person.person : null)}
+              write={(entry) => write(person.id, entry)}
+            />
+          ))}
         </table>
       </section>
     </>
+  );
+}
+
+/** One person: whether they were there, when, how hard it was, what happened; what they did on request. */
+function PersonRows(props: {
+  readonly person: LoggedLine;
+  readonly attendance: ClassRecord["people"][number] | undefined;
+  readonly timeZone: string;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+  readonly write: (entry: Written) => void;
+}) {
+  const words = useWords();
+  const { person, attendance, timeZone, open, onOpen, write } = props;
+  const spans = attendance?.spans ?? [];
+  const effort = person.kept.effort?.value;
+  const said = [
+    attendance?.lateMs ? `${clockText(Math.round(attendance.lateMs / 1000))} late` : "",
+    attendance && attendance.marks.length > 0 ? `${attendance.marks.length} × another level` : "",
+    attendance && attendance.uncomfortable.length > 0 ? "asked for another way" : "",
+  ].filter(Boolean);
+  return (
+    <tbody className={cx("border-b border-hairline align-baseline", open && "bg-white")}>
+      <tr>
+        <td className="py-1.5 font-bold">{person.name}</td>
+        <td>
+          <input
+            type="checkbox"
+            className="accent-pine"
+            aria-label={`${person.name} was there`}
+            checked={person.present}
+            onChange={(event) => write({ field: "present", value: event.target.checked })}
+          />
+        </td>
+        <td className="text-quiet">
+          {spans
+            .map(({ fromMs, toMs }) => `${clockIn(fromMs, timeZone)}–${clockIn(toMs, timeZone)}`)
+            .join(", ")}
+        </td>
+        <td>
+          {person.present && (
+            <select
+              aria-label={`Effort of ${person.name}`}
+              className="border-b-2 border-pine bg-transparent font-bold"
+              value={effort ?? ""}
+              onChange={(event) =>
+                write({
+                  field: "effort",
+                  value: event.target.value === "" ? null : Number(event.target.value),
+                })
+              }
+            >
+              <option value="">not said</option>
+              {EFFORTS.map((n) => (
+                <option key={n} value={n}>
+                  {n} {words.name("effort", n)}
+                </option>
+              ))}
+            </select>
+          )}
+          <Earlier kept={person.kept.effort} timeZone={timeZone} />
+        </td>
+        <td>
+          {attendance && attendance.hurt.length > 0 && (
+            <b className="border-l-4 border-stop pl-1.5">reported pain. </b>
+          )}
+          {said.join(", ")}
+          {person.kept.note?.value && <i> “{person.kept.note.value}”</i>}
+        </td>
+        <td className="text-right">
+          {person.present && (
+            <button
+              type="button"
+              className="underline decoration-hairline underline-offset-4 hover:decoration-ink"
+              aria-expanded={open}
+              aria-label={`What ${person.name} did`}
+              onClick={() => onOpen(!open)}
+            >
+              {open ? "Less" : "Details"}
+            </button>
+          )}
+        </td>
+      </tr>
+      {open && (
+        <tr>
+          <td colSpan={6} className="pb-3">
+            <PersonLog line={person} timeZone={timeZone} onWrite={write} />
+          </td>
+        </tr>
+      )}
+    </tbody>
   );
 }

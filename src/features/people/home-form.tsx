@@ -19,7 +19,6 @@ export function HomeForm(props: {
   /** Stores the person; gives what went wrong, or null. */
   readonly onSave: (person: Person) => Promise<string | null>;
 }) {
-  const words = useWords();
   const [person, setPerson] = useState(props.person);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -28,14 +27,6 @@ export function HomeForm(props: {
   const setKit = (next: readonly KitItem[] | undefined) =>
     setPerson(({ kit: _old, ...rest }) => (next ? { ...rest, kit: next } : rest));
   const space = (part: Partial<Space>) => change({ space: stated({ ...person.space, ...part }) });
-  const toggleLimit = (limit: Limit, on: boolean) => {
-    const now = person.limits ?? [];
-    change({
-      limits: on
-        ? LIMITS.filter((entry) => entry === limit || now.includes(entry))
-        : now.filter((entry) => entry !== limit),
-    });
-  };
   const submit = async (event: React.FormEvent) => {
     event.preventDefault();
     const name = person.name.trim();
@@ -46,83 +37,17 @@ export function HomeForm(props: {
     setTrouble(await props.onSave({ ...person, name }));
     setBusy(false);
   };
-  const says = person.kit === undefined ? "unknown" : kit.length === 0 ? "nothing" : "some";
   const units = person.units ?? "kg";
   return (
     <form onSubmit={submit} noValidate>
-      <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
-        <Field
-          label="Name"
-          name="name"
-          className="w-72"
-          value={person.name}
-          maxLength={120}
-          autoComplete="off"
-          onChange={(event) => change({ name: event.target.value })}
-        />
-        <Choice
-          label="Usual level"
-          className="w-40"
-          value={person.mark ?? "natural"}
-          onChange={(event) => change({ mark: event.target.value as Mark })}
-        >
-          {MARKS.map((mark) => (
-            <option key={mark} value={mark}>
-              {MARK_GLYPH[mark]} {words.name("mark", mark)}
-            </option>
-          ))}
-        </Choice>
-        <Choice
-          label="Weights in"
-          className="w-24"
-          value={units}
-          onChange={(event) => change({ units: event.target.value as "kg" | "lb" })}
-        >
-          <option value="kg">kg</option>
-          <option value="lb">lb</option>
-        </Choice>
-        <div className="flex-1 text-right">
-          <Button look="solid" type="submit" disabled={busy} className="px-6 py-2.5">
-            Save
-          </Button>
-        </div>
-      </div>
+      <WhoItIs person={person} change={change} busy={busy} />
       <Trouble className="mt-3">{trouble}</Trouble>
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_17rem]">
         <section aria-labelledby="kit-heading">
           <h2 id="kit-heading" className="text-lg font-bold">
             What is at home
           </h2>
-          <fieldset className="mt-1 flex gap-5">
-            <legend className="sr-only">Has this person said what they have?</legend>
-            {(
-              [
-                ["unknown", "not said yet"],
-                ["nothing", "nothing"],
-                ["some", "these things"],
-              ] as const
-            ).map(([value, words]) => (
-              <label key={value} className="flex items-center gap-1.5">
-                <input
-                  type="radio"
-                  name="says"
-                  checked={says === value}
-                  onChange={() =>
-                    setKit(
-                      value === "unknown"
-                        ? undefined
-                        : value === "nothing"
-                          ? []
-                          : kit.length > 0
-                            ? kit
-                            : [addedItem([], "wall")],
-                    )
-                  }
-                />
-                {words}
-              </label>
-            ))}
-          </fieldset>
+          <WhatIsSaid kit={person.kit} onKit={setKit} />
           <ul className="mt-2">
             {kit.map((item) => (
               <KitLine
@@ -144,22 +69,7 @@ export function HomeForm(props: {
         </section>
         <div className="space-y-6">
           <SpaceFields space={person.space} onChange={space} />
-          <fieldset>
-            <legend className="text-lg font-bold">Limits</legend>
-            <p className="mb-1 text-sm text-quiet">
-              What to leave out, without giving a reason. If unsure, they ask a professional.
-            </p>
-            {LIMITS.map((limit) => (
-              <label key={limit} className="flex items-center gap-2 py-px">
-                <input
-                  type="checkbox"
-                  checked={person.limits?.includes(limit) ?? false}
-                  onChange={(event) => toggleLimit(limit, event.target.checked)}
-                />
-                {words.name("limit", limit)}
-              </label>
-            ))}
-          </fieldset>
+          <LimitTicks limits={person.limits ?? []} onChange={(limits) => change({ limits })} />
         </div>
       </div>
     </form>
@@ -220,6 +130,118 @@ function SpaceFields({
         <option value="yes">possible</option>
         <option value="no">not here: neighbours, floor or ceiling</option>
       </Choice>
+    </fieldset>
+  );
+}
+
+/** Whether anything was said of what is there: nothing at all is an answer. */
+function WhatIsSaid({
+  kit,
+  onKit,
+}: {
+  readonly kit: readonly KitItem[] | undefined;
+  readonly onKit: (kit: readonly KitItem[] | undefined) => void;
+}) {
+  const says = kit === undefined ? "unknown" : kit.length === 0 ? "nothing" : "some";
+  const kitFor = { unknown: undefined, nothing: [], some: kit?.length ? kit : [addedItem([], "wall")] };
+  return (
+    <fieldset className="mt-1 flex gap-5">
+      <legend className="sr-only">Has this person said what they have?</legend>
+      {(
+        [
+          ["unknown", "not said yet"],
+          ["nothing", "nothing"],
+          ["some", "these things"],
+        ] as const
+      ).map(([value, meaning]) => (
+        <label key={value} className="flex items-center gap-1.5">
+          <input type="radio" name="says" checked={says === value} onChange={() => onKit(kitFor[value])} />
+          {meaning}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** Name, usual level, units; and the button. */
+function WhoItIs({
+  person,
+  change,
+  busy,
+}: {
+  readonly person: Person;
+  readonly change: (part: Partial<Person>) => void;
+  readonly busy: boolean;
+}) {
+  const words = useWords();
+  return (
+    <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
+      <Field
+        label="Name"
+        name="name"
+        className="w-72"
+        value={person.name}
+        maxLength={120}
+        autoComplete="off"
+        onChange={(event) => change({ name: event.target.value })}
+      />
+      <Choice
+        label="Usual level"
+        className="w-40"
+        value={person.mark ?? "natural"}
+        onChange={(event) => change({ mark: event.target.value as Mark })}
+      >
+        {MARKS.map((mark) => (
+          <option key={mark} value={mark}>
+            {MARK_GLYPH[mark]} {words.name("mark", mark)}
+          </option>
+        ))}
+      </Choice>
+      <Choice
+        label="Weights in"
+        className="w-24"
+        value={person.units ?? "kg"}
+        onChange={(event) => change({ units: event.target.value as "kg" | "lb" })}
+      >
+        <option value="kg">kg</option>
+        <option value="lb">lb</option>
+      </Choice>
+      <div className="flex-1 text-right">
+        <Button look="solid" type="submit" disabled={busy} className="px-6 py-2.5">
+          Save
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** What to leave out. */
+function LimitTicks({
+  limits,
+  onChange,
+}: {
+  readonly limits: readonly Limit[];
+  readonly onChange: (limits: readonly Limit[]) => void;
+}) {
+  const words = useWords();
+  const toggle = (limit: Limit, on: boolean) =>
+    onChange(LIMITS.filter((entry) => (entry === limit ? on : limits.includes(entry))));
+  return (
+    <fieldset>
+      <legend className="text-lg font-bold">Limits</legend>
+      <p className="mb-1 text-sm text-quiet">
+        What to leave out, without giving a reason. If unsure, they ask a professional.
+      </p>
+      {LIMITS.map((limit) => (
+        <label key={limit} className="flex items-center gap-2 py-px">
+          <input
+            type="checkbox"
+            checked={limits.includes(limit)}
+            onChange={(event) => toggle(limit, event.target.checked)}
+          />
+          {words.name("limit", limit)}
+        </label>
+      ))}
     </fieldset>
   );
 }

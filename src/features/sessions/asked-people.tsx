@@ -22,6 +22,12 @@ export interface AskedLine {
   readonly tonight: string;
 }
 
+interface MadeLink {
+  readonly name: string;
+  readonly address: string;
+  readonly copied: boolean;
+}
+
 /** Who is asked to a session, what they have said, and a way in for each. */
 export function AskedPeople(props: {
   readonly id: string;
@@ -33,11 +39,7 @@ export function AskedPeople(props: {
 }) {
   const { id, state, notHeld, asked, others } = props;
   const router = useRouter();
-  const [link, setLink] = useState<{
-    readonly name: string;
-    readonly address: string;
-    readonly copied: boolean;
-  } | null>(null);
+  const [link, setLink] = useState<MadeLink | null>(null);
   const [chosen, setChosen] = useState("");
   const path = `/api/sessions/${id}`;
   const uninvited = asked.filter((person) => person.invited === "");
@@ -85,20 +87,7 @@ export function AskedPeople(props: {
           </Button>
         )}
       </div>
-      {link && (
-        <div role="status" className="mt-3 flex gap-5 border-l-4 border-ink bg-white p-3">
-          <SquareCode text={link.address} label="The link as a square code for a phone's camera" />
-          <div className="min-w-0">
-            <p>
-              A link for <b>{link.name}</b>, {link.copied && "in the clipboard and "}shown this once. It ends
-              a week after the class.
-            </p>
-            <p className="break-all font-bold" data-testid="personal-link">
-              {link.address}
-            </p>
-          </div>
-        </div>
-      )}
+      {link && <PersonalLink link={link} />}
       <table className="mt-3 w-full border-collapse text-left">
         <thead className="text-quiet">
           <tr className="border-b border-hairline">
@@ -113,46 +102,13 @@ export function AskedPeople(props: {
         </thead>
         <tbody>
           {asked.map((person) => (
-            <tr key={person.id} className="border-b border-hairline">
-              <td className="py-1.5">
-                <Link
-                  className="font-bold underline decoration-hairline underline-offset-4"
-                  href={`/people/${person.id}`}
-                >
-                  {person.name}
-                </Link>
-              </td>
-              <td className={person.invited ? "" : "text-quiet"}>
-                {person.invited || (person.mailless ? "no address" : "not yet")}
-              </td>
-              <td className={person.readinessDue ? "" : "text-quiet"}>
-                {person.askFirst ? (
-                  <b>asks a professional first</b>
-                ) : person.readinessDue ? (
-                  "to be answered"
-                ) : (
-                  "answered"
-                )}
-              </td>
-              <td>{person.tonight}</td>
-              <td className="whitespace-nowrap text-right">
-                {!cancelled && (
-                  <Button look="bare" className="px-1 py-0.5 font-normal" onClick={() => copy(person)}>
-                    Copy a link
-                  </Button>
-                )}
-                {(state === "planned" || state === "open") && (
-                  <Button
-                    look="bare"
-                    className="px-1"
-                    aria-label={`Don't ask ${person.name}`}
-                    onClick={() => act(api("DELETE", `${path}/people`, { person: person.id }), "")}
-                  >
-                    Not asked
-                  </Button>
-                )}
-              </td>
-            </tr>
+            <AskedRow
+              key={person.id}
+              person={person}
+              state={state}
+              onCopy={() => copy(person)}
+              onUnask={() => act(api("DELETE", `${path}/people`, { person: person.id }), "")}
+            />
           ))}
         </tbody>
       </table>
@@ -177,5 +133,75 @@ export function AskedPeople(props: {
         </p>
       )}
     </>
+  );
+}
+
+/** A link that was just made: as an address, and as a square for a camera. */
+function PersonalLink({ link }: { readonly link: MadeLink }) {
+  return (
+    <div role="status" className="mt-3 flex gap-5 border-l-4 border-ink bg-white p-3">
+      <SquareCode text={link.address} label="The link as a square code for a phone's camera" />
+      <div className="min-w-0">
+        <p>
+          A link for <b>{link.name}</b>, {link.copied && "in the clipboard and "}shown this once. It ends a
+          week after the class.
+        </p>
+        <p className="break-all font-bold" data-testid="personal-link">
+          {link.address}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+/** One person: what they were sent, what they said. */
+function AskedRow({
+  person,
+  state,
+  onCopy,
+  onUnask,
+}: {
+  readonly person: AskedLine;
+  readonly state: SessionState;
+  readonly onCopy: () => void;
+  readonly onUnask: () => void;
+}) {
+  const cancelled = state === "cancelled";
+  return (
+    <tr className="border-b border-hairline">
+      <td className="py-1.5">
+        <Link
+          className="font-bold underline decoration-hairline underline-offset-4"
+          href={`/people/${person.id}`}
+        >
+          {person.name}
+        </Link>
+      </td>
+      <td className={person.invited ? "" : "text-quiet"}>
+        {person.invited || (person.mailless ? "no address" : "not yet")}
+      </td>
+      <td className={person.readinessDue ? "" : "text-quiet"}>
+        {person.askFirst ? (
+          <b>asks a professional first</b>
+        ) : person.readinessDue ? (
+          "to be answered"
+        ) : (
+          "answered"
+        )}
+      </td>
+      <td>{person.tonight}</td>
+      <td className="whitespace-nowrap text-right">
+        {!cancelled && (
+          <Button look="bare" className="px-1 py-0.5 font-normal" onClick={onCopy}>
+            Copy a link
+          </Button>
+        )}
+        {(state === "planned" || state === "open") && (
+          <Button look="bare" className="px-1" aria-label={`Don't ask ${person.name}`} onClick={onUnask}>
+            Not asked
+          </Button>
+        )}
+      </td>
+    </tr>
   );
 }

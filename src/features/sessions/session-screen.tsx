@@ -32,12 +32,14 @@ interface Props {
   readonly children?: ReactNode;
 }
 
+type Panel = "move" | "cancel" | "remote";
+
 /** One session: when it is, what to do next, and who is asked; afterwards its log. */
 export function SessionScreen(props: Props) {
   const words = useWords();
   const { id, state, title, startsAtMs, timeZone } = props;
   const router = useRouter();
-  const [panel, setPanel] = useState<"move" | "cancel" | "remote" | null>(null);
+  const [panel, setPanel] = useState<Panel | null>(null);
   const [when, setWhen] = useState({ ...fieldsIn(startsAtMs, timeZone), timeZone });
   const [trouble, setTrouble] = useState<string | null>(null);
   const act = async (work: ReturnType<typeof api>, done: string) => {
@@ -56,9 +58,7 @@ export function SessionScreen(props: Props) {
     const body = { startsAt: new Date(at).toISOString(), timeZone: when.timeZone };
     return act(api("PUT", `/api/sessions/${id}`, body), "Moved. Write to those who were invited again.");
   };
-  const ahead = state === "planned" || state === "open";
   const notHeld = wasNotHeld(state, startsAtMs, props.nowMs);
-  const going = (state === "open" && !notHeld) || state === "running";
   return (
     <>
       <TopLine here="Sessions" places={PLACES} />
@@ -71,41 +71,12 @@ export function SessionScreen(props: Props) {
             </p>
             <h1 className="truncate text-2xl font-bold">{title}</h1>
           </div>
-          <div className="flex shrink-0 gap-2">
-            {state === "planned" && !notHeld && (
-              <Button look="solid" onClick={() => setState("open", "The room is open.")}>
-                Open the room
-              </Button>
-            )}
-            {going && (
-              <>
-                <ButtonLink href={`/teach/${id}`} look="solid">
-                  Teach
-                </ButtonLink>
-                <ButtonLink href={`/stage/${id}`} plain>
-                  Stage
-                </ButtonLink>
-                <Button onClick={() => setPanel("remote")}>Remote</Button>
-              </>
-            )}
-            {ahead && (
-              <Button look={notHeld ? "solid" : undefined} onClick={() => setPanel("move")}>
-                Move
-              </Button>
-            )}
-            {ahead && <Button onClick={() => setPanel("cancel")}>Cancel it</Button>}
-            {state === "ended" && (
-              <>
-                <ButtonLink href={`/api/sessions/${id}/log?form=csv`} plain>
-                  Table
-                </ButtonLink>
-                <ButtonLink href={`/api/sessions/${id}/log`} plain>
-                  Log file
-                </ButtonLink>
-              </>
-            )}
-            {props.classId && <ButtonLink href={`/classes/${props.classId}`}>The class</ButtonLink>}
-          </div>
+          <WhatNext
+            session={props}
+            notHeld={notHeld}
+            onOpen={() => setState("open", "The room is open.")}
+            onPanel={setPanel}
+          />
         </div>
         {panel === null && <Trouble className="mt-3">{trouble}</Trouble>}
         {state === "ended" ? (
@@ -146,19 +117,77 @@ export function SessionScreen(props: Props) {
           title="Remote, for your own phone"
           description="Open this address on your phone and sign in there. Pause, next, ten seconds more, a round less, and who hurts."
         >
-          <div className="flex items-start gap-5">
-            <SquareCode
-              text={`${props.origin}/remote/${id}`}
-              label="The address as a square code for a phone's camera"
-            />
-            <p className="min-w-0 break-all">
-              <a className="font-bold underline underline-offset-2" href={`/remote/${id}`}>
-                {props.origin}/remote/{id}
-              </a>
-            </p>
-          </div>
+          <RemoteAddress address={`${props.origin}/remote/${id}`} path={`/remote/${id}`} />
         </Dialog>
       </main>
     </>
+  );
+}
+
+/** What can be done with a session as it stands. */
+function WhatNext({
+  session,
+  notHeld,
+  onOpen,
+  onPanel,
+}: {
+  readonly session: Pick<Props, "id" | "state" | "classId">;
+  readonly notHeld: boolean;
+  readonly onOpen: () => void;
+  readonly onPanel: (panel: Panel) => void;
+}) {
+  const { id, state, classId } = session;
+  const ahead = state === "planned" || state === "open";
+  const going = (state === "open" && !notHeld) || state === "running";
+  return (
+    <div className="flex shrink-0 gap-2">
+      {state === "planned" && !notHeld && (
+        <Button look="solid" onClick={onOpen}>
+          Open the room
+        </Button>
+      )}
+      {going && (
+        <>
+          <ButtonLink href={`/teach/${id}`} look="solid">
+            Teach
+          </ButtonLink>
+          <ButtonLink href={`/stage/${id}`} plain>
+            Stage
+          </ButtonLink>
+          <Button onClick={() => onPanel("remote")}>Remote</Button>
+        </>
+      )}
+      {ahead && (
+        <Button look={notHeld ? "solid" : undefined} onClick={() => onPanel("move")}>
+          Move
+        </Button>
+      )}
+      {ahead && <Button onClick={() => onPanel("cancel")}>Cancel it</Button>}
+      {state === "ended" && (
+        <>
+          <ButtonLink href={`/api/sessions/${id}/log?form=csv`} plain>
+            Table
+          </ButtonLink>
+          <ButtonLink href={`/api/sessions/${id}/log`} plain>
+            Log file
+          </ButtonLink>
+        </>
+      )}
+      {classId && <ButtonLink href={`/classes/${classId}`}>The class</ButtonLink>}
+    </div>
+  );
+}
+
+/** Where one's own phone leads a class. */
+function RemoteAddress({ address, path }: { readonly address: string; readonly path: string }) {
+  return (
+    <div className="flex items-start gap-5">
+      <SquareCode text={address} label="The address as a square code for a phone's camera" />
+      <p className="min-w-0 break-all">
+        <a className="font-bold underline underline-offset-2" href={path}>
+          {address}
+        </a>
+      </p>
+    </div>
   );
 }

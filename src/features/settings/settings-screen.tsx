@@ -4,7 +4,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { STANCES } from "@/core/class/document";
 import { POSITIONS } from "@/core/moves/move";
-import { readSettings, SETTINGS } from "@/core/settings/settings";
+import { readSettings, SETTINGS, type Settings } from "@/core/settings/settings";
 import { faultLine } from "@/core/values/faults";
 import { SignOut } from "@/features/account/sign-out";
 import { useWords } from "@/features/language/use-words";
@@ -55,6 +55,8 @@ const NUMBERS: readonly (readonly [Path, string])[] = [
   [["changeOver", "sideLying"], "Seconds to change sides lying"],
 ];
 
+type Put = (path: Path, value: unknown) => void;
+
 /** The studio's numbers: what the read-through judges by, and how long changing over takes. */
 export function SettingsScreen(props: {
   readonly studio: string;
@@ -62,7 +64,6 @@ export function SettingsScreen(props: {
   readonly members: readonly MemberLine[];
   readonly owner: boolean;
 }) {
-  const words = useWords();
   const router = useRouter();
   const record = useRecord<Tree>("/api/settings", "settings", props.stored);
   const [changes, setChanges] = useState<Tree>(props.stored);
@@ -73,7 +74,7 @@ export function SettingsScreen(props: {
   }
   const read = readSettings(changes);
   const shown = read.ok ? read.value : SETTINGS;
-  const put = (path: Path, value: unknown) => setChanges((now) => withValue(now, path, value));
+  const put: Put = (path, value) => setChanges((now) => withValue(now, path, value));
   const save = async () => {
     if (!read.ok) return;
     tell(await record.store(changes));
@@ -123,79 +124,9 @@ export function SettingsScreen(props: {
             <h2 id="stances" className="text-lg font-bold">
               What a stance keeps to
             </h2>
-            <table className="mt-1 w-full border-collapse">
-              <thead>
-                <tr className="border-b border-hairline text-left text-quiet">
-                  <th className="py-1 font-semibold">From and to</th>
-                  {STANCES.map((stance) => (
-                    <th key={stance} className="w-32 font-semibold">
-                      {words.name("stance", stance)}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {STANCE_ROWS.map(([key, meaning]) => (
-                  <tr key={key} className="border-b border-hairline">
-                    <td className="py-1">{meaning}</td>
-                    {STANCES.map((stance) => {
-                      const path = ["thresholds", "stance", stance, key];
-                      const range = (valueAt(changes, path) ?? valueAt(SETTINGS, path)) as [number, number];
-                      return (
-                        <td key={stance} className="whitespace-nowrap">
-                          <Num
-                            label={`${words.name("stance", stance)}: ${meaning}, from`}
-                            value={range[0]}
-                            onChange={(value) => put(path, [value, range[1]])}
-                          />
-                          –
-                          <Num
-                            label={`${words.name("stance", stance)}: ${meaning}, to`}
-                            value={range[1]}
-                            onChange={(value) => put(path, [range[0], value])}
-                          />
-                        </td>
-                      );
-                    })}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <StanceTable changes={changes} put={put} />
             <h2 className="mt-6 text-lg font-bold">Seconds from one position into another</h2>
-            <table className="mt-1 w-full border-collapse text-sm">
-              <thead>
-                <tr className="border-b border-hairline text-left text-quiet">
-                  <th className="py-1 font-semibold">from · into</th>
-                  {POSITIONS.map((to) => (
-                    <th key={to} className="font-semibold">
-                      {to.replace("half-kneeling", "half-kn.").replace("-", " ")}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {POSITIONS.map((from) => (
-                  <tr key={from} className="border-b border-hairline">
-                    <th scope="row" className="py-0.5 text-left font-normal">
-                      {from.replace("-", " ")}
-                    </th>
-                    {POSITIONS.map((to) => (
-                      <td key={to}>
-                        {from === to ? (
-                          <span className="text-quiet">–</span>
-                        ) : (
-                          <Num
-                            label={`Seconds from ${from} into ${to}`}
-                            value={shown.changeOver.position[from][to]}
-                            onChange={(value) => put(["changeOver", "position", from, to], value)}
-                          />
-                        )}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <PositionTable shown={shown} put={put} />
           </section>
           <div>
             <TeachingSettings
@@ -205,26 +136,7 @@ export function SettingsScreen(props: {
             <DeviceSettings />
             <Members members={props.members} owner={props.owner} />
           </div>
-          <section aria-labelledby="numbers" className="md:col-span-2">
-            <h2 id="numbers" className="text-lg font-bold">
-              Other numbers
-            </h2>
-            <div className="grid gap-x-10 md:grid-cols-2">
-              {NUMBERS.map(([path, words]) => (
-                <div
-                  key={path.join(".")}
-                  className="flex items-baseline justify-between border-b border-hairline py-1"
-                >
-                  <span>{words}</span>
-                  <Num
-                    label={words}
-                    value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
-                    onChange={(value) => put(path, value)}
-                  />
-                </div>
-              ))}
-            </div>
-          </section>
+          <OtherNumbers changes={changes} put={put} />
         </div>
       </main>
     </>
@@ -250,5 +162,117 @@ function Num(props: {
         if (event.target.value.trim() !== "" && Number.isFinite(value)) props.onChange(value);
       }}
     />
+  );
+}
+
+/** From and to, for each stance. */
+function StanceTable({ changes, put }: { readonly changes: Tree; readonly put: Put }) {
+  const words = useWords();
+  return (
+    <table className="mt-1 w-full border-collapse">
+      <thead>
+        <tr className="border-b border-hairline text-left text-quiet">
+          <th className="py-1 font-semibold">From and to</th>
+          {STANCES.map((stance) => (
+            <th key={stance} className="w-32 font-semibold">
+              {words.name("stance", stance)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {STANCE_ROWS.map(([key, meaning]) => (
+          <tr key={key} className="border-b border-hairline">
+            <td className="py-1">{meaning}</td>
+            {STANCES.map((stance) => {
+              const path = ["thresholds", "stance", stance, key];
+              const range = (valueAt(changes, path) ?? valueAt(SETTINGS, path)) as [number, number];
+              return (
+                <td key={stance} className="whitespace-nowrap">
+                  <Num
+                    label={`${words.name("stance", stance)}: ${meaning}, from`}
+                    value={range[0]}
+                    onChange={(value) => put(path, [value, range[1]])}
+                  />
+                  –
+                  <Num
+                    label={`${words.name("stance", stance)}: ${meaning}, to`}
+                    value={range[1]}
+                    onChange={(value) => put(path, [range[0], value])}
+                  />
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** How long it takes from each position into each other one. */
+function PositionTable({ shown, put }: { readonly shown: Settings; readonly put: Put }) {
+  const words = useWords();
+  return (
+    <table className="mt-1 w-full border-collapse text-sm">
+      <thead>
+        <tr className="border-b border-hairline text-left text-quiet">
+          <th className="py-1 font-semibold">from · into</th>
+          {POSITIONS.map((to) => (
+            <th key={to} className="font-semibold">
+              {to === "half-kneeling" ? "half-kn." : words.name("position", to)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {POSITIONS.map((from) => (
+          <tr key={from} className="border-b border-hairline">
+            <th scope="row" className="py-0.5 text-left font-normal">
+              {words.name("position", from)}
+            </th>
+            {POSITIONS.map((to) => (
+              <td key={to}>
+                {from === to ? (
+                  <span className="text-quiet">–</span>
+                ) : (
+                  <Num
+                    label={`Seconds from ${from} into ${to}`}
+                    value={shown.changeOver.position[from][to]}
+                    onChange={(value) => put(["changeOver", "position", from, to], value)}
+                  />
+                )}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What is one number each. */
+function OtherNumbers({ changes, put }: { readonly changes: Tree; readonly put: Put }) {
+  return (
+    <section aria-labelledby="numbers" className="md:col-span-2">
+      <h2 id="numbers" className="text-lg font-bold">
+        Other numbers
+      </h2>
+      <div className="grid gap-x-10 md:grid-cols-2">
+        {NUMBERS.map(([path, meaning]) => (
+          <div
+            key={path.join(".")}
+            className="flex items-baseline justify-between border-b border-hairline py-1"
+          >
+            <span>{meaning}</span>
+            <Num
+              label={meaning}
+              value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
+              onChange={(value) => put(path, value)}
+            />
+          </div>
+        ))}
+      </div>
+    </section>
   );
 }

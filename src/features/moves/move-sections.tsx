@@ -1,0 +1,144 @@
+"use client";
+/** The parts of a move's form: its facts, what of the body it trains and asks, its words. */
+import {
+  type BodyLoad,
+  IMPACTS,
+  LOADS,
+  MOVE_SIDES,
+  type Move,
+  MUSCLES,
+  type Muscle,
+  NOISES,
+  PATTERNS,
+  POSITIONS,
+} from "@/core/moves/move";
+import { useWords } from "@/features/language/use-words";
+import { Choice, Field } from "@/ui/field";
+import { Lines, NumberField, Pick, Several, Tick } from "./move-fields";
+
+interface Section {
+  readonly move: Move;
+  readonly put: (part: Partial<Move>) => void;
+}
+
+export function MoveFacts({ move, put }: Section) {
+  const words = useWords();
+  return (
+    <div className="grid grid-cols-4 gap-4">
+      <Field
+        label="Name"
+        name="name"
+        className="col-span-2"
+        value={move.name}
+        maxLength={120}
+        onChange={(event) => put({ name: event.target.value })}
+      />
+      <Pick
+        label="Pattern"
+        value={move.pattern}
+        all={PATTERNS}
+        name={(pattern) => words.name("pattern", pattern)}
+        onChange={(pattern) => put({ pattern })}
+      />
+      <Pick
+        label="Position"
+        value={move.position}
+        all={POSITIONS}
+        name={(position) => words.name("position", position)}
+        onChange={(position) => put({ position })}
+      />
+      <Choice
+        label="Sides"
+        value={move.sides}
+        onChange={(event) => put({ sides: event.target.value as Move["sides"] })}
+      >
+        {MOVE_SIDES.map((sides) => (
+          <option key={sides} value={sides}>
+            {words.name("sides", sides)}
+          </option>
+        ))}
+      </Choice>
+      <NumberField
+        label="Seconds of one rep"
+        value={move.repSeconds}
+        onChange={(repSeconds) => put({ repSeconds })}
+      />
+      <Pick
+        label="Impact"
+        value={move.impact}
+        all={IMPACTS}
+        name={(impact) => words.name("impact", impact)}
+        onChange={(impact) => put({ impact })}
+      />
+      <Pick
+        label="Noise"
+        value={move.noise}
+        all={NOISES}
+        name={(noise) => words.name("noise", noise)}
+        onChange={(noise) => put({ noise })}
+      />
+      <NumberField
+        label="Effort, MET (an estimate)"
+        value={move.energy.met}
+        onChange={(met) => put({ energy: { met, category: null } })}
+      />
+      <NumberField
+        label="Seconds to show"
+        value={move.demoSeconds}
+        onChange={(demoSeconds) => put({ demoSeconds })}
+      />
+      <NumberField
+        label="Seconds to set up"
+        value={move.setupSeconds}
+        onChange={(setupSeconds) => put({ setupSeconds })}
+      />
+      <div className="flex flex-col justify-end gap-1 pb-1">
+        <Tick label="held, not moved" on={move.isometric} onChange={(isometric) => put({ isometric })} />
+        <Tick label="stable: may go to the limit" on={move.stable} onChange={(stable) => put({ stable })} />
+      </div>
+    </div>
+  );
+}
+
+export function MoveBody({ move, put }: Section) {
+  const words = useWords();
+  return (
+    <>
+      <Several
+        legend="Trains first"
+        all={MUSCLES}
+        name={(muscle) => words.name("muscle", muscle)}
+        chosen={move.muscles.primary}
+        onChange={(primary) => put({ muscles: { ...move.muscles, primary: primary as Muscle[] } })}
+      />
+      <Several
+        legend="and also"
+        all={MUSCLES}
+        name={(muscle) => words.name("muscle", muscle)}
+        chosen={move.muscles.secondary}
+        onChange={(secondary) => put({ muscles: { ...move.muscles, secondary: secondary as Muscle[] } })}
+      />
+      <Several
+        legend="Asks of the body (limits rule it out by these)"
+        all={LOADS}
+        name={(load) => words.name("asks", load)}
+        chosen={move.loads}
+        onChange={(loads) => put({ loads: loads as BodyLoad[] })}
+      />
+    </>
+  );
+}
+
+export function MoveTexts({ move, put }: Section) {
+  return (
+    <div className="grid grid-cols-3 gap-4">
+      <Lines label="Say (2 to 4 lines)" list={move.cues} onChange={(cues) => put({ cues })} />
+      <Lines label="Watch for (2 lines)" list={move.faults} onChange={(list) => put({ faults: list })} />
+      <Lines
+        label="Take care (a line or more)"
+        list={move.cautions}
+        onChange={(cautions) => put({ cautions })}
+      />
+    </div>
+  );
+}
