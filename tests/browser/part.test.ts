@@ -79,7 +79,8 @@ describe("a participant's phone", () => {
         phone.driver,
         "the level",
         async () =>
-          (await (await named(phone.driver, "button", "♯ harder")).getDomAttribute("aria-pressed")) === "true",
+          (await (await named(phone.driver, "button", "♯ harder")).getDomAttribute("aria-pressed")) ===
+          "true",
       );
     await atSharp();
     // A reload comes back to the right second and the same level.

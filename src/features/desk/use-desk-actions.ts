@@ -1,6 +1,4 @@
 "use client";
-import { useEffect, useRef } from "react";
-import { tinykeys } from "tinykeys";
 import {
   addBlock,
   addSlot,
@@ -22,8 +20,9 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 /** What can be done at the Desk, by button and by key. */
 import type { Move } from "@/core/moves/move";
 import type { Desk } from "./use-desk";
+import { useDeskKeys } from "./use-desk-keys";
 
-interface Doors {
+export interface Doors {
   readonly pick: (kind: "replace" | "add") => void;
   readonly showKeys: () => void;
   readonly showMore: () => void;
@@ -37,14 +36,6 @@ interface Doors {
   readonly rests: OwnRests;
   /** True while a dialog has the keys. */
   readonly quiet: boolean;
-}
-
-/** True while the person types into something: single letters are theirs then. */
-function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target;
-  return (
-    target instanceof HTMLElement && (target.matches("input, select, textarea") || target.isContentEditable)
-  );
 }
 
 /** Seconds of work with which a new slot of this block begins: those of its last timed slot. */
@@ -123,47 +114,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     if (edit) desk.edit(edit);
   };
 
-  const now = useRef({ addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors });
-  now.current = { addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors };
-  useEffect(() => {
-    const key =
-      (run: (at: typeof now.current) => void, evenTyping = false) =>
-      (event: KeyboardEvent) => {
-        if (now.current.doors.quiet || (!evenTyping && isTyping(event))) return;
-        event.preventDefault();
-        run(now.current);
-      };
-    // The button or cell that has the focus keeps its own Enter.
-    const enter = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && event.target.matches("a, button, summary")) return;
-      key((at) => at.doors.pick("replace"))(event);
-    };
-    return tinykeys(window, {
-      "$mod+KeyZ": key((at) => at.desk.undo(), true),
-      "$mod+Shift+KeyZ": key((at) => at.desk.redo(), true),
-      "$mod+KeyY": key((at) => at.desk.redo(), true),
-      "Alt+ArrowUp": key((at) => at.reorder(-1), true),
-      "Alt+ArrowDown": key((at) => at.reorder(1), true),
-      ArrowUp: key((at) => at.stepSlot(-1)),
-      ArrowDown: key((at) => at.stepSlot(1)),
-      ArrowLeft: key((at) => at.stepBlock(-1)),
-      ArrowRight: key((at) => at.stepBlock(1)),
-      Enter: enter,
-      a: key((at) => at.doors.pick("add")),
-      b: key((at) => at.addBlock()),
-      d: key((at) => at.duplicate()),
-      Delete: key((at) => at.remove()),
-      Backspace: key((at) => at.remove()),
-      n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
-      m: key((at) => at.doors.showMore()),
-      r: key((at) => at.doors.showRoom()),
-      f: key((at) => at.doors.stepFinding(1)),
-      "Shift+F": key((at) => at.doors.stepFinding(-1)),
-      l: key((at) => at.doors.showFit()),
-      t: key((at) => at.doors.teach()),
-      "Shift+?": key((at) => at.doors.showKeys()),
-    });
-  }, []);
+  useDeskKeys({ addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors });
   return {
     addMove,
     replaceMove: replace,

@@ -83,47 +83,7 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
           aria-label="Find moves"
           className="space-y-3 overflow-auto border-r border-hairline px-4 py-4"
         >
-          <Field
-            label="Words"
-            name="words"
-            placeholder="row, towel, seated…"
-            value={filters.words}
-            onChange={(event) => put({ words: event.target.value })}
-          />
-          <Select
-            label="Pattern"
-            value={filters.pattern}
-            all={PATTERNS}
-            name={(pattern) => words.name("pattern", pattern)}
-            onChange={(pattern) => put({ pattern })}
-          />
-          <Select
-            label="Muscle"
-            value={filters.muscle}
-            all={MUSCLES}
-            name={(muscle) => words.name("muscle", muscle)}
-            onChange={(muscle) => put({ muscle })}
-          />
-          <Select
-            label="Position"
-            value={filters.position}
-            all={POSITIONS}
-            name={(position) => words.name("position", position)}
-            onChange={(position) => put({ position })}
-          />
-          <Choice
-            label="Fits a limit"
-            value={filters.limit}
-            onChange={(event) => put({ limit: event.target.value })}
-          >
-            <option value="">any</option>
-            {LIMITS.map((limit) => (
-              <option key={limit} value={limit}>
-                {words.name("limit", limit)}
-              </option>
-            ))}
-          </Choice>
-          <KitChoice kit={filters.kit} onChange={(kit) => put({ kit })} />
+          <FilterFields filters={filters} put={put} />
         </section>
         <section aria-label="Moves found" className="flex min-h-0 flex-col px-5 pt-4">
           <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
@@ -139,41 +99,7 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
             </p>
           ) : (
             <div className="min-h-0 flex-1 overflow-auto">
-              <table className="w-full border-collapse text-left">
-                <thead className="sticky top-0 bg-paper text-quiet">
-                  <tr className="border-b border-hairline">
-                    <th className="py-1.5 font-semibold">Move</th>
-                    <th className="w-36 font-semibold">Pattern</th>
-                    <th className="w-28 font-semibold">Position</th>
-                    <th className="font-semibold">Needs</th>
-                    <th className="w-44 font-semibold">Ways from here</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {shown.map((move) => (
-                    <tr key={move.id} className="border-b border-hairline align-top">
-                      <td className="py-1.5 pr-3">
-                        <Link
-                          href={`/moves/${move.id}`}
-                          prefetch={false}
-                          className="font-bold underline decoration-hairline underline-offset-4 hover:decoration-ink"
-                        >
-                          {move.name}
-                        </Link>
-                        {mine.has(move.id ?? "") && <span className="text-quiet"> yours</span>}
-                        {move.gym && <span className="text-quiet"> gym</span>}
-                      </td>
-                      <td className="py-1.5">{move.pattern && words.name("pattern", move.pattern)}</td>
-                      <td className="py-1.5">{move.position && words.name("position", move.position)}</td>
-                      <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs, words)}</td>
-                      <td className="py-1.5 tabular-nums text-quiet">
-                        ♭ {linkCount(move, "easier")} · ♯ {linkCount(move, "harder")} · swap{" "}
-                        {linkCount(move, "swap")}
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
+              <MoveTable moves={shown} mine={mine} />
             </div>
           )}
         </section>
@@ -237,5 +163,108 @@ function KitChoice(props: {
         </div>
       )}
     </fieldset>
+  );
+}
+
+/** What the moves that are shown have to be. */
+function FilterFields({
+  filters,
+  put,
+}: {
+  readonly filters: Filters;
+  readonly put: (part: Partial<Filters>) => void;
+}) {
+  const words = useWords();
+  return (
+    <>
+      <Field
+        label="Words"
+        name="words"
+        placeholder="row, towel, seated…"
+        value={filters.words}
+        onChange={(event) => put({ words: event.target.value })}
+      />
+      <Select
+        label="Pattern"
+        value={filters.pattern}
+        all={PATTERNS}
+        name={(pattern) => words.name("pattern", pattern)}
+        onChange={(pattern) => put({ pattern })}
+      />
+      <Select
+        label="Muscle"
+        value={filters.muscle}
+        all={MUSCLES}
+        name={(muscle) => words.name("muscle", muscle)}
+        onChange={(muscle) => put({ muscle })}
+      />
+      <Select
+        label="Position"
+        value={filters.position}
+        all={POSITIONS}
+        name={(position) => words.name("position", position)}
+        onChange={(position) => put({ position })}
+      />
+      <Choice
+        label="Fits a limit"
+        value={filters.limit}
+        onChange={(event) => put({ limit: event.target.value })}
+      >
+        <option value="">any</option>
+        {LIMITS.map((limit) => (
+          <option key={limit} value={limit}>
+            {words.name("limit", limit)}
+          </option>
+        ))}
+      </Choice>
+      <KitChoice kit={filters.kit} onChange={(kit) => put({ kit })} />
+    </>
+  );
+}
+
+/** The moves that were found, a line each. */
+function MoveTable({
+  moves,
+  mine,
+}: {
+  readonly moves: readonly KnownMove[];
+  readonly mine: ReadonlySet<string>;
+}) {
+  const words = useWords();
+  return (
+    <table className="w-full border-collapse text-left">
+      <thead className="sticky top-0 bg-paper text-quiet">
+        <tr className="border-b border-hairline">
+          <th className="py-1.5 font-semibold">Move</th>
+          <th className="w-36 font-semibold">Pattern</th>
+          <th className="w-28 font-semibold">Position</th>
+          <th className="font-semibold">Needs</th>
+          <th className="w-44 font-semibold">Ways from here</th>
+        </tr>
+      </thead>
+      <tbody>
+        {moves.map((move) => (
+          <tr key={move.id} className="border-b border-hairline align-top">
+            <td className="py-1.5 pr-3">
+              <Link
+                href={`/moves/${move.id}`}
+                prefetch={false}
+                className="font-bold underline decoration-hairline underline-offset-4 hover:decoration-ink"
+              >
+                {move.name}
+              </Link>
+              {mine.has(move.id ?? "") && <span className="text-quiet"> yours</span>}
+              {move.gym && <span className="text-quiet"> gym</span>}
+            </td>
+            <td className="py-1.5">{move.pattern && words.name("pattern", move.pattern)}</td>
+            <td className="py-1.5">{move.position && words.name("position", move.position)}</td>
+            <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs, words)}</td>
+            <td className="py-1.5 tabular-nums text-quiet">
+              ♭ {linkCount(move, "easier")} · ♯ {linkCount(move, "harder")} · swap {linkCount(move, "swap")}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

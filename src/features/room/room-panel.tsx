@@ -143,51 +143,22 @@ function WholePart(
         </p>
       )}
       <ol className="mt-2">
-        {part.slots.map((slot) => {
-          const short = shortBefore(part, slot.slot);
-          const held = usesText(slot.uses, person, words);
-          const line = part.changeovers.find((other) => other.to === slot.slot && other.short === short);
-          return (
-            <li key={slot.slot} className="border-t border-hairline py-1">
-              <button
-                type="button"
-                className="w-full text-left"
-                onClick={() => props.onChoose({ person: person.id, slot: slot.slot })}
-              >
-                <span className="flex justify-between gap-2">
-                  <b>{slot.name}</b>
-                  <span
-                    className={
-                      slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"
-                    }
-                  >
-                    {statusText(slot, words)}
-                  </span>
-                </span>
-                {(held || doses(slot, words)) && (
-                  <span className="block text-quiet">
-                    {[held, doses(slot, words)].filter(Boolean).join("; ")}
-                  </span>
-                )}
-                {short > 0 && line && (
-                  <span className="block text-sm text-rust">
-                    needs {line.needs} s to change, has {line.gap} s
-                  </span>
-                )}
-              </button>
-            </li>
-          );
-        })}
+        {part.slots.map((slot) => (
+          <PartLine
+            key={slot.slot}
+            slot={slot}
+            person={person}
+            part={part}
+            onOpen={() => props.onChoose({ person: person.id, slot: slot.slot })}
+          />
+        ))}
       </ol>
     </>
   );
 }
 
-function Cell(props: PanelProps & { readonly person: Person; readonly part: Part; readonly slotId: string }) {
-  const words = useWords();
-  const { person, room, book, overrule } = props;
-  const { explain, parts } = room;
-  const found = findSlot(props.doc, props.slotId);
+/** A person's part with the best other ways of every slot, asked for when it is looked at. */
+function useExplained({ explain, parts }: Room, person: Person): Part | null {
   const [explained, setExplained] = useState<Part | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the parts are others
   useEffect(() => {
@@ -197,14 +168,17 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
       gone = true;
     };
   }, [parts, person]);
+  return explained;
+}
+
+function Cell(props: PanelProps & { readonly person: Person; readonly part: Part; readonly slotId: string }) {
+  const words = useWords();
+  const { person, room, book, overrule } = props;
+  const found = findSlot(props.doc, props.slotId);
+  const explained = useExplained(room, person);
   const slot = (explained ?? props.part).slots.find((entry) => entry.slot === props.slotId);
   if (!found || !slot) return null;
   const set = found.slot;
-  const standing = typeof set.move === "string" ? person.always?.[set.move] : undefined;
-  const once = props.doc.overruled?.find((entry) => entry.slot === set.id && entry.person === person.id);
-  const reachable = reachableFrom(resolveMove(set.move, book), book)
-    .filter(({ move }) => move.id !== null && !move.gym)
-    .sort((a, b) => a.move.name.localeCompare(b.move.name, "en"));
   const short = shortBefore(props.part, set.id);
   return (
     <>
@@ -246,47 +220,109 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
           ))}
         </div>
       )}
-      <div className="mt-3 border-t-2 border-ink pt-2">
-        <label className="block">
-          <span className="font-bold">Your choice in this class</span>
-          <select
-            className="mt-1 w-full border border-quiet bg-white px-2 py-1.5"
-            value={once?.move ?? ""}
-            onChange={(event) => overrule.once(set, person, event.target.value || null)}
-          >
-            <option value="">as worked out</option>
-            {reachable.map(({ move }) => (
-              <option key={move.id} value={move.id ?? ""}>
-                {move.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        {once && typeof set.move === "string" && (
+      <OwnChoice doc={props.doc} slot={set} person={person} book={book} overrule={overrule} />
+    </>
+  );
+}
+
+/** What the instructor chooses for this person in this slot: for this class, or always. */
+function OwnChoice({
+  doc,
+  slot,
+  person,
+  book,
+  overrule,
+}: {
+  readonly doc: ClassDoc;
+  readonly slot: Slot;
+  readonly person: Person;
+  readonly book: MoveBook;
+  readonly overrule: Overrule;
+}) {
+  const standing = typeof slot.move === "string" ? person.always?.[slot.move] : undefined;
+  const once = doc.overruled?.find((entry) => entry.slot === slot.id && entry.person === person.id);
+  const reachable = reachableFrom(resolveMove(slot.move, book), book)
+    .filter(({ move }) => move.id !== null && !move.gym)
+    .sort((a, b) => a.move.name.localeCompare(b.move.name, "en"));
+  return (
+    <div className="mt-3 border-t-2 border-ink pt-2">
+      <label className="block">
+        <span className="font-bold">Your choice in this class</span>
+        <select
+          className="mt-1 w-full border border-quiet bg-white px-2 py-1.5"
+          value={once?.move ?? ""}
+          onChange={(event) => overrule.once(slot, person, event.target.value || null)}
+        >
+          <option value="">as worked out</option>
+          {reachable.map(({ move }) => (
+            <option key={move.id} value={move.id ?? ""}>
+              {move.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {once && typeof slot.move === "string" && (
+        <Button
+          look="bare"
+          className="px-0"
+          onClick={() => {
+            overrule.always(slot.move as string, person, once.move);
+            overrule.once(slot, person, null);
+          }}
+        >
+          Keep it so in every class
+        </Button>
+      )}
+      {standing && typeof slot.move === "string" && (
+        <p className="mt-2">
+          In every class {person.name.split(" ")[0]} does {book.get(standing)?.name ?? standing} instead.{" "}
           <Button
             look="bare"
             className="px-0"
-            onClick={() => {
-              overrule.always(set.move as string, person, once.move);
-              overrule.once(set, person, null);
-            }}
+            onClick={() => overrule.always(slot.move as string, person, null)}
           >
-            Keep it so in every class
+            Undo that
           </Button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** A slot of a whole part: what is done, with what, and whether there is time to change. */
+function PartLine({
+  slot,
+  person,
+  part,
+  onOpen,
+}: {
+  readonly slot: PartSlot;
+  readonly person: Person;
+  readonly part: Part;
+  readonly onOpen: () => void;
+}) {
+  const words = useWords();
+  const short = shortBefore(part, slot.slot);
+  const held = usesText(slot.uses, person, words);
+  const line = part.changeovers.find((other) => other.to === slot.slot && other.short === short);
+  return (
+    <li className="border-t border-hairline py-1">
+      <button type="button" className="w-full text-left" onClick={onOpen}>
+        <span className="flex justify-between gap-2">
+          <b>{slot.name}</b>
+          <span className={slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"}>
+            {statusText(slot, words)}
+          </span>
+        </span>
+        {(held || doses(slot, words)) && (
+          <span className="block text-quiet">{[held, doses(slot, words)].filter(Boolean).join("; ")}</span>
         )}
-        {standing && typeof set.move === "string" && (
-          <p className="mt-2">
-            In every class {person.name.split(" ")[0]} does {book.get(standing)?.name ?? standing} instead.{" "}
-            <Button
-              look="bare"
-              className="px-0"
-              onClick={() => overrule.always(set.move as string, person, null)}
-            >
-              Undo that
-            </Button>
-          </p>
+        {short > 0 && line && (
+          <span className="block text-sm text-rust">
+            needs {line.needs} s to change, has {line.gap} s
+          </span>
         )}
-      </div>
-    </>
+      </button>
+    </li>
   );
 }

@@ -1,0 +1,69 @@
+"use client";
+/** The Desk's keys. Single letters belong to whoever types into something. */
+import { useEffect, useRef } from "react";
+import { tinykeys } from "tinykeys";
+import type { Desk } from "./use-desk";
+import type { Doors } from "./use-desk-actions";
+
+interface Doing {
+  readonly addBlock: () => void;
+  readonly duplicate: () => void;
+  readonly remove: () => void;
+  readonly stepSlot: (by: -1 | 1) => void;
+  readonly stepBlock: (by: -1 | 1) => void;
+  readonly reorder: (by: -1 | 1) => void;
+  readonly desk: Desk;
+  readonly doors: Doors;
+}
+
+/** True while the person types into something: single letters are theirs then. */
+function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target;
+  return (
+    target instanceof HTMLElement && (target.matches("input, select, textarea") || target.isContentEditable)
+  );
+}
+
+export function useDeskKeys(doing: Doing): void {
+  const now = useRef(doing);
+  now.current = doing;
+  useEffect(() => {
+    const key =
+      (run: (at: typeof now.current) => void, evenTyping = false) =>
+      (event: KeyboardEvent) => {
+        if (now.current.doors.quiet || (!evenTyping && isTyping(event))) return;
+        event.preventDefault();
+        run(now.current);
+      };
+    // The button or cell that has the focus keeps its own Enter.
+    const enter = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLElement && event.target.matches("a, button, summary")) return;
+      key((at) => at.doors.pick("replace"))(event);
+    };
+    return tinykeys(window, {
+      "$mod+KeyZ": key((at) => at.desk.undo(), true),
+      "$mod+Shift+KeyZ": key((at) => at.desk.redo(), true),
+      "$mod+KeyY": key((at) => at.desk.redo(), true),
+      "Alt+ArrowUp": key((at) => at.reorder(-1), true),
+      "Alt+ArrowDown": key((at) => at.reorder(1), true),
+      ArrowUp: key((at) => at.stepSlot(-1)),
+      ArrowDown: key((at) => at.stepSlot(1)),
+      ArrowLeft: key((at) => at.stepBlock(-1)),
+      ArrowRight: key((at) => at.stepBlock(1)),
+      Enter: enter,
+      a: key((at) => at.doors.pick("add")),
+      b: key((at) => at.addBlock()),
+      d: key((at) => at.duplicate()),
+      Delete: key((at) => at.remove()),
+      Backspace: key((at) => at.remove()),
+      n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
+      m: key((at) => at.doors.showMore()),
+      r: key((at) => at.doors.showRoom()),
+      f: key((at) => at.doors.stepFinding(1)),
+      "Shift+F": key((at) => at.doors.stepFinding(-1)),
+      l: key((at) => at.doors.showFit()),
+      t: key((at) => at.doors.teach()),
+      "Shift+?": key((at) => at.doors.showKeys()),
+    });
+  }, []);
+}
