@@ -1,10 +1,6 @@
 "use client";
-import { CircleHelp } from "lucide-react";
-import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useRef, useState } from "react";
-import { toast } from "sonner";
-import { api } from "@/browser/api";
-import { type ClassDoc, STANCES, slotsOf } from "@/core/class/document";
+import { useCallback, useMemo, useState } from "react";
+import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -17,22 +13,20 @@ import { RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
-import { Button, ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
-import { Backwards } from "./backwards";
 import { BlockSentence } from "./block-sentence";
+import { BlockActions, DeskTop } from "./desk-lines";
 import { DeskPanel, type PanelTab } from "./desk-panel";
 import { KeysDialog } from "./keys";
-import { LengthLine } from "./length-line";
 import { MovePicker } from "./move-picker";
 import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
-import { SaveWord, UnsavedLine } from "./unsaved-line";
+import { UnsavedLine } from "./unsaved-line";
 import { useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useOverrule } from "./use-overrule";
 import { useReview } from "./use-review";
+import { useTeachNow } from "./use-teach-now";
 
 /** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
 export function DeskScreen(props: {
@@ -45,7 +39,6 @@ export function DeskScreen(props: {
   readonly settings: Settings;
 }) {
   const desk = useDesk(props.id, props.doc, props.revision);
-  const router = useRouter();
   const [picking, setPicking] = useState<"replace" | "add" | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const [more, setMore] = useState(false);
@@ -70,17 +63,7 @@ export function DeskScreen(props: {
   const toggleView = () => setView((now) => (now === "score" ? "room" : "score"));
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
 
-  // Pressed twice before the page is there, it is still one class.
-  const opening = useRef(false);
-  const teach = async () => {
-    if (opening.current) return;
-    opening.current = true;
-    await desk.saveNow();
-    const result = await api<{ id: string }>("POST", "/api/sessions/now", { classId: props.id });
-    opening.current = result.ok;
-    if (result.ok) router.push(`/teach/${result.value.id}`);
-    else toast.error(result.failure.message);
-  };
+  const teach = useTeachNow(props.id, desk);
   const actions = useDeskActions(desk, {
     pick: setPicking,
     showKeys: () => setKeysShown(true),
@@ -114,43 +97,16 @@ export function DeskScreen(props: {
   };
   return (
     <div className="flex h-screen flex-col overflow-hidden">
-      <TopLine here="Classes" places={PLACES}>
-        <h1 className="min-w-0 flex-1">
-          <input
-            aria-label="Title of the class"
-            className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-base font-bold hover:border-hairline focus:border-ink focus:outline-none"
-            value={desk.doc.title}
-            maxLength={120}
-            onChange={(event) => actions.setTitle(event.target.value)}
-          />
-        </h1>
-        <select
-          aria-label="Stance of the class"
-          className="appearance-none [field-sizing:content] bg-transparent text-quiet underline decoration-hairline underline-offset-4"
-          value={desk.doc.stance}
-          onChange={(event) => actions.setStance(event.target.value)}
-        >
-          {STANCES.map((stance) => (
-            <option key={stance}>{stance}</option>
-          ))}
-        </select>
-        <LengthLine desk={desk} onFit={() => setFitting(true)} />
-        <SaveWord desk={desk} />
-        <Backwards desk={desk} />
-        <Button look="icon" aria-label="List of keys" onClick={() => setKeysShown(true)}>
-          <CircleHelp size={16} aria-hidden />
-        </Button>
-        <Button aria-pressed={view === "room"} className="aria-pressed:bg-marker" onClick={toggleView}>
-          Room
-        </Button>
-        <ButtonLink href={`/classes/${props.id}/sheet`}>Sheet</ButtonLink>
-        <ButtonLink href={`/api/classes/${props.id}/file`} plain>
-          Export
-        </ButtonLink>
-        <Button look="solid" onClick={teach}>
-          Teach
-        </Button>
-      </TopLine>
+      <DeskTop
+        id={props.id}
+        desk={desk}
+        actions={actions}
+        room={view === "room"}
+        onRoom={toggleView}
+        onFit={() => setFitting(true)}
+        onKeys={() => setKeysShown(true)}
+        onTeach={teach}
+      />
       <UnsavedLine desk={desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
         <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
@@ -177,34 +133,15 @@ export function DeskScreen(props: {
                     <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
                   )}
                   {more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
-                  <div className="mt-2 flex flex-wrap gap-x-1">
-                    <Button look="bare" disabled={!slot} aria-expanded={more} onClick={() => setMore(!more)}>
-                      {more ? "Less of this move" : "More of this move"}
-                    </Button>
-                    <Button look="bare" onClick={() => setPicking("add")}>
-                      Add a move
-                    </Button>
-                    <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
-                      Copy this move
-                    </Button>
-                    <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
-                      Remove this move
-                    </Button>
-                    <Button
-                      look="bare"
-                      disabled={slotsOf(block).length < 2}
-                      onClick={() => setOrdering(true)}
-                    >
-                      Best order
-                    </Button>
-                    <span className="w-2" />
-                    <Button look="bare" onClick={actions.addBlock}>
-                      Add a block
-                    </Button>
-                    <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
-                      Remove this block
-                    </Button>
-                  </div>
+                  <BlockActions
+                    desk={desk}
+                    block={block}
+                    actions={actions}
+                    more={more}
+                    onMore={() => setMore(!more)}
+                    onAdd={() => setPicking("add")}
+                    onOrder={() => setOrdering(true)}
+                  />
                 </>
               )}
             </>

@@ -11,13 +11,14 @@ import { type Asked, presenceOf } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, resolveMove } from "@/core/moves/book";
+import type { Part } from "@/core/parts/part";
 import { callSheet } from "@/core/shape/call-sheet";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
-import { useLead } from "@/features/live/use-lead";
+import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { slotFaces } from "@/features/score/faces";
 import { groupText, nowText, presenceText } from "@/words/live-words";
@@ -47,6 +48,43 @@ interface Props {
 
 /** A group's number stays on the line of its first word. */
 const unbroken = (group: string) => group.replace(" ", "\u00a0");
+
+/** What can be done while a class is led, by button and by key. `hurt`: who hurts and wasn't answered yet. */
+function teachActions(
+  lead: Lead,
+  live: boolean,
+  doors: {
+    readonly panel: (panel: TeachPanel) => void;
+    readonly mute: () => void;
+    readonly hurt: string | null;
+    readonly contact: () => void;
+  },
+) {
+  const { panel, mute, hurt, contact } = doors;
+  const start = () => lead.command("start", { countInMs: COUNT_IN_MS });
+  return {
+    start: () => lead.state.phase === "ready" && start(),
+    toggle: () => {
+      if (lead.state.phase === "ready") start();
+      else if (lead.state.phase === "paused") lead.command("resume");
+      else if (live) lead.command("pause");
+    },
+    skip: () => live && lead.command("skip"),
+    back: () => live && lead.command("back"),
+    repeat: () => live && lead.command("repeat"),
+    extend: () => live && lead.command("extend", { seconds: STEP_SECONDS }),
+    shorten: () => live && lead.command("shorten", { seconds: STEP_SECONDS }),
+    finish: () => live && panel("finish"),
+    substitute: () => live && panel("substitute"),
+    people: () => panel("people"),
+    note: () => panel("note"),
+    keys: () => panel("keys"),
+    end: () => live && panel("end"),
+    mute: mute,
+    seen: () => hurt && lead.command("hurt-seen", { person: hurt }),
+    contact: () => hurt && contact(),
+  };
+}
 
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
 export function TeachScreen(props: Props) {
@@ -103,29 +141,12 @@ export function TeachScreen(props: Props) {
     lead.command("end");
   }, [state.phase, lead.command]);
 
-  const start = () => lead.command("start", { countInMs: COUNT_IN_MS });
-  const actions = {
-    start: () => state.phase === "ready" && start(),
-    toggle: () => {
-      if (state.phase === "ready") start();
-      else if (state.phase === "paused") lead.command("resume");
-      else if (live) lead.command("pause");
-    },
-    skip: () => live && lead.command("skip"),
-    back: () => live && lead.command("back"),
-    repeat: () => live && lead.command("repeat"),
-    extend: () => live && lead.command("extend", { seconds: STEP_SECONDS }),
-    shorten: () => live && lead.command("shorten", { seconds: STEP_SECONDS }),
-    finish: () => live && setPanel("finish"),
-    substitute: () => live && setPanel("substitute"),
-    people: () => setPanel("people"),
-    note: () => setPanel("note"),
-    keys: () => setPanel("keys"),
-    end: () => live && setPanel("end"),
+  const actions = teachActions(lead, live, {
+    panel: setPanel,
     mute: cues.mute,
-    seen: () => hurt && lead.command("hurt-seen", { person: hurt.person }),
-    contact: () => hurt && whereabouts.ask(),
-  };
+    hurt: hurt?.person ?? null,
+    contact: whereabouts.ask,
+  });
   useTeachKeys(actions, panel !== null);
 
   if (state.phase === "ended")
@@ -165,7 +186,6 @@ export function TeachScreen(props: Props) {
         {dialogs}
       </>
     );
-  const { groups, asSet } = callGroups(now, says.slotId);
   return (
     <main
       className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
@@ -186,27 +206,35 @@ export function TeachScreen(props: Props) {
             left={whereabouts.left}
           />
         )}
-        {!hurt && groups.length > 0 && (
-          <p className="line-clamp-2">
-            {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
-            <b>
-              {groups
-                .slice(0, 4)
-                .map((group) => unbroken(groupText(group, words)))
-                .join(" · ")}
-            </b>
-            {groups.length > 4 && (
-              <span className="text-night-quiet">
-                {" "}
-                · {groups.length - 4} more {groups.length === 5 ? "way" : "ways"}
-              </span>
-            )}
-          </p>
-        )}
+        {!hurt && <Groups parts={now} slotId={says.slotId} />}
       </div>
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />
       {dialogs}
     </main>
+  );
+}
+
+/** Who does something else than what was set, in groups to call. */
+function Groups({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string | null }) {
+  const words = useWords();
+  const { groups, asSet } = callGroups(parts, slotId);
+  if (groups.length === 0) return null;
+  return (
+    <p className="line-clamp-2">
+      {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
+      <b>
+        {groups
+          .slice(0, 4)
+          .map((group) => unbroken(groupText(group, words)))
+          .join(" · ")}
+      </b>
+      {groups.length > 4 && (
+        <span className="text-night-quiet">
+          {" "}
+          · {groups.length - 4} more {groups.length === 5 ? "way" : "ways"}
+        </span>
+      )}
+    </p>
   );
 }

@@ -1,0 +1,109 @@
+"use client";
+/** The Desk's upper line, and the line of what can be done with the selected block. */
+import { CircleHelp } from "lucide-react";
+import { type Block, STANCES, slotsOf } from "@/core/class/document";
+import { useWords } from "@/features/language/use-words";
+import { Button, ButtonLink } from "@/ui/button";
+import { PLACES, TopLine } from "@/ui/top-line";
+import { Backwards } from "./backwards";
+import { LengthLine } from "./length-line";
+import { SaveWord } from "./unsaved-line";
+import type { Desk } from "./use-desk";
+import type { useDeskActions } from "./use-desk-actions";
+
+type Actions = ReturnType<typeof useDeskActions>;
+
+/** Title, stance and length of the class; undo, and what can be done with it as a whole. */
+export function DeskTop(props: {
+  readonly id: string;
+  readonly desk: Desk;
+  readonly actions: Actions;
+  readonly room: boolean;
+  readonly onRoom: () => void;
+  readonly onFit: () => void;
+  readonly onKeys: () => void;
+  readonly onTeach: () => void;
+}) {
+  const words = useWords();
+  const { id, desk, actions, room, onRoom, onFit, onKeys, onTeach } = props;
+  return (
+    <TopLine here="Classes" places={PLACES}>
+      <h1 className="min-w-0 flex-1">
+        <input
+          aria-label="Title of the class"
+          className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-base font-bold hover:border-hairline focus:border-ink focus:outline-none"
+          value={desk.doc.title}
+          maxLength={120}
+          onChange={(event) => actions.setTitle(event.target.value)}
+        />
+      </h1>
+      <select
+        aria-label="Stance of the class"
+        className="appearance-none [field-sizing:content] bg-transparent text-quiet underline decoration-hairline underline-offset-4"
+        value={desk.doc.stance}
+        onChange={(event) => actions.setStance(event.target.value)}
+      >
+        {STANCES.map((stance) => (
+          <option key={stance} value={stance}>
+            {words.name("stance", stance)}
+          </option>
+        ))}
+      </select>
+      <LengthLine desk={desk} onFit={onFit} />
+      <SaveWord desk={desk} />
+      <Backwards desk={desk} />
+      <Button look="icon" aria-label="List of keys" onClick={onKeys}>
+        <CircleHelp size={16} aria-hidden />
+      </Button>
+      <Button aria-pressed={room} className="aria-pressed:bg-marker" onClick={onRoom}>
+        Room
+      </Button>
+      <ButtonLink href={`/classes/${id}/sheet`}>Sheet</ButtonLink>
+      <ButtonLink href={`/api/classes/${id}/file`} plain>
+        Export
+      </ButtonLink>
+      <Button look="solid" onClick={onTeach}>
+        Teach
+      </Button>
+    </TopLine>
+  );
+}
+
+/** What can be done with the selected block and its selected move. */
+export function BlockActions(props: {
+  readonly desk: Desk;
+  readonly block: Block;
+  readonly actions: Actions;
+  readonly more: boolean;
+  readonly onMore: () => void;
+  readonly onAdd: () => void;
+  readonly onOrder: () => void;
+}) {
+  const { desk, block, actions, more, onMore, onAdd, onOrder } = props;
+  return (
+    <div className="mt-2 flex flex-wrap gap-x-1">
+      <Button look="bare" disabled={!desk.selection.slot} aria-expanded={more} onClick={onMore}>
+        {more ? "Less of this move" : "More of this move"}
+      </Button>
+      <Button look="bare" onClick={onAdd}>
+        Add a move
+      </Button>
+      <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
+        Copy this move
+      </Button>
+      <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
+        Remove this move
+      </Button>
+      <Button look="bare" disabled={slotsOf(block).length < 2} onClick={onOrder}>
+        Best order
+      </Button>
+      <span className="w-2" />
+      <Button look="bare" onClick={actions.addBlock}>
+        Add a block
+      </Button>
+      <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
+        Remove this block
+      </Button>
+    </div>
+  );
+}
