@@ -4,7 +4,7 @@ import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { OwnSession } from "@/core/live/own-part";
 import { EFFORTS, type SlotDone, type Written } from "@/core/log/entries";
-import type { Part } from "@/core/parts/part";
+import type { Part, PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { effortText } from "@/words/log-words";
 import { whenText } from "@/words/own-words";
@@ -58,48 +58,8 @@ export function AfterClass(
       </p>
       <h1 className="text-3xl font-bold leading-tight">{session.doc.title}</h1>
       <form onSubmit={save} className="mt-3">
-        <fieldset>
-          <legend className="text-xl font-bold">How hard was the whole class?</legend>
-          <div className="mt-1 grid grid-cols-11">
-            {EFFORTS.map((n) => (
-              <button
-                key={n}
-                type="button"
-                aria-pressed={effort === n}
-                aria-label={`${n}: ${words.name("effort", n)}`}
-                className="flex h-14 items-end justify-center border border-l-0 border-hairline pb-1.5 font-bold first:border-l aria-pressed:bg-marker"
-                onClick={() => setEffort(n)}
-              >
-                {n}
-              </button>
-            ))}
-          </div>
-          <p className="mt-1 flex justify-between text-base text-quiet">
-            <span>rest</span>
-            <b className="text-ink">{effortText(effort, words)}</b>
-            <span>the hardest</span>
-          </p>
-        </fieldset>
-        {slots.length > 0 && (
-          <fieldset className="mt-4">
-            <legend className="text-xl font-bold">What you did</legend>
-            <p className="text-base text-quiet">Filled in from your part. Change what was different.</p>
-            <div className="mt-1 grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-baseline gap-x-2 text-sm text-quiet">
-              <span />
-              <span>sets</span>
-              <span>each</span>
-              <span>kg</span>
-            </div>
-            {slots.map((slot) => (
-              <SlotLine
-                key={slot.slot}
-                name={slot.name}
-                done={done[slot.slot] ?? {}}
-                onChange={(part) => put(slot.slot, part)}
-              />
-            ))}
-          </fieldset>
-        )}
+        <HowHard effort={effort} onEffort={setEffort} />
+        {slots.length > 0 && <WhatWasDone slots={slots} done={done} put={put} />}
         <label className="mt-4 block">
           <span className="font-bold">A note</span>
           <textarea
@@ -156,5 +116,72 @@ function SlotLine(props: {
       {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
       {done.kg === undefined ? <span /> : box("kg", done.kg, "kg")}
     </div>
+  );
+}
+
+/** Effort of the whole class, one press. */
+function HowHard({
+  effort,
+  onEffort,
+}: {
+  readonly effort: number | null;
+  readonly onEffort: (effort: number) => void;
+}) {
+  const words = useWords();
+  return (
+    <fieldset>
+      <legend className="text-xl font-bold">How hard was the whole class?</legend>
+      <div className="mt-1 grid grid-cols-11">
+        {EFFORTS.map((n) => (
+          <button
+            key={n}
+            type="button"
+            aria-pressed={effort === n}
+            aria-label={`${n}: ${words.name("effort", n)}`}
+            className="flex h-14 items-end justify-center border border-l-0 border-hairline pb-1.5 font-bold first:border-l aria-pressed:bg-marker"
+            onClick={() => onEffort(n)}
+          >
+            {n}
+          </button>
+        ))}
+      </div>
+      <p className="mt-1 flex justify-between text-base text-quiet">
+        <span>rest</span>
+        <b className="text-ink">{effortText(effort, words)}</b>
+        <span>the hardest</span>
+      </p>
+    </fieldset>
+  );
+}
+
+/** What was done in each slot, filled in already. */
+function WhatWasDone({
+  slots,
+  done,
+  put,
+}: {
+  readonly slots: readonly PartSlot[];
+  readonly done: Done;
+  readonly put: (slot: string, part: SlotDone) => void;
+}) {
+  return (
+    <fieldset className="mt-4">
+      <legend className="text-xl font-bold">What you did</legend>
+      <p className="text-base text-quiet">Filled in from your part. Change what was different.</p>
+      <div className="mt-1 grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-baseline gap-x-2 text-sm text-quiet">
+        <span />
+        <span>sets</span>
+        <span>each</span>
+        <span>kg</span>
+      </div>
+      {slots.map((slot) => (
+        <SlotLine
+          key={slot.slot}
+          name={slot.name}
+          done={done[slot.slot] ?? {}}
+          onChange={(part) => put(slot.slot, part)}
+        />
+      ))}
+    </fieldset>
   );
 }

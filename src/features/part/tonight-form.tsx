@@ -49,32 +49,14 @@ export function TonightForm(props: {
   };
   if (asking)
     return (
-      <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="new-today">
-        <h2 id="new-today" className="text-xl font-bold">
-          Anything new today?
-        </h2>
-        <p className="text-base text-quiet">Sore, tired, something missing? It holds for this class.</p>
-        <div className="mt-2 grid grid-cols-2 gap-2">
-          <button
-            type="button"
-            className="border-2 border-ink py-2.5 font-bold"
-            disabled={busy}
-            onClick={save}
-          >
-            Nothing new
-          </button>
-          <button
-            type="button"
-            className="border-2 border-ink py-2.5 font-bold"
-            onClick={() => {
-              setAsking(false);
-              setOpen(true);
-            }}
-          >
-            Something is
-          </button>
-        </div>
-      </section>
+      <Asked
+        busy={busy}
+        onNothing={save}
+        onSomething={() => {
+          setAsking(false);
+          setOpen(true);
+        }}
+      />
     );
   return (
     <Fold
@@ -83,22 +65,7 @@ export function TonightForm(props: {
       open={open}
     >
       <form onSubmit={submit}>
-        <fieldset className="mt-1">
-          <legend className="font-bold">Your level today</legend>
-          <div className="grid grid-cols-3 gap-2">
-            {MARKS.map((entry) => (
-              <button
-                key={entry}
-                type="button"
-                aria-pressed={mark === entry}
-                className="border-2 border-hairline py-2 text-base font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-                onClick={() => setMark(mark === entry ? null : entry)}
-              >
-                {MARK_GLYPH[entry]} {words.name("mark", entry)}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+        <LevelToday mark={mark} onMark={setMark} />
         <Ticks
           legend="Today please"
           all={LIMITS.filter((limit) => !(person.limits ?? []).includes(limit))}
@@ -121,5 +88,64 @@ export function TonightForm(props: {
         <Send busy={busy}>{nothing ? "Nothing new" : "Keep it for this class"}</Send>
       </form>
     </Fold>
+  );
+}
+
+/** The question, with its two answers. */
+function Asked(props: {
+  readonly busy: boolean;
+  readonly onNothing: () => void;
+  readonly onSomething: () => void;
+}) {
+  const { busy, onNothing, onSomething } = props;
+  return (
+    <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="new-today">
+      <h2 id="new-today" className="text-xl font-bold">
+        Anything new today?
+      </h2>
+      <p className="text-base text-quiet">Sore, tired, something missing? It holds for this class.</p>
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        <button
+          type="button"
+          className="border-2 border-ink py-2.5 font-bold"
+          disabled={busy}
+          onClick={onNothing}
+        >
+          Nothing new
+        </button>
+        <button type="button" className="border-2 border-ink py-2.5 font-bold" onClick={onSomething}>
+          Something is
+        </button>
+      </div>
+    </section>
+  );
+}
+
+/** Another level than usual, in everything. */
+function LevelToday({
+  mark,
+  onMark,
+}: {
+  readonly mark: Mark | null;
+  readonly onMark: (mark: Mark | null) => void;
+}) {
+  const words = useWords();
+  return (
+    <fieldset className="mt-1">
+      <legend className="font-bold">Your level today</legend>
+      <div className="grid grid-cols-3 gap-2">
+        {MARKS.map((entry) => (
+          <button
+            key={entry}
+            type="button"
+            aria-pressed={mark === entry}
+            className="border-2 border-hairline py-2 text-base font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            onClick={() => onMark(mark === entry ? null : entry)}
+          >
+            {MARK_GLYPH[entry]} {words.name("mark", entry)}
+          </button>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -92,31 +92,42 @@ export function KitLine(props: {
           sturdy: carries a person, no castors
         </label>
       )}
-      {item.type === "door" && (
-        <>
-          <label className="flex items-center gap-1.5">
-            <input
-              type="checkbox"
-              checked={item.latches === true}
-              onChange={(event) => put({ latches: event.target.checked })}
-            />
-            latches
-          </label>
-          <select
-            aria-label="door: opens"
-            className="border-b-2 border-pine bg-transparent font-bold"
-            value={item.opens ?? ""}
-            onChange={(event) => put({ opens: (event.target.value || undefined) as KitItem["opens"] })}
-          >
-            <option value="">which way it opens: not said</option>
-            <option value="away">opens away: pulling shuts it</option>
-            <option value="towards">opens towards me</option>
-          </select>
-        </>
-      )}
+      {item.type === "door" && <DoorFields item={item} put={put} />}
       <button type="button" aria-label={`Remove ${name}`} className="ml-auto p-1" onClick={props.onRemove}>
         <X size={16} aria-hidden />
       </button>
     </li>
+  );
+}
+
+/** Whether a door latches, and which way it opens: pulling must shut it. */
+function DoorFields({
+  item,
+  put,
+}: {
+  readonly item: KitItem;
+  readonly put: (part: Partial<KitItem>) => void;
+}) {
+  return (
+    <>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={item.latches === true}
+          onChange={(event) => put({ latches: event.target.checked })}
+        />
+        latches
+      </label>
+      <select
+        aria-label="door: opens"
+        className="border-b-2 border-pine bg-transparent font-bold"
+        value={item.opens ?? ""}
+        onChange={(event) => put({ opens: (event.target.value || undefined) as KitItem["opens"] })}
+      >
+        <option value="">which way it opens: not said</option>
+        <option value="away">opens away: pulling shuts it</option>
+        <option value="towards">opens towards me</option>
+      </select>
+    </>
   );
 }

@@ -1,12 +1,13 @@
 "use client";
 import { Volume2, VolumeX } from "lucide-react";
-import { useEffect, useMemo } from "react";
+import { type ReactNode, useEffect, useMemo } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
 import { MARK_GLYPH } from "@/core/homes/home";
 import type { SessionEvent } from "@/core/live/events";
-import { scoreOfKept } from "@/core/live/live-score";
+import type { ClockPhase } from "@/core/live/fold";
+import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
 import type { ThreeWays } from "@/core/live/three-ways";
 import { bookOf, type KnownMove } from "@/core/moves/book";
@@ -64,36 +65,7 @@ export function StageScreen(props: {
     </button>
   );
   if (!live)
-    return (
-      <main
-        className="night flex h-screen flex-col bg-night px-8 py-8 text-night-text"
-        data-phase={state.phase}
-      >
-        <p className="text-3xl text-night-quiet">{props.studio}</p>
-        <h1 className="mt-2 text-7xl font-extrabold leading-none">{shown.title}</h1>
-        {state.phase === "ready" ? (
-          <>
-            <p className="mt-4 text-4xl">{clockText(score.totalMs / 1000)}, begins in a moment</p>
-            <ol className="mt-6 space-y-1 text-3xl">
-              {shown.blocks.map((block) => (
-                <li key={block.id}>
-                  {block.title || "Block"}
-                  <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
-                </li>
-              ))}
-            </ol>
-            <p className="mt-auto max-w-4xl text-2xl text-night-quiet">
-              Furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps. Pain,
-              dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call your local
-              emergency number.
-            </p>
-            <p className="mt-4">{sound}</p>
-          </>
-        ) : (
-          <p className="mt-6 text-4xl">That was it. Drink something.</p>
-        )}
-      </main>
-    );
+    return <NotLive studio={props.studio} shown={shown} score={score} phase={state.phase} sound={sound} />;
   const says = nowText(nowNext(shown, score, state, book), words);
   const three = says.slotId ? ways[says.slotId] : undefined;
   return (
@@ -123,23 +95,7 @@ export function StageScreen(props: {
           {!says.working && says.segment?.kind !== "demo" && <span className="text-night-quiet">Next </span>}
           {says.headline}
         </Styled>
-        {three ? (
-          <div className="mt-3 text-[38px] leading-tight">
-            {(["flat", "sharp"] as const).map(
-              (mark) =>
-                wayText(three[mark], words) && (
-                  <p key={mark} className="truncate">
-                    <span className="text-night-quiet">
-                      {MARK_GLYPH[mark]} {words.name("mark", mark)}{" "}
-                    </span>
-                    <b>{wayText(three[mark], words)}</b>
-                  </p>
-                ),
-            )}
-          </div>
-        ) : (
-          <p className="mt-3 text-[38px] leading-tight">{says.cue}</p>
-        )}
+        <ThreeLines three={three} cue={says.cue} />
         {(says.otherSide || (says.working && says.next)) && (
           <p className="mt-2 truncate text-[52px] font-bold leading-tight">
             <span className="font-normal text-night-quiet">{says.otherSide ? "then " : "next "}</span>
@@ -159,5 +115,65 @@ export function StageScreen(props: {
         </p>
       </div>
     </main>
+  );
+}
+
+/** Before the first second and after the last. */
+function NotLive(props: {
+  readonly studio: string;
+  readonly shown: ClassDoc;
+  readonly score: LiveScore;
+  readonly phase: ClockPhase;
+  readonly sound: ReactNode;
+}) {
+  const { studio, shown, score, phase, sound } = props;
+  return (
+    <main className="night flex h-screen flex-col bg-night px-8 py-8 text-night-text" data-phase={phase}>
+      <p className="text-3xl text-night-quiet">{studio}</p>
+      <h1 className="mt-2 text-7xl font-extrabold leading-none">{shown.title}</h1>
+      {phase === "ready" ? (
+        <>
+          <p className="mt-4 text-4xl">{clockText(score.totalMs / 1000)}, begins in a moment</p>
+          <ol className="mt-6 space-y-1 text-3xl">
+            {shown.blocks.map((block) => (
+              <li key={block.id}>
+                {block.title || "Block"}
+                <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
+              </li>
+            ))}
+          </ol>
+          <p className="mt-auto max-w-4xl text-2xl text-night-quiet">
+            Furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps. Pain,
+            dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call your local
+            emergency number.
+          </p>
+          <p className="mt-4">{sound}</p>
+        </>
+      ) : (
+        <p className="mt-6 text-4xl">That was it. Drink something.</p>
+      )}
+    </main>
+  );
+}
+
+/** The easier and the harder way, or the cue where there are none. */
+function ThreeLines({ three, cue }: { readonly three: ThreeWays | undefined; readonly cue: string }) {
+  const words = useWords();
+  return three ? (
+    <div className="mt-3 text-[38px] leading-tight">
+      {(["flat", "sharp"] as const).map(
+        (mark) =>
+          wayText(three[mark], words) && (
+            <p key={mark} className="truncate">
+              <span className="text-night-quiet">
+                {MARK_GLYPH[mark]} {words.name("mark", mark)}{" "}
+              </span>
+              <b>{wayText(three[mark], words)}</b>
+            </p>
+          ),
+      )}
+    </div>
+  ) : (
+    <p className="mt-3 text-[38px] leading-tight">{cue}</p>
   );
 }
