@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
@@ -18,6 +18,7 @@ import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { doseOf, fetchOf, type HurtState, hurtButton, hurtLine, ownCall } from "@/words/own-words";
 import { whyText } from "@/words/part-words";
+import type { Words } from "@/words/words";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
@@ -73,21 +74,35 @@ function statusText({ reached, held, state, lateMs }: Props): string {
   return lateMs > 0 ? `${ends} · ${(lateMs / 1000).toFixed(1)} s later` : ends;
 }
 
+/** Their own call before any cue; nothing of it while it hurts. */
+function toldNow(
+  { person, book, state, words }: Props & { readonly words: Words },
+  own: PartSlot | undefined,
+  moment: OwnMoment | null,
+  working: boolean,
+  done: boolean,
+): ReactNode {
+  if (working && state.waitedMs > 0) return "Time. Your instructor says when it goes on.";
+  if (done) return "Done: breathe, shake it out.";
+  const call = working ? ownCall(moment, person, words) : null;
+  if (call) return <b>{call}</b>;
+  const move = own?.move ? book.get(own.move) : undefined;
+  return own?.note ?? move?.cues?.[0] ?? "";
+}
+
 /** During a class: the count, the move, the cue, what comes next, and what one can say. */
 export function During(props: Props) {
   const words = useWords();
-  const { token, person, doc, score, book, part, state, mark, enter } = props;
+  const { token, person, doc, score, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
   const { segment, working, shown, otherSide: follows, next: after } = positionOf(score, state);
   const own = part.slots.find((slot) => slot.slot === shown?.slot);
   const next = part.slots.find((slot) => slot.slot === after?.slot);
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
-  const move = own?.move ? book.get(own.move) : undefined;
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
   const turns = follows !== null || moment?.soon?.what === "change";
-  const call = working ? ownCall(moment, person, words) : null;
   const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
   return (
@@ -114,24 +129,7 @@ export function During(props: Props) {
         {own ? own.name : (block?.title ?? "")}
       </h1>
       <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person, words)}</p>
-      {props.hurt.pressed ? (
-        <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-          {hurtLine(props.hurt, words)}
-        </p>
-      ) : (
-        // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
-        <p className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}>
-          {working && state.waitedMs > 0 ? (
-            "Time. Your instructor says when it goes on."
-          ) : done ? (
-            "Done: breathe, shake it out."
-          ) : call ? (
-            <b>{call}</b>
-          ) : (
-            (own?.note ?? move?.cues?.[0] ?? "")
-          )}
-        </p>
-      )}
+      <ToldNow hurt={props.hurt} own={own} told={toldNow({ ...props, words }, own, moment, working, done)} />
       <div className={UPRIGHT_ONLY}>
         {props.easing ? (
           <p className="mt-1 text-base text-night-quiet">Easier for this round, since you came late.</p>
@@ -139,17 +137,7 @@ export function During(props: Props) {
           own &&
           own.status !== "as-set" && <p className="mt-1 text-base text-night-quiet">{whyText(own, words)}</p>
         )}
-        <fieldset className="mt-3 grid grid-cols-3 gap-2">
-          <legend className="sr-only">Your level</legend>
-          {MARKS.map((entry) => (
-            <LevelButton
-              key={entry}
-              mark={entry}
-              on={(mark ?? own?.mark ?? "natural") === entry}
-              onPress={() => enter("mark", { mark: entry })}
-            />
-          ))}
-        </fieldset>
+        <Levels mark={mark ?? own?.mark ?? "natural"} enter={enter} />
         {working && own?.reps && segment?.slot && (
           <button
             type="button"
@@ -167,25 +155,7 @@ export function During(props: Props) {
       <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
         <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />
         <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person, words)}</p>
-        <div className="mt-2 grid grid-cols-2 gap-2.5">
-          <button
-            type="button"
-            className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
-            onClick={() => enter("hurt", slot)}
-          >
-            {hurtButton(props.hurt, words)}
-          </button>
-          <button
-            type="button"
-            className="border-2 border-night-text py-4 text-lg font-bold"
-            onClick={() => {
-              enter("uncomfortable", slot);
-              enter("mark", { mark: "flat" });
-            }}
-          >
-            Another way
-          </button>
-        </div>
+        <HurtsOrAnother hurt={props.hurt} slot={slot} enter={enter} />
         <div className="mt-3 flex justify-between gap-3">
           <HearLate
             score={score}
@@ -238,5 +208,79 @@ function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonl
     >
       {MARK_GLYPH[props.mark]} {words.name("mark", props.mark)}
     </button>
+  );
+}
+
+/** What stands under the move: that it hurts before anything else, then what this person is told now. */
+function ToldNow({
+  hurt,
+  own,
+  told,
+}: {
+  readonly hurt: HurtState;
+  readonly own: PartSlot | undefined;
+  readonly told: ReactNode;
+}) {
+  const words = useWords();
+  return hurt.pressed ? (
+    <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
+      {hurtLine(hurt, words)}
+    </p>
+  ) : (
+    // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
+    <p className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}>
+      {told}
+    </p>
+  );
+}
+
+/** The level at which they go on. */
+function Levels({ mark, enter }: { readonly mark: Mark; readonly enter: Enter }) {
+  return (
+    <fieldset className="mt-3 grid grid-cols-3 gap-2">
+      <legend className="sr-only">Your level</legend>
+      {MARKS.map((entry) => (
+        <LevelButton
+          key={entry}
+          mark={entry}
+          on={mark === entry}
+          onPress={() => enter("mark", { mark: entry })}
+        />
+      ))}
+    </fieldset>
+  );
+}
+
+/** That it hurts, or that it should be another way. */
+function HurtsOrAnother({
+  hurt,
+  slot,
+  enter,
+}: {
+  readonly hurt: HurtState;
+  readonly slot: { readonly slot?: string };
+  readonly enter: Enter;
+}) {
+  const words = useWords();
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-2.5">
+      <button
+        type="button"
+        className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
+        onClick={() => enter("hurt", slot)}
+      >
+        {hurtButton(hurt, words)}
+      </button>
+      <button
+        type="button"
+        className="border-2 border-night-text py-4 text-lg font-bold"
+        onClick={() => {
+          enter("uncomfortable", slot);
+          enter("mark", { mark: "flat" });
+        }}
+      >
+        Another way
+      </button>
+    </div>
   );
 }

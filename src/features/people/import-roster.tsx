@@ -51,7 +51,6 @@ function readText(text: string): Read {
 
 /** Importing people from a roster file or a table: shown first; the same id updates rather than doubles. */
 export function ImportRoster({ people }: { readonly people: readonly Person[] }) {
-  const words = useWords();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [read, setRead] = useState<Read | null>(null);
@@ -87,57 +86,74 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
           className="w-full border border-quiet bg-white p-2"
           onChange={(event) => choose(event.target.files?.[0])}
         />
-        {read && read.faults.length > 0 && (
-          <>
-            <p className="mt-4 font-bold text-rust">
-              Mend {read.faults.length === 1 ? "this" : `these ${read.faults.length}`} and choose the file
-              again; nothing is stored.
-            </p>
-            <div role="alert" className="mt-1 max-h-60 overflow-auto border-l-4 border-rust pl-3">
-              <ul className="space-y-1">
-                {read.faults.map((fault) => (
-                  <li key={`${fault.where} ${fault.what}`}>
-                    <code className="font-bold">{fault.where}</code> {fault.what}
-                  </li>
-                ))}
-              </ul>
-            </div>
-          </>
-        )}
-        {sound && (
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
-          <div tabIndex={0} className="mt-4 max-h-72 overflow-auto">
-            <table className="w-full border-collapse text-left">
-              <caption className="pb-1 text-left font-bold">What will be stored</caption>
-              <thead className="text-quiet">
-                <tr className="border-b border-hairline">
-                  <th className="w-20 py-1 font-semibold">As</th>
-                  <th className="w-44 font-semibold">Name</th>
-                  <th className="font-semibold">At home</th>
-                </tr>
-              </thead>
-              <tbody>
-                {read.people.map((person) => (
-                  <tr key={person.id} className="border-b border-hairline align-top">
-                    <td className="py-1">{known.has(person.id) ? "update" : "new"}</td>
-                    <td className="font-bold">{person.name}</td>
-                    <td>
-                      {person.kit === undefined
-                        ? "not said yet"
-                        : person.kit.length === 0
-                          ? "nothing"
-                          : person.kit.map((item) => kitText(item, words, person.units)).join(", ")}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
-        )}
+        {read && read.faults.length > 0 && <Faults faults={read.faults} />}
+        {sound && <WillBeStored people={read.people} known={known} />}
         <Button look="solid" className="mt-4" disabled={!sound} onClick={store}>
           Store {sound ? read.people.length : ""} people
         </Button>
       </Dialog>
     </>
+  );
+}
+
+/** What has to be mended, by its place in the file. */
+function Faults({ faults }: { readonly faults: readonly Trouble[] }) {
+  return (
+    <>
+      <p className="mt-4 font-bold text-rust">
+        Mend {faults.length === 1 ? "this" : `these ${faults.length}`} and choose the file again; nothing is
+        stored.
+      </p>
+      <div role="alert" className="mt-1 max-h-60 overflow-auto border-l-4 border-rust pl-3">
+        <ul className="space-y-1">
+          {faults.map((fault) => (
+            <li key={`${fault.where} ${fault.what}`}>
+              <code className="font-bold">{fault.where}</code> {fault.what}
+            </li>
+          ))}
+        </ul>
+      </div>
+    </>
+  );
+}
+
+/** What will be stored, before it is. */
+function WillBeStored({
+  people,
+  known,
+}: {
+  readonly people: readonly Person[];
+  readonly known: ReadonlySet<string>;
+}) {
+  const words = useWords();
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+    <div tabIndex={0} className="mt-4 max-h-72 overflow-auto">
+      <table className="w-full border-collapse text-left">
+        <caption className="pb-1 text-left font-bold">What will be stored</caption>
+        <thead className="text-quiet">
+          <tr className="border-b border-hairline">
+            <th className="w-20 py-1 font-semibold">As</th>
+            <th className="w-44 font-semibold">Name</th>
+            <th className="font-semibold">At home</th>
+          </tr>
+        </thead>
+        <tbody>
+          {people.map((person) => (
+            <tr key={person.id} className="border-b border-hairline align-top">
+              <td className="py-1">{known.has(person.id) ? "update" : "new"}</td>
+              <td className="font-bold">{person.name}</td>
+              <td>
+                {person.kit === undefined
+                  ? "not said yet"
+                  : person.kit.length === 0
+                    ? "nothing"
+                    : person.kit.map((item) => kitText(item, words, person.units)).join(", ")}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

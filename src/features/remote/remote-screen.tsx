@@ -4,7 +4,8 @@ import { useEffect, useMemo, useState } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { isOf, type SessionEvent } from "@/core/live/events";
-import { finishWays } from "@/core/live/finish";
+import { type FinishWay, finishWays } from "@/core/live/finish";
+import type { ClockPhase } from "@/core/live/fold";
 import { scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
 import { peopleNow } from "@/core/live/people-now";
@@ -16,7 +17,7 @@ import { countText, leftToCountMs } from "@/features/live/bar";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
-import { useLead } from "@/features/live/use-lead";
+import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { nowText } from "@/words/live-words";
 
@@ -57,18 +58,7 @@ export function RemoteScreen(props: {
   const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
   const last = lead.events.filter(isOf("hurt")).at(-1)?.payload.person;
   const [hurt] = people.hurt;
-  if (state.phase === "ended" || state.phase === "over")
-    return (
-      <main
-        className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text"
-        data-phase="ended"
-      >
-        <h1 className="text-4xl font-extrabold">The class is over</h1>
-        <Link className="text-xl underline underline-offset-4" href={`/sessions/${id}`}>
-          Write it up
-        </Link>
-      </main>
-    );
+  if (state.phase === "ended" || state.phase === "over") return <Over id={id} />;
   return (
     <main
       className="night mx-auto flex min-h-screen max-w-md flex-col gap-3 bg-night px-4 py-3 text-night-text"
@@ -100,38 +90,7 @@ export function RemoteScreen(props: {
           says.working &&
           [says.segment?.side, says.next && `next ${says.next}`].filter(Boolean).join(", ")}
       </p>
-      <button
-        type="button"
-        className="min-h-52 bg-marker text-5xl font-extrabold text-night"
-        onClick={() =>
-          ready
-            ? command("start", { countInMs: 5000 })
-            : command(state.phase === "paused" ? "resume" : "pause")
-        }
-      >
-        {ready ? "Start" : state.phase === "paused" ? "Resume" : "Pause"}
-      </button>
-      <div className="grid grid-cols-2 gap-3">
-        <button type="button" className={BIG} disabled={!live} onClick={() => command("skip")}>
-          Next
-        </button>
-        <button
-          type="button"
-          className={BIG}
-          disabled={!live}
-          onClick={() => command("extend", { seconds: 10 })}
-        >
-          +10 s
-        </button>
-      </div>
-      <button type="button" className={BIG} disabled={!drop} onClick={() => drop && command(...drop.says)}>
-        Drop a round
-        <span className="block text-lg font-normal">
-          {drop
-            ? `ends ${timeOfDay(drop.endMs)}, ${clockText(Math.round(drop.savesMs / 1000))} less`
-            : "no round is left to drop"}
-        </span>
-      </button>
+      <Presses phase={state.phase} live={live} drop={drop} command={command} />
       <div
         className={`mt-auto ${hurt ? "border-l-[14px] border-stop pl-3" : ""}`}
         role={hurt ? "alert" : undefined}
@@ -187,6 +146,69 @@ function Hurt(props: {
           Answered
         </button>
       </div>
+    </>
+  );
+}
+
+function Over({ id }: { readonly id: string }) {
+  return (
+    <main
+      className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text"
+      data-phase="ended"
+    >
+      <h1 className="text-4xl font-extrabold">The class is over</h1>
+      <Link className="text-xl underline underline-offset-4" href={`/sessions/${id}`}>
+        Write it up
+      </Link>
+    </main>
+  );
+}
+
+/** Pause, next, ten seconds more, a round less: large enough for a glance. */
+function Presses({
+  phase,
+  live,
+  drop,
+  command,
+}: {
+  readonly phase: ClockPhase;
+  readonly live: boolean;
+  readonly drop: FinishWay | undefined;
+  readonly command: Lead["command"];
+}) {
+  const ready = phase === "ready";
+  return (
+    <>
+      <button
+        type="button"
+        className="min-h-52 bg-marker text-5xl font-extrabold text-night"
+        onClick={() =>
+          ready ? command("start", { countInMs: 5000 }) : command(phase === "paused" ? "resume" : "pause")
+        }
+      >
+        {ready ? "Start" : phase === "paused" ? "Resume" : "Pause"}
+      </button>
+      <div className="grid grid-cols-2 gap-3">
+        <button type="button" className={BIG} disabled={!live} onClick={() => command("skip")}>
+          Next
+        </button>
+        <button
+          type="button"
+          className={BIG}
+          disabled={!live}
+          onClick={() => command("extend", { seconds: 10 })}
+        >
+          +10 s
+        </button>
+      </div>
+      <button type="button" className={BIG} disabled={!drop} onClick={() => drop && command(...drop.says)}>
+        Drop a round
+        <span className="block text-lg font-normal">
+          {drop
+            ? `ends ${timeOfDay(drop.endMs)}, ${clockText(Math.round(drop.savesMs / 1000))} less`
+            : "no round is left to drop"}
+        </span>
+      </button>
     </>
   );
 }

@@ -40,12 +40,6 @@ export function PlanSession(props: {
     if (result.ok) router.push(`/sessions/${result.value.id}`);
     else setTrouble(result.failure.message);
   };
-  const toggle = (id: string, on: boolean) => {
-    const next = new Set(chosen);
-    if (on) next.add(id);
-    else next.delete(id);
-    setChosen(next);
-  };
   return (
     <>
       <Button look="solid" disabled={classes.length === 0} onClick={() => setOpen(true)}>
@@ -63,36 +57,7 @@ export function PlanSession(props: {
             </Choice>
             <WhenFields value={when} onChange={setWhen} />
           </div>
-          <fieldset className="min-w-0">
-            <legend className="flex w-full items-baseline justify-between font-semibold">
-              Asked: {chosen.size} of {people.length}
-            </legend>
-            <p className="mb-1 flex gap-3">
-              <Button
-                look="bare"
-                className="px-0"
-                onClick={() => setChosen(new Set(people.map(({ id }) => id)))}
-              >
-                Everybody
-              </Button>
-              <Button look="bare" className="px-0" onClick={() => setChosen(new Set())}>
-                Nobody yet
-              </Button>
-            </p>
-            <div className="grid max-h-64 grid-cols-2 gap-x-3 overflow-auto border border-hairline p-2">
-              {people.map(({ id, name }) => (
-                <label key={id} className="flex items-center gap-1.5 truncate py-0.5">
-                  <input
-                    type="checkbox"
-                    className="accent-pine"
-                    checked={chosen.has(id)}
-                    onChange={(event) => toggle(id, event.target.checked)}
-                  />
-                  {name}
-                </label>
-              ))}
-            </div>
-          </fieldset>
+          <WhoIsAsked people={people} chosen={chosen} onChoose={setChosen} />
           {trouble && (
             <p role="alert" className="col-span-2 text-rust">
               {trouble}
@@ -106,5 +71,51 @@ export function PlanSession(props: {
         </form>
       </Dialog>
     </>
+  );
+}
+
+/** Who is asked: everybody until somebody is left out. */
+function WhoIsAsked({
+  people,
+  chosen,
+  onChoose,
+}: {
+  readonly people: readonly Named[];
+  readonly chosen: ReadonlySet<string>;
+  readonly onChoose: (chosen: ReadonlySet<string>) => void;
+}) {
+  const toggle = (id: string, on: boolean) => {
+    const next = new Set(chosen);
+    if (on) next.add(id);
+    else next.delete(id);
+    onChoose(next);
+  };
+  return (
+    <fieldset className="min-w-0">
+      <legend className="flex w-full items-baseline justify-between font-semibold">
+        Asked: {chosen.size} of {people.length}
+      </legend>
+      <p className="mb-1 flex gap-3">
+        <Button look="bare" className="px-0" onClick={() => onChoose(new Set(people.map(({ id }) => id)))}>
+          Everybody
+        </Button>
+        <Button look="bare" className="px-0" onClick={() => onChoose(new Set())}>
+          Nobody yet
+        </Button>
+      </p>
+      <div className="grid max-h-64 grid-cols-2 gap-x-3 overflow-auto border border-hairline p-2">
+        {people.map(({ id, name }) => (
+          <label key={id} className="flex items-center gap-1.5 truncate py-0.5">
+            <input
+              type="checkbox"
+              className="accent-pine"
+              checked={chosen.has(id)}
+              onChange={(event) => toggle(id, event.target.checked)}
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }
