@@ -188,6 +188,9 @@ describe("the roster as a table", () => {
     await seeText(driver(), "What will be stored");
     await accessible(driver());
     await (await named(driver(), "[role=dialog] button", `Store ${people.length + 1}`)).click();
+    await see(driver(), "the dialog gone", async () => {
+      return (await driver().findElements(By.css("[role=dialog]"))).length === 0;
+    });
     await seeText(driver(), "Storm Petrel");
     const file = await ask(asker(), "GET", "/api/people/export");
     expect(file.json.people).toHaveLength(people.length + 1);

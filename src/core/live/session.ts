@@ -49,7 +49,7 @@ export function isLongPast(startsAtMs: Ms, startedAtMs: Ms | null, nowMs: Ms): b
 }
 
 /**
- * Which of a person's sessions their page shows: one that goes on, before others whose clock was started; else
+ * Which of a person's sessions their page shows: one that goes on; else one that was opened ahead of its time; else
  * one that has just ended; else the next one that is planned; else the last one, for a week. Of several the
  * latest; of planned ones the first.
  */
@@ -66,6 +66,8 @@ export function sessionToShow<T extends SessionTimes>(sessions: readonly T[], no
     ({ state, startsAtMs }) => state === "planned" && startsAtMs > nowMs - WAIT_MS,
   );
   const next = [...planned].sort((a, b) => a.startsAtMs - b.startsAtMs)[0] ?? null;
-  const running = going.filter(({ state }) => state === "running");
-  return latest(running) ?? latest(going) ?? latest(just) ?? next ?? latest(ended);
+  // Opened before it is to begin, it takes nobody out of a class that runs; from then on it does, since the one
+  // before may only have been left without an end.
+  const due = going.filter(({ state, startsAtMs }) => state === "running" || startsAtMs <= nowMs);
+  return latest(due) ?? latest(going) ?? latest(just) ?? next ?? latest(ended);
 }

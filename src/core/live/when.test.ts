@@ -75,13 +75,15 @@ test("a person's page shows what goes on, then what has just ended, then what co
     endedAtMs: ended === null ? null : now + ended * hour,
   });
   const running = at("running", "running", -1);
+  // Begun since, while the one before was left without an end.
+  const begun = at("begun", "open", -0.2);
   const just = at("just", "ended", -2, -1);
   // Opened hours before it is to begin: whoever is in a class that runs stays there.
   const open = at("open", "open", 6);
   const next = at("next", "planned", 20);
   const later = at("later", "planned", 40);
   const last = at("last", "ended", -50, -49);
-  const all = [last, later, next, just, open, running];
+  const all = [last, later, next, just, open, running, begun];
   const shown: string[] = [];
   for (let list = all; list.length > 0; ) {
     const found = sessionToShow(list, now);
@@ -89,7 +91,7 @@ test("a person's page shows what goes on, then what has just ended, then what co
     shown.push(found.id);
     list = list.filter((entry) => entry !== found);
   }
-  expect(shown).toEqual(["running", "open", "just", "next", "later", "last"]);
+  expect(shown).toEqual(["begun", "running", "open", "just", "next", "later", "last"]);
   expect(sessionToShow([at("old", "ended", -200, -199), at("gone", "cancelled", 1)], now)).toBeNull();
   expect(sessionToShow([at("forgotten", "open", -9)], now)).toBeNull();
 });
