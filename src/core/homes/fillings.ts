@@ -53,44 +53,59 @@ function common(a: readonly WeightOption[], b: readonly WeightOption[]): readonl
   return a.filter((option) => known.has(option.kg));
 }
 
+type Left = (item: KitItem) => number;
+
+/** As many of one line as the need asks for. */
+function alike(item: KitItem, need: Need, weights: Taking["weights"], left: Left): Taking[] {
+  const count = needCount(need);
+  const usable = weights === null || weights.length > 0;
+  return usable && left(item) >= count ? [{ items: [{ item, count }], weights, doubled: false }] : [];
+}
+
+/** Two of one line where one is asked for: two weights in one hold, two bands together. */
+function doubled(item: KitItem, need: Need, all: Taking["weights"], left: Left): Taking[] {
+  const banded = need.as === "long-band";
+  if (needCount(need) !== 1 || left(item) < 2 || !(need.as === "held-weight" || banded)) return [];
+  const twice = all?.map((option) => ({ ...option, kg: option.kg * 2 })) ?? null;
+  const weights = twice && within(twice, need);
+  const fits = banded || (DOUBLES.includes(item.type) && (weights?.length ?? 0) > 0);
+  return fits ? [{ items: [{ item, count: 2 }], weights, doubled: true }] : [];
+}
+
+/** Two lines of one each: alike in type and weight where the need says so. */
+function paired(
+  item: KitItem,
+  others: readonly KitItem[],
+  need: Need,
+  weights: Taking["weights"],
+  left: Left,
+  home: HomeIndex,
+): Taking[] {
+  if (needCount(need) !== 2 || left(item) !== 1) return [];
+  return others.flatMap((other): Taking[] => {
+    if (left(other) < 1 || (need.equal && other.type !== item.type)) return [];
+    const shared = weights && within(home.weightsOf(other), need);
+    const unequal = shared && shared.length > 0 ? weights : [];
+    const both = weights && (need.equal ? common(weights, shared ?? []) : unequal);
+    if (both !== null && both.length === 0) return [];
+    const items = [item, other].map((one) => ({ item: one, count: 1 }));
+    return [{ items, weights: both, doubled: false }];
+  });
+}
+
 /** Every way to take this need from what is left. */
 function takingsOf(need: Need, left: ReadonlyMap<string, number>, home: HomeIndex): Taking[] {
-  const weighed = WEIGHED.includes(need.as);
-  const count = needCount(need);
   const fitting = home.fillers(need.as).filter((item) => measuresFit(item, need, home.person));
-  const has = (item: KitItem) => left.get(item.id) ?? 0;
-  const out: Taking[] = [];
-  fitting.forEach((item, i) => {
-    const all = weighed ? home.weightsOf(item) : null;
+  const has: Left = (item) => left.get(item.id) ?? 0;
+  return fitting.flatMap((item, i) => {
+    const all = WEIGHED.includes(need.as) ? home.weightsOf(item) : null;
     const weights = all && within(all, need);
-    const usable = weights === null || weights.length > 0;
-    if (usable && has(item) >= count) out.push({ items: [{ item, count }], weights, doubled: false });
-    if (count === 1 && has(item) >= 2 && (need.as === "held-weight" || need.as === "long-band")) {
-      const twice = all?.map((option) => ({ ...option, kg: option.kg * 2 })) ?? null;
-      const two = twice && within(twice, need);
-      const fits = need.as === "long-band" || (DOUBLES.includes(item.type) && (two?.length ?? 0) > 0);
-      if (fits) out.push({ items: [{ item, count: 2 }], weights: two, doubled: true });
-    }
-    if (count !== 2 || has(item) !== 1) return;
-    // Two lines of one each: alike in type and weight where the need says so.
-    for (const other of fitting.slice(i + 1)) {
-      if (has(other) < 1 || (need.equal && other.type !== item.type)) continue;
-      const shared = weights && within(home.weightsOf(other), need);
-      const unequal = shared && shared.length > 0 ? weights : [];
-      const both = weights && (need.equal ? common(weights, shared ?? []) : unequal);
-      if (both === null || both.length > 0) {
-        out.push({
-          items: [
-            { item, count: 1 },
-            { item: other, count: 1 },
-          ],
-          weights: both,
-          doubled: false,
-        });
-      }
-    }
+    return [
+      ...alike(item, need, weights, has),
+      ...doubled(item, need, all, has),
+      ...paired(item, fitting.slice(i + 1), need, weights, has, home),
+    ];
   });
-  return out;
 }
 
 const NOTHING: Filling = {

@@ -1,16 +1,19 @@
 /** What the class means for the people who come: what they can't do, what was excluded, loads, cautions. */
 
 import { setSlot } from "../class/commands";
-import { mapDoses, slotsOf, wayAt } from "../class/document";
+import { type Block, type Dose, type MoveRef, mapDoses, type Slot, slotsOf, wayAt } from "../class/document";
 import type { Person } from "../homes/home";
 import type { KitType } from "../homes/kit";
-import { excludes, type Limit } from "../homes/limits";
-import { type KnownMove, resolveMove } from "../moves/book";
+import { excludes } from "../homes/limits";
+import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import type { Need } from "../moves/move";
+import type { PartSlot } from "../parts/part";
 import { obstacle } from "../parts/ways";
 import type { Caution } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
-import { partOf, type ReviewContext } from "./context";
+import type { Triple } from "../units";
+import { partOf, type ReviewContext, type SlotFacts } from "./context";
 import type { Fix, Found } from "./finding";
 
 const SPACE = ["ceiling", "length", "jumping"] as const;
@@ -52,170 +55,164 @@ export function checkHomes({ parts }: ReviewContext): Found[] {
 const excluding = (person: Person, move: KnownMove) =>
   (person.limits ?? []).filter((limit) => excludes(limit, move));
 
-export function checkLimits({ doc, parts, people, slots, book }: ReviewContext): Found[] {
-  const found: Found[] = [];
-  for (const { slot, move, at } of slots.values()) {
-    const who: string[] = [];
-    const instead = new Map<string, MoveName>();
-    const limits = new Set<Limit>();
-    for (const person of people) {
-      const limit = person.limits?.find((entry) => excludes(entry, move));
-      if (!limit) continue;
-      who.push(person.name);
-      limits.add(limit);
-      const own = parts.find((part) => part.person === person.id);
-      const done = own && partOf(own, slot.id);
-      if (done && done.status !== "unmet") instead.set(done.name, { id: done.move, name: done.name });
-    }
-    if (who.length === 0) continue;
-    found.push({
-      says: {
-        code: "limit",
-        what: "slot",
-        move: named(move),
-        who: { names: who },
-        limits: { limits: [...limits] },
-        instead: { moves: [...instead.values()] },
-      },
-      where: { slot: slot.id },
-      at,
-    });
+/** A move of the class that people's limits exclude, one finding a slot: who, and what they do instead. */
+function limitOfSlot({ parts, people }: ReviewContext, { slot, move, at }: SlotFacts): Found | null {
+  const instead = new Map<string, MoveName>();
+  const kept = people.filter((person) => excluding(person, move).length > 0);
+  if (kept.length === 0) return null;
+  for (const person of kept) {
+    const own = parts.find((part) => part.person === person.id);
+    const done = own && partOf(own, slot.id);
+    if (done && done.status !== "unmet") instead.set(done.name, { id: done.move, name: done.name });
   }
-  for (const block of doc.blocks) {
-    for (const ref of [block.restMove, block.longRestMove]) {
-      if (ref === undefined) continue;
-      const move = resolveMove(ref, book);
-      const who = people.filter((person) => excluding(person, move).length > 0);
-      if (who.length === 0) continue;
-      found.push({
-        says: {
-          code: "limit",
-          what: "filler",
-          move: named(move),
-          who: { names: who.map((person) => person.name) },
-          limits: { limits: [...new Set(who.flatMap((person) => excluding(person, move)))] },
-          instead: { moves: [] },
-        },
-        where: { block: block.id },
-        at: slots.get(slotsOf(block)[0]?.id ?? "")?.at ?? 0,
-      });
-    }
-  }
-  return found;
+  return {
+    says: {
+      code: "limit",
+      what: "slot",
+      move: named(move),
+      who: { names: kept.map((person) => person.name) },
+      limits: { limits: [...new Set(kept.flatMap((person) => excluding(person, move).slice(0, 1)))] },
+      instead: { moves: [...instead.values()] },
+    },
+    where: { slot: slot.id },
+    at,
+  };
 }
 
+/** Likewise a move with which a rest is filled; nobody is given another one there. */
+function limitOfFiller({ people, slots, book }: ReviewContext, block: Block, ref: MoveRef): Found | null {
+  const move = resolveMove(ref, book);
+  const who = people.filter((person) => excluding(person, move).length > 0);
+  if (who.length === 0) return null;
+  return {
+    says: {
+      code: "limit",
+      what: "filler",
+      move: named(move),
+      who: { names: who.map((person) => person.name) },
+      limits: { limits: [...new Set(who.flatMap((person) => excluding(person, move)))] },
+      instead: { moves: [] },
+    },
+    where: { block: block.id },
+    at: slots.get(slotsOf(block)[0]?.id ?? "")?.at ?? 0,
+  };
+}
+
+/** Codes: `limit`, for a slot or for what fills a block's rests. */
+export function checkLimits(context: ReviewContext): Found[] {
+  const ofSlots = [...context.slots.values()].map((facts) => limitOfSlot(context, facts));
+  const ofFillers = context.doc.blocks.flatMap((block) =>
+    [block.restMove, block.longRestMove].map((ref) =>
+      ref === undefined ? null : limitOfFiller(context, block, ref),
+    ),
+  );
+  return [...ofSlots, ...ofFillers].filter((found) => found !== null);
+}
+
+/** Fewer repetitions at a load that is too heavy for what was set; only where the dose is one and is counted. */
+function fewerReps(slot: Slot, reps: Triple, predicted: number): Fix[] {
+  const single = wayAt(slot, "flat") === null && !Array.isArray(slot.dose) && slot.dose !== undefined;
+  if (!single || predicted < 1) return [];
+  const fewer = { min: predicted, plan: Math.max(predicted, reps.plan), max: reps.max };
+  const change = (dose: Dose): Dose => (dose.reps === undefined ? dose : { ...dose, reps: fewer });
+  return [
+    {
+      says: { code: "fewer-reps", reps: predicted },
+      edit: setSlot(slot, "dose", mapDoses(slot, change)),
+    },
+  ];
+}
+
+/** Code: `load-jump`, where the next load somebody has leaves them fewer repetitions than the class wants. */
 export function checkLoads({ parts, slots }: ReviewContext): Found[] {
-  const found: Found[] = [];
-  for (const part of parts) {
-    for (const own of part.slots) {
+  return parts.flatMap((part) =>
+    part.slots.flatMap((own): Found[] => {
       const facts = slots.get(own.slot);
-      if (!facts || !own.predicted || !own.reps || own.predicted.reps >= own.reps.min) continue;
-      const kg = own.load && "kg" in own.load ? own.load.kg : 0;
-      const least = Math.max(1, own.predicted.reps);
-      const fewer = { min: least, plan: Math.max(own.predicted.reps, own.reps.plan), max: own.reps.max };
-      const fixes: Fix[] =
-        wayAt(facts.slot, "flat") === null && !Array.isArray(facts.slot.dose) && facts.slot.dose !== undefined
-          ? [
-              {
-                says: { code: "fewer-reps", reps: least },
-                edit: setSlot(
-                  facts.slot,
-                  "dose",
-                  mapDoses(facts.slot, (dose) => (dose.reps === undefined ? dose : { ...dose, reps: fewer })),
-                ),
-              },
-            ]
-          : [];
-      found.push({
-        says: {
-          code: "load-jump",
-          name: part.name,
-          load: { mass: { kg, units: "kg" } },
-          move: { move: { id: own.move, name: own.name } },
-          reps: own.predicted.reps,
-          rir: own.predicted.rir,
-          least: own.reps.min,
+      const { predicted, reps, load } = own;
+      if (!facts || !predicted || !reps || predicted.reps >= reps.min) return [];
+      const kg = load && "kg" in load ? load.kg : 0;
+      return [
+        {
+          says: {
+            code: "load-jump",
+            name: part.name,
+            load: { mass: { kg, units: "kg" } },
+            move: { move: { id: own.move, name: own.name } },
+            reps: predicted.reps,
+            rir: predicted.rir,
+            least: reps.min,
+          },
+          where: { slot: own.slot, person: part.person },
+          at: facts.at,
+          fixes: fewerReps(facts.slot, reps, predicted.reps),
         },
-        where: { slot: own.slot, person: part.person },
-        at: facts.at,
-        fixes: own.predicted.reps >= 1 ? fixes : [],
-      });
-    }
-  }
-  return found;
+      ];
+    }),
+  );
 }
 
-const CAUTIONS: readonly {
-  readonly types: readonly KitType[] | "overhead";
-  readonly roles?: readonly string[];
+interface CautionUse {
   readonly of: Caution;
-}[] = [
+  /** Whether a person's own way of a slot is with it. */
+  readonly used: (own: PartSlot, typeOf: (kit: string) => KitType | undefined, book: MoveBook) => boolean;
+  /** Whether every way of a move needs it: what counts without a roster. */
+  readonly needed: (move: KnownMove) => boolean;
+}
+
+const everyWay = (move: KnownMove, holds: (need: Need) => boolean) =>
+  (move.needs?.length ?? 0) > 0 && (move.needs ?? []).every((list) => list.some(holds));
+
+function withKit(
+  of: Caution,
+  types: readonly KitType[],
+  needed: readonly Need["as"][],
+  roles = null as readonly string[] | null,
+): CautionUse {
+  return {
+    of,
+    used: (own, typeOf) =>
+      own.uses.some(({ kit, as }) => {
+        const type = typeOf(kit);
+        return type !== undefined && types.includes(type) && (roles?.includes(as) ?? true);
+      }),
+    needed: (move) => everyWay(move, (need) => needed.includes(need.as)),
+  };
+}
+
+const CAUTIONS: readonly CautionUse[] = [
+  withKit(
+    "furniture",
+    ["chair", "sofa", "bench", "step", "table", "counter"],
+    ["support", "bench"],
+    ["support", "bench"],
+  ),
+  withKit("anchors", ["door", "door-anchor", "strap-trainer"], ["door", "anchor", "strap"]),
+  withKit("bands", ["tube-band", "loop-band", "mini-band"], ["long-band", "mini-band"]),
+  withKit("sliders", ["slider", "towel"], ["slider-pair"], ["slider-pair"]),
   {
-    types: ["chair", "sofa", "bench", "step", "table", "counter"],
-    roles: ["support", "bench"],
-    of: "furniture",
+    of: "overhead",
+    used: (own, _, book) =>
+      ((own.move === null ? null : book.get(own.move))?.loads?.includes("overhead") ?? false) &&
+      own.uses.some((use) => use.kg !== undefined),
+    needed: (move) =>
+      (move.loads?.includes("overhead") ?? false) && everyWay(move, (need) => need.kg !== undefined),
   },
-  {
-    types: ["door", "door-anchor", "strap-trainer"],
-    of: "anchors",
-  },
-  {
-    types: ["tube-band", "loop-band", "mini-band"],
-    of: "bands",
-  },
-  {
-    types: ["slider", "towel"],
-    roles: ["slider-pair"],
-    of: "sliders",
-  },
-  { types: "overhead", of: "overhead" },
 ];
 
-/** Safety words for what is in use, to be said and then acknowledged once a class. */
+/** Code: `caution`. Safety words for what is in use, to be said and then acknowledged once a class. */
 export function checkCautions({ parts, people, slots, book }: ReviewContext): Found[] {
   const kits = new Map(
     people.map((person) => [person.id, new Map((person.kit ?? []).map((item) => [item.id, item.type]))]),
   );
-  return CAUTIONS.flatMap(({ types, roles, of }): Found[] => {
-    let first: number | null = null;
-    const note = (at: number) => {
-      first = first === null ? at : Math.min(first, at);
-    };
-    for (const part of parts) {
-      for (const own of part.slots) {
-        const at = slots.get(own.slot)?.at ?? 0;
-        if (types === "overhead") {
-          const move = own.move === null ? undefined : book.get(own.move);
-          if (move?.loads?.includes("overhead") && own.uses.some((use) => use.kg !== undefined)) note(at);
-          continue;
-        }
-        const used = own.uses.some((use) => {
-          const type = kits.get(part.person)?.get(use.kit);
-          return type !== undefined && types.includes(type) && (roles?.includes(use.as) ?? true);
-        });
-        if (used) note(at);
-      }
-    }
-    if (parts.length === 0) {
-      for (const { move, at } of slots.values()) {
-        const lists = move.needs ?? [];
-        const always = (as: readonly string[]) =>
-          lists.length > 0 && lists.every((list) => list.some((need) => as.includes(need.as)));
-        const weighed = lists.length > 0 && lists.every((list) => list.some((need) => need.kg !== undefined));
-        const needed =
-          of === "furniture"
-            ? always(["support", "bench"])
-            : of === "anchors"
-              ? always(["door", "anchor", "strap"])
-              : of === "bands"
-                ? always(["long-band", "mini-band"])
-                : of === "sliders"
-                  ? always(["slider-pair"])
-                  : weighed && (move.loads?.includes("overhead") ?? false);
-        if (needed) note(at);
-      }
-    }
-    if (first === null) return [];
-    return [{ says: { code: "caution", of }, at: first }];
+  return CAUTIONS.flatMap(({ of, used, needed }): Found[] => {
+    const times =
+      parts.length === 0
+        ? [...slots.values()].filter(({ move }) => needed(move)).map(({ at }) => at)
+        : parts.flatMap((part) =>
+            part.slots
+              .filter((own) => used(own, (kit) => kits.get(part.person)?.get(kit), book))
+              .map((own) => slots.get(own.slot)?.at ?? 0),
+          );
+    return times.length === 0 ? [] : [{ says: { code: "caution", of }, at: Math.min(...times) }];
   });
 }

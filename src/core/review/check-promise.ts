@@ -5,78 +5,102 @@ import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/docum
 import { expandedSeconds } from "../class/expand";
 import type { KitType } from "../homes/kit";
 import { fillersOf } from "../homes/match";
-import { gapNeeds } from "../shape/fit-knobs";
+import { type GapNeeds, gapNeeds } from "../shape/fit-knobs";
+import type { Seconds } from "../units";
 import { type Span, shiftSpan, spanTriple } from "../values/span";
 import { type ReviewContext, textsOf } from "./context";
 import type { Fix, Found } from "./finding";
 
 const TRIED = ["rest", "longRest", "after", "demo", "brief", "prepare"] as const;
 
+type Tried = (typeof TRIED)[number];
+
+/** A fix of the length and how much it changes, by which the nearest comes first. */
+interface LengthFix {
+  readonly fix: Fix;
+  readonly change: number;
+}
+
+/** What a block's fixes are worked out from. */
+interface LengthGap {
+  readonly aim: Seconds;
+  readonly plan: Seconds;
+  readonly tolerance: Seconds;
+  /** Seconds of one block alone. */
+  readonly alone: (block: Block) => Seconds;
+}
+
+const isLonger = ({ aim, plan }: LengthGap) => aim > plan;
+const off = ({ aim, plan, alone }: LengthGap, block: Block, now: Seconds, key: keyof Block, to: Span) =>
+  Math.abs(plan - now + alone({ ...block, [key]: to }) - aim);
+
+/** A round more or less, where their number is free. */
+function roundFix(gap: LengthGap, block: Block): LengthFix[] {
+  const closed = slotsOf(block).length === 0 || block.cap !== undefined || block.locked?.includes("rounds");
+  if (closed || roundsAreFixed(block)) return [];
+  const longer = isLonger(gap);
+  const to = shiftSpan(block.rounds ?? 1, longer ? 1 : -1, 1, MOST_ROUNDS);
+  if (to === block.rounds || off(gap, block, gap.alone(block), "rounds", to) > gap.tolerance) return [];
+  const says = { code: longer ? "round-more" : "round-less", block: { block: block.title } } as const;
+  return [{ fix: { says, edit: setBlock(block, "rounds", to) }, change: 40 }];
+}
+
+/** Seconds that people need to change over in this pause: they aren't taken from them. */
+function leastOf(key: Tried, needs: GapNeeds | undefined): Seconds {
+  if (key === "rest") return Math.max(0, ...(needs?.afterSlot.values() ?? []));
+  if (key === "longRest") return needs?.betweenTurns ?? 0;
+  return key === "after" ? (needs?.afterBlock ?? 0) : 0;
+}
+
+/** Another number of seconds in one of a block's pauses, at most half a minute away. */
+function pauseFix(gap: LengthGap, block: Block, key: Tried, needs: GapNeeds | undefined): LengthFix[] {
+  const now: Span = block[key] ?? (key === "longRest" ? block.rest : 0) ?? 0;
+  if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") return [];
+  if (block.locked?.includes(key)) return [];
+  const { aim, plan, tolerance, alone } = gap;
+  const seconds = alone(block);
+  // A step of five seconds always adds the same: one more timing tells them all.
+  const step = alone({ ...block, [key]: shiftSpan(now, 5, 0, 7200) }) - seconds;
+  if (step <= 0) return [];
+  const by = Math.max(1, Math.ceil((Math.abs(aim - plan) - tolerance) / step)) * 5;
+  if (by > 30) return [];
+  const to = shiftSpan(now, isLonger(gap) ? by : -by, 0, 7200);
+  if (to === now || (!isLonger(gap) && spanTriple(to).min < leastOf(key, needs))) return [];
+  if (off(gap, block, seconds, key, to) > tolerance) return [];
+  const says = {
+    code: "number-in",
+    key,
+    to: spanTriple(to).plan,
+    was: spanTriple(now).plan,
+    block: { block: block.title },
+  } as const;
+  return [{ fix: { says, edit: setBlock(block, key, to) }, change: by }];
+}
+
 /** One number of one block that brings the class within the tolerance, nearest first; at most three. */
-function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, aim: number): Fix[] {
+function lengthFixes({ doc, library, score, thresholds, parts }: ReviewContext, aim: Seconds): Fix[] {
   const needs = gapNeeds(doc.blocks, parts);
+  const known = new Map<Block, Seconds>();
   // Only the changed block is timed anew.
-  const alone = (block: Block) => expandedSeconds({ ...doc, blocks: [block] }, library, "plan");
-  const own = new Map(doc.blocks.map((block) => [block.id, alone(block)]));
-  const off = (block: Block, key: keyof Block, to: unknown) =>
-    Math.abs(score.seconds.plan - (own.get(block.id) ?? 0) + alone({ ...block, [key]: to }) - aim);
-  const fixes: { fix: Fix; change: number }[] = [];
-  const longer = aim > score.seconds.plan;
-  for (const block of doc.blocks) {
-    if (slotsOf(block).length > 0 && block.cap === undefined && !block.locked?.includes("rounds")) {
-      const to = shiftSpan(block.rounds ?? 1, longer ? 1 : -1, 1, MOST_ROUNDS);
-      const edit = setBlock(block, "rounds", to);
-      if (
-        !roundsAreFixed(block) &&
-        to !== block.rounds &&
-        off(block, "rounds", to) <= thresholds.lengthToleranceSeconds
-      ) {
-        const says = {
-          code: longer ? "round-more" : "round-less",
-          block: { block: block.title },
-        } as const;
-        fixes.push({ fix: { says, edit }, change: 40 });
-      }
-    }
-    for (const key of TRIED) {
-      const now = (block[key] ?? (key === "longRest" ? block.rest : 0) ?? 0) as Span;
-      if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") continue;
-      if (block.locked?.includes(key)) continue;
-      // What people need to change over isn't taken from them.
-      const gaps = needs.get(block.id);
-      const least =
-        key === "rest"
-          ? Math.max(0, ...(gaps?.afterSlot.values() ?? []))
-          : key === "longRest"
-            ? (gaps?.betweenTurns ?? 0)
-            : key === "after"
-              ? (gaps?.afterBlock ?? 0)
-              : 0;
-      // A step of five seconds always adds the same: one more timing tells them all.
-      const step = alone({ ...block, [key]: shiftSpan(now, 5, 0, 7200) }) - (own.get(block.id) ?? 0);
-      if (step <= 0) continue;
-      const short = Math.abs(aim - score.seconds.plan) - thresholds.lengthToleranceSeconds;
-      const by = Math.max(1, Math.ceil(short / step)) * 5;
-      if (by > 30) continue;
-      const to = shiftSpan(now, longer ? by : -by, 0, 7200);
-      if (to === now || (!longer && spanTriple(to).min < least)) continue;
-      if (off(block, key, to) > thresholds.lengthToleranceSeconds) continue;
-      const says = {
-        code: "number-in",
-        key,
-        to: spanTriple(to).plan,
-        was: spanTriple(now).plan,
-        block: { block: block.title },
-      } as const;
-      fixes.push({ fix: { says, edit: setBlock(block, key, to) }, change: by });
-    }
-  }
-  return fixes
+  const timed = (block: Block) => expandedSeconds({ ...doc, blocks: [block] }, library, "plan");
+  for (const block of doc.blocks) known.set(block, timed(block));
+  const gap: LengthGap = {
+    aim,
+    plan: score.seconds.plan,
+    tolerance: thresholds.lengthToleranceSeconds,
+    alone: (block) => known.get(block) ?? timed(block),
+  };
+  return doc.blocks
+    .flatMap((block) => [
+      ...roundFix(gap, block),
+      ...TRIED.flatMap((key) => pauseFix(gap, block, key, needs.get(block.id))),
+    ])
     .sort((a, b) => a.change - b.change)
     .slice(0, 3)
     .map(({ fix }) => fix);
 }
 
+/** Codes: `length-over`, `length-under` against the announced minutes; `length-loose`. */
 export function checkLength(context: ReviewContext): Found[] {
   const { doc, score, thresholds } = context;
   const found: Found[] = [];

@@ -67,44 +67,46 @@ function checkWord(faults: Faults, path: string, value: unknown): void {
 /** No threshold or change-over is larger than this. */
 const MOST = 10_000;
 
-function checkAgainst(faults: Faults, path: string, value: unknown, model: unknown): void {
-  if (typeof model === "number") {
-    const fine = typeof value === "number" && Number.isFinite(value);
-    if (!fine) faults.add(path, { code: "kind", expected: "a number" });
-    else if (value < 0) faults.add(path, { code: "at-least", least: 0 });
-    else if (value > MOST) faults.add(path, { code: "at-most", most: MOST });
+function checkNumber(faults: Faults, path: string, value: unknown): void {
+  const fine = typeof value === "number" && Number.isFinite(value);
+  if (!fine) faults.add(path, { code: "kind", expected: "a number" });
+  else if (value < 0) faults.add(path, { code: "at-least", least: 0 });
+  else if (value > MOST) faults.add(path, { code: "at-most", most: MOST });
+}
+
+function checkList(faults: Faults, path: string, value: unknown, model: readonly unknown[]): void {
+  if (!Array.isArray(value) || value.length !== model.length) {
+    faults.add(path, { code: "kind", expected: `a list of ${model.length} numbers` });
     return;
   }
-  if (typeof model === "string") {
-    checkWord(faults, path, value);
-    return;
+  for (const [i, entry] of value.entries()) checkAgainst(faults, at(path, i), entry, model[i]);
+  // Ranges go up; the two lengths of warm-ups go down, the long class first.
+  const [a, b] = value as number[];
+  const rising = (model[0] as number) <= (model[1] as number);
+  if (model.length === 2 && rising && typeof a === "number" && typeof b === "number" && a > b) {
+    faults.add(path, { code: "span-order" });
   }
-  if (Array.isArray(model)) {
-    if (!Array.isArray(value) || value.length !== model.length) {
-      faults.add(path, { code: "kind", expected: `a list of ${model.length} numbers` });
-      return;
-    }
-    for (const [i, entry] of value.entries()) checkAgainst(faults, at(path, i), entry, model[i]);
-    // Ranges go up; the two lengths of warm-ups go down, the long class first.
-    const [a, b] = value as number[];
-    const rising = (model[0] as number) <= (model[1] as number);
-    if (model.length === 2 && rising && typeof a === "number" && typeof b === "number" && a > b) {
-      faults.add(path, { code: "span-order" });
-    }
-    return;
-  }
+}
+
+function checkObject(faults: Faults, path: string, value: unknown, known: Json): void {
   if (!isObject(value)) {
     faults.add(path, { code: "kind", expected: "an object" });
     return;
   }
-  const known = model as Json;
+  // Kit that the default table doesn't name may be named by a studio.
+  const kit = path.endsWith("putDown") || path.endsWith("takeUp");
   for (const [key, entry] of Object.entries(value)) {
     const own = known[key];
-    // Kit that the default table doesn't name may be named by a studio.
-    const kit = path.endsWith("putDown") || path.endsWith("takeUp");
     if (own === undefined && !kit) faults.add(at(path, key), { code: "one-of", allowed: Object.keys(known) });
     else checkAgainst(faults, at(path, key), entry, own ?? 0);
   }
+}
+
+function checkAgainst(faults: Faults, path: string, value: unknown, model: unknown): void {
+  if (typeof model === "number") checkNumber(faults, path, value);
+  else if (typeof model === "string") checkWord(faults, path, value);
+  else if (Array.isArray(model)) checkList(faults, path, value, model);
+  else checkObject(faults, path, value, model as Json);
 }
 
 function merged(model: unknown, value: unknown): unknown {

@@ -24,7 +24,7 @@ export class Chain {
    */
   constructor(
     readonly tables: readonly BlockTable[],
-    private readonly limit: number,
+    readonly limit: number,
     like?: Chain,
   ) {
     let same = like !== undefined && like.limit === limit;

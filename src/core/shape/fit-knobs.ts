@@ -113,81 +113,126 @@ function steps(now: Span, least: Seconds, most: Seconds, reach: number): { least
   return { least: -Math.min(reach, down), most: Math.min(reach, up) };
 }
 
-/** The knobs of a block that don't change how often anything happens. */
-export function knobsOf(block: Block, { stance, thresholds, needs }: Limits): readonly Knob[] {
-  const knobs: Knob[] = [];
-  const locked = (key: string) => block.locked?.includes(key) ?? false;
-  const add = (
-    key: string,
-    now: Span,
-    least: Seconds,
-    most: Seconds,
-    reach: number,
-    cost: number,
-    slot: string | null = null,
-  ) => {
-    const range = steps(now, least, most, reach);
-    if (range.least < 0 || range.most > 0) knobs.push({ slot, key, now, ...range, cost });
-  };
+interface KnobBounds {
+  readonly least: Seconds;
+  readonly most: Seconds;
+  /** Steps that it may go either way. */
+  readonly reach: number;
+  readonly cost: number;
+  /** The slot that it is of, where it is one's. */
+  readonly slot?: string;
+}
+
+/** A knob, or nothing where its bounds leave it where it is. */
+function knob(key: string, now: Span, { least, most, reach, cost, slot }: KnobBounds): Knob[] {
+  const range = steps(now, least, most, reach);
+  return range.least < 0 || range.most > 0 ? [{ slot: slot ?? null, key, now, ...range, cost }] : [];
+}
+
+type Kept = (key: string) => boolean;
+type KnobMaker = (block: Block, limits: Limits, locked: Kept) => Knob[];
+
+/** A pause stays above what people need in it, and what is shorter already isn't made longer for that. */
+const pauseFrom = (low: Seconds, need: Seconds, now: Span) =>
+  Math.max(low, Math.min(need, spanTriple(now).min));
+
+/** What comes before and after a block's own time. */
+const aroundKnobs: KnobMaker = (block, { needs }, locked) => {
+  const before = { least: LEAST_BRIEF, most: 7200, reach: REACH.brief, cost: FIT_COSTS.brief };
+  const now = block.after ?? 0;
+  const least = Math.min(spanTriple(now).min, needs?.afterBlock ?? 0);
+  return [
+    ...(block.brief === undefined || locked("brief") ? [] : knob("brief", block.brief, before)),
+    ...(locked("after")
+      ? []
+      : knob("after", now, { least, most: 7200, reach: REACH.after, cost: FIT_COSTS.after })),
+  ];
+};
+
+/** What comes before its first slot. */
+const openingKnobs: KnobMaker = (block, _, locked) => {
+  const prepare = { least: 0, most: 7200, reach: REACH.prepare, cost: FIT_COSTS.prepare };
+  const demo = { least: LEAST_DEMO, most: 7200, reach: REACH.demo, cost: FIT_COSTS.demo };
+  const shown = slotsOf(block).some((slot) => slot.demo === undefined);
+  return [
+    ...(locked("prepare") ? [] : knob("prepare", block.prepare ?? 0, prepare)),
+    ...(locked("demo") || !shown ? [] : knob("demo", block.demo ?? 0, demo)),
+  ];
+};
+
+/** The rests that it sets for all of its slots. */
+const restKnobs: KnobMaker = (block, { stance, thresholds, needs }, locked) => {
   const own = thresholds.stance[stance];
   const slots = slotsOf(block);
-  if (block.brief !== undefined && !locked("brief"))
-    add("brief", block.brief, LEAST_BRIEF, 7200, REACH.brief, FIT_COSTS.brief);
-  if (!locked("after")) {
-    add(
-      "after",
-      block.after ?? 0,
-      Math.min(block.after ?? 0, needs?.afterBlock ?? 0),
-      7200,
-      REACH.after,
-      FIT_COSTS.after,
-    );
-  }
-  if (slots.length === 0) return knobs;
-  if (!locked("prepare")) add("prepare", block.prepare ?? 0, 0, 7200, REACH.prepare, FIT_COSTS.prepare);
-  if (!locked("demo") && slots.some((slot) => slot.demo === undefined)) {
-    add("demo", block.demo ?? 0, LEAST_DEMO, 7200, REACH.demo, FIT_COSTS.demo);
-  }
-  if (block.cap !== undefined) {
-    if (!locked("cap")) add("cap", block.cap, 60, 7200, REACH.cap, FIT_COSTS.cap);
-    return knobs;
-  }
+  const { rest, longRest } = block;
+  const main = !isEnd(block);
   const rested = slots.filter((slot) => slot.rest === undefined);
   const restNeeds = Math.max(0, ...rested.map((slot) => needs?.afterSlot.get(slot.id) ?? 0));
-  const main = !isEnd(block);
-  if (!locked("rest") && block.rest !== undefined) {
-    // Of one station the rest is what lies between its rounds.
-    const alone = slots.length === 1 && block.longRest === undefined;
-    const [low, high] = main ? (alone ? own.betweenRoundsSeconds : own.restSeconds) : ([0, 60] as const);
-    const bound = Math.max(low, Math.min(restNeeds, spanTriple(block.rest).min));
-    add("rest", block.rest, bound, high, REACH.rest, FIT_COSTS.rest);
+  // Of one station the rest is what lies between its rounds.
+  const alone = slots.length === 1 && longRest === undefined;
+  const mainRest = alone ? own.betweenRoundsSeconds : own.restSeconds;
+  const [low, high] = main ? mainRest : ([0, 60] as const);
+  const [longLow, longHigh] = main ? own.betweenRoundsSeconds : ([0, 90] as const);
+  const made: Knob[] = [];
+  if (!locked("rest") && rest !== undefined) {
+    const bounds = { least: pauseFrom(low, restNeeds, rest), most: high };
+    made.push(...knob("rest", rest, { ...bounds, reach: REACH.rest, cost: FIT_COSTS.rest }));
   }
-  if (!locked("longRest") && block.longRest !== undefined) {
-    const [low, high] = main ? own.betweenRoundsSeconds : ([0, 90] as const);
-    const bound = Math.max(low, Math.min(needs?.betweenTurns ?? 0, spanTriple(block.longRest).min));
-    add("longRest", block.longRest, bound, high, REACH.rest, FIT_COSTS.longRest);
+  if (!locked("longRest") && longRest !== undefined) {
+    const bounds = { least: pauseFrom(longLow, needs?.betweenTurns ?? 0, longRest), most: longHigh };
+    made.push(...knob("longRest", longRest, { ...bounds, reach: REACH.rest, cost: FIT_COSTS.longRest }));
   }
-  for (const slot of slots) if (slot.locked !== true) addSlot(slot);
-  return knobs;
+  return made;
+};
 
-  function addSlot(slot: Slot): void {
-    if (slot.rest !== undefined && !locked("rest")) {
-      const [low, high] = main ? own.restSeconds : ([0, 60] as const);
-      const bound = Math.max(low, Math.min(needs?.afterSlot.get(slot.id) ?? 0, spanTriple(slot.rest).min));
-      add("rest", slot.rest, bound, high, REACH.rest, FIT_COSTS.slotRest, slot.id);
-    }
-    if (locked("slots") || locked("dose")) return;
-    dosesOf(slot).forEach((dose, i) => {
-      const span = rowOf(dose).row.number === "work" ? spanOf(dose) : null;
-      if (span === null) return;
-      const kind = doseKind(dose);
-      const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
-      // Half of a total must be left for either side, and a level that stops early stops before the end.
-      const stops = MARKS.map((mark) => wayAt(slot, mark)?.seconds ?? 0);
-      const least = Math.max(slot.count === "total" ? 10 : 5, ...stops);
-      add(key, span, least, 7200, REACH.work, main ? FIT_COSTS.work : FIT_COSTS.workOfEnds, slot.id);
-    });
+/** A slot's own rest, and its work at each of its doses. */
+function slotKnobs(slot: Slot, block: Block, { stance, thresholds, needs }: Limits, locked: Kept): Knob[] {
+  if (slot.locked === true) return [];
+  const main = !isEnd(block);
+  const made: Knob[] = [];
+  if (slot.rest !== undefined && !locked("rest")) {
+    const [low, high] = main ? thresholds.stance[stance].restSeconds : ([0, 60] as const);
+    const least = pauseFrom(low, needs?.afterSlot.get(slot.id) ?? 0, slot.rest);
+    made.push(
+      ...knob("rest", slot.rest, {
+        least,
+        most: high,
+        reach: REACH.rest,
+        cost: FIT_COSTS.slotRest,
+        slot: slot.id,
+      }),
+    );
   }
+  if (locked("slots") || locked("dose")) return made;
+  // Half of a total must be left for either side, and a level that stops early stops before the end.
+  const stops = MARKS.map((mark) => wayAt(slot, mark)?.seconds ?? 0);
+  const least = Math.max(slot.count === "total" ? 10 : 5, ...stops);
+  const cost = main ? FIT_COSTS.work : FIT_COSTS.workOfEnds;
+  dosesOf(slot).forEach((dose, i) => {
+    const span = rowOf(dose).row.number === "work" ? spanOf(dose) : null;
+    if (span === null) return;
+    const kind = doseKind(dose);
+    const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
+    made.push(...knob(key, span, { least, most: 7200, reach: REACH.work, cost, slot: slot.id }));
+  });
+  return made;
+}
+
+/** The knobs of a block that don't change how often anything happens. */
+export function knobsOf(block: Block, limits: Limits): readonly Knob[] {
+  const locked: Kept = (key) => block.locked?.includes(key) ?? false;
+  const around = aroundKnobs(block, limits, locked);
+  if (slotsOf(block).length === 0) return around;
+  const opening = [...around, ...openingKnobs(block, limits, locked)];
+  if (block.cap !== undefined) {
+    const cap = { least: 60, most: 7200, reach: REACH.cap, cost: FIT_COSTS.cap };
+    return [...opening, ...(locked("cap") ? [] : knob("cap", block.cap, cap))];
+  }
+  return [
+    ...opening,
+    ...restKnobs(block, limits, locked),
+    ...slotsOf(block).flatMap((slot) => slotKnobs(slot, block, limits, locked)),
+  ];
 }
 
 /** Numbers of rounds that a block may have, its own first; what hangs on their number keeps it. */

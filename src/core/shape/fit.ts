@@ -48,6 +48,74 @@ const touched = (changes: readonly FitChange[]) =>
     [...new Set(changes.map((change) => `${change.block} ${change.slot ?? ""} ${change.key}`))].sort(),
   );
 
+/** The chain of the first limit of cost under which there is a way, with that way; else of the last limit. */
+function cheapest(all: readonly BlockTable[], seconds: Seconds, within: Seconds): [Chain, Found | null] {
+  let chain = new Chain(all, LIMITS[0]);
+  let best = chain.solve(seconds, within);
+  for (const limit of LIMITS.slice(1)) {
+    if (best) break;
+    chain = new Chain(all, limit);
+    best = chain.solve(seconds, within);
+  }
+  return [chain, best];
+}
+
+const lockedIn = (doc: ClassDoc): FitResult["locked"] =>
+  doc.blocks.flatMap((block) => [
+    ...(block.locked ?? []).map((key) => ({ block: block.id, key })),
+    ...slotsOf(block)
+      .filter((slot) => slot.locked)
+      .map((slot) => ({ slot: slot.id })),
+  ]);
+
+const hasKnob = ({ rounds }: BlockModel, key: string) =>
+  key === "rounds"
+    ? rounds.length > 1
+    : rounds.some(({ knobs }) => knobs.some(({ knob }) => knob.key === key));
+
+interface FitModels {
+  readonly models: readonly BlockModel[];
+  /** The table of each of them, with nothing forbidden. */
+  readonly all: readonly BlockTable[];
+}
+
+/**
+ * Other ways than the best one, by forbidding what that one touches: a knob, a block, a kind of knob; or all but one
+ * block.
+ */
+function otherWays(
+  { models, all, best }: FitModels & { readonly best: Found },
+  chain: Chain,
+  seconds: Seconds,
+  within: Seconds,
+): (Found | null)[] {
+  const others = chain.limit;
+  const withoutIn = (block: string, allowed: Allowed) => {
+    const at = models.findIndex((model) => model.block.id === block);
+    return chain.solve(seconds, within, at, tableOf(models[at] as BlockModel, allowed));
+  };
+  const still = best.changes.length > 0 ? models.map((model) => tableOf(model, () => false)) : [];
+  const onlyIn = (at: number) =>
+    new Chain(
+      still.map((own, j) => (j === at ? (all[at] as BlockTable) : own)),
+      others,
+    ).solve(seconds, within);
+  const withoutKind = (key: string) =>
+    new Chain(
+      models.map((model, i) =>
+        hasKnob(model, key) ? tableOf(model, (_, __, k) => k !== key) : (all[i] as BlockTable),
+      ),
+      others,
+      chain,
+    ).solve(seconds, within);
+  return [
+    ...best.changes.map(({ block, slot, key }) => withoutIn(block, (_, s, k) => !(s === slot && k === key))),
+    ...[...new Set(best.changes.map(({ block }) => block))].map((block) => withoutIn(block, () => false)),
+    ...still.map((_, at) => onlyIn(at)),
+    ...[...new Set(best.changes.map(({ key }) => key))].map(withoutKind),
+  ];
+}
+
 /** Up to five ways to a length, the cheapest first. The document must be valid. */
 export function fitClass(input: FitInput): FitResult {
   const { doc, library, seconds, within = 30, parts = [], thresholds = THRESHOLDS } = input;
@@ -56,69 +124,20 @@ export function fitClass(input: FitInput): FitResult {
     modelOf(doc, block, library, { thresholds, needs: parts.length > 0 ? needs.get(block.id) : undefined }),
   );
   const all = models.map((model) => tableOf(model, () => true));
-  let chain = new Chain(all, LIMITS[0]);
-  let best = chain.solve(seconds, within);
-  for (const limit of LIMITS.slice(1)) {
-    if (best) break;
-    chain = new Chain(all, limit);
-    best = chain.solve(seconds, within);
-  }
+  const [tried, best] = cheapest(all, seconds, within);
+  const locked = lockedIn(doc);
+  if (!best) return { options: [], nearest: tried.nearest(seconds), locked };
   // Other options may be dearer than the best; beyond this they are no options.
-  const others = best ? best.cost * 2 + 60 : NEVER - 1;
-  if (best) chain = new Chain(all, others);
-  const locked = doc.blocks.flatMap((block) => [
-    ...(block.locked ?? []).map((key) => ({ block: block.id, key })),
-    ...slotsOf(block)
-      .filter((slot) => slot.locked)
-      .map((slot) => ({ slot: slot.id })),
-  ]);
-  const nearest = chain.nearest(seconds);
-  if (!best) return { options: [], nearest, locked };
+  const chain = new Chain(all, best.cost * 2 + 60);
   const found = new Map<string, Found>();
-  const keep = (option: Found | null) => {
-    if (!option) return;
+  for (const option of [best, ...otherWays({ models, all, best }, chain, seconds, within)]) {
+    if (!option) continue;
     const key = touched(option.changes);
     const known = found.get(key);
     if (!known || option.cost < known.cost) found.set(key, option);
-  };
-  keep(best);
-  const has = ({ rounds }: BlockModel, key: string) =>
-    key === "rounds"
-      ? rounds.length > 1
-      : rounds.some(({ knobs }) => knobs.some(({ knob }) => knob.key === key));
-  // Others come from forbidding what the best one touches: a knob, a block, a kind of knob; or all but one block.
-  const withoutIn = (block: string, allowed: Allowed) => {
-    const at = models.findIndex((model) => model.block.id === block);
-    keep(chain.solve(seconds, within, at, tableOf(models[at] as BlockModel, allowed)));
-  };
-  for (const { block, slot, key } of best.changes) {
-    withoutIn(block, (_, s, k) => !(s === slot && k === key));
-  }
-  for (const block of new Set(best.changes.map((change) => change.block))) withoutIn(block, () => false);
-  if (best.changes.length > 0) {
-    const still = models.map((model) => tableOf(model, () => false));
-    for (const [i, table] of all.entries()) {
-      keep(
-        new Chain(
-          still.map((own, j) => (j === i ? table : own)),
-          others,
-        ).solve(seconds, within),
-      );
-    }
-    for (const key of new Set(best.changes.map((change) => change.key))) {
-      keep(
-        new Chain(
-          models.map((model, i) =>
-            has(model, key) ? tableOf(model, (_, __, k) => k !== key) : (all[i] as BlockTable),
-          ),
-          others,
-          chain,
-        ).solve(seconds, within),
-      );
-    }
   }
   const options = [...found.values()]
     .sort((a, b) => a.cost - b.cost || (touched(a.changes) < touched(b.changes) ? -1 : 1))
     .slice(0, 5);
-  return { options, nearest, locked };
+  return { options, nearest: chain.nearest(seconds), locked };
 }

@@ -43,37 +43,44 @@ interface Open {
   readonly depth: number;
 }
 
+/** What a text adds with the signs beside it, or the fault in it. */
+function textBytes(text: string, signs: number, path: string): number | Fault {
+  return isSoundText(text) ? utf8Bytes(text) + signs : { path, code: "unsound-text" };
+}
+
+/** Bytes of a list or an object without its values, which are opened; or the first fault in it. */
+function opened(here: Open, value: object, bounds: SoundBounds, open: Open[]): number | Fault {
+  const { path, depth } = here;
+  if (depth >= bounds.depth) return { path, code: "too-deep", most: bounds.depth };
+  const steps: readonly (string | number)[] = Array.isArray(value) ? [] : Object.keys(value);
+  const count = Array.isArray(value) ? value.length : steps.length;
+  if (count > bounds.entries) {
+    const what = Array.isArray(value) ? "entries" : "keys";
+    return { path, code: "length", least: 0, most: bounds.entries, what };
+  }
+  let bytes = count + 2;
+  for (let i = count - 1; i >= 0; i -= 1) {
+    const step = steps[i] ?? i;
+    const own = typeof step === "string" ? textBytes(step, 3, path) : 0;
+    if (typeof own !== "number") return own;
+    bytes += own;
+    const entry = (value as Record<string | number, unknown>)[step];
+    open.push({ value: entry, path: at(path, step), depth: depth + 1 });
+  }
+  return bytes;
+}
+
 /** The first thing about a value that can't be kept, or null. Takes any value that JSON gives. */
 export function unsound(input: unknown, bounds: SoundBounds, path = "$"): Fault | null {
   const open: Open[] = [{ value: input, path, depth: 0 }];
   let bytes = 0;
-  while (open.length > 0) {
-    const here = open.pop() as Open;
-    const { value, depth } = here;
-    if (typeof value === "string") {
-      if (!isSoundText(value)) return { path: here.path, code: "unsound-text" };
-      bytes += utf8Bytes(value) + 2;
-    } else if (typeof value !== "object" || value === null) bytes += 4;
-    else {
-      if (depth >= bounds.depth) return { path: here.path, code: "too-deep", most: bounds.depth };
-      const isList = Array.isArray(value);
-      const keys = isList ? null : Object.keys(value);
-      const count = keys?.length ?? (value as readonly unknown[]).length;
-      if (count > bounds.entries) {
-        const what = isList ? "entries" : "keys";
-        return { path: here.path, code: "length", least: 0, most: bounds.entries, what };
-      }
-      bytes += count + 2;
-      for (let i = count - 1; i >= 0; i -= 1) {
-        const step = keys?.[i] ?? i;
-        if (typeof step === "string") {
-          if (!isSoundText(step)) return { path: here.path, code: "unsound-text" };
-          bytes += utf8Bytes(step) + 3;
-        }
-        const entry = (value as Record<string | number, unknown>)[step];
-        open.push({ value: entry, path: at(here.path, step), depth: depth + 1 });
-      }
-    }
+  for (let here = open.pop(); here !== undefined; here = open.pop()) {
+    const { value } = here;
+    let own: number | Fault = 4;
+    if (typeof value === "string") own = textBytes(value, 2, here.path);
+    else if (typeof value === "object" && value !== null) own = opened(here, value, bounds, open);
+    if (typeof own !== "number") return own;
+    bytes += own;
     if (bytes > bounds.bytes) return { path, code: "too-large", most: bounds.bytes };
   }
   return null;

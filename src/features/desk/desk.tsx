@@ -2,7 +2,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
-import { bookFor, type KnownMove } from "@/core/moves/book";
+import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { ownRests, type Settings } from "@/core/settings/settings";
@@ -10,7 +10,7 @@ import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
 import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
 import { RoomPanel } from "@/features/room/room-panel";
-import { useParts } from "@/features/room/use-parts";
+import { type Room, useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
 import { BlockSentence } from "./block-sentence";
@@ -22,14 +22,13 @@ import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
 import { UnsavedLine } from "./unsaved-line";
-import { useDesk } from "./use-desk";
+import { type Desk, useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useOverrule } from "./use-overrule";
-import { useReview } from "./use-review";
+import { type Review, useReview } from "./use-review";
 import { useTeachNow } from "./use-teach-now";
 
-/** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
-export function DeskScreen(props: {
+interface Props {
   readonly id: string;
   readonly doc: ClassDoc;
   readonly revision: number;
@@ -37,156 +36,240 @@ export function DeskScreen(props: {
   /** The studio's own moves. */
   readonly ownMoves: readonly Move[];
   readonly settings: Settings;
-}) {
-  const desk = useDesk(props.id, props.doc, props.revision);
-  const [picking, setPicking] = useState<"replace" | "add" | null>(null);
-  const [keysShown, setKeysShown] = useState(false);
+}
+
+type Opened = "keys" | "fit" | "order" | "replace" | "add";
+
+/** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
+function useDeskView() {
+  const [opened, setOpened] = useState<Opened | null>(null);
   const [more, setMore] = useState(false);
   const [view, setView] = useState<"score" | "room">("score");
   const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
-  const { people, overrule } = useOverrule(desk, props.people);
-  const room = useParts(desk.doc, people, props.settings);
-  const { parts } = room;
-  const book = bookFor(desk.doc, LIBRARY_BOOK);
   const [tab, setTab] = useState<PanelTab>("who");
-  const [fitting, setFitting] = useState(false);
-  const [ordering, setOrdering] = useState(false);
   const [curve, setCurve] = useState<readonly number[] | null>(null);
-  const review = useReview(desk, room);
+  return {
+    opened,
+    open: setOpened,
+    /** For a dialog that opens and shuts one thing. */
+    shutting: (open: boolean) => !open && setOpened(null),
+    more,
+    toggleMore: () => setMore((on) => !on),
+    room: view === "room",
+    toggleRoom: () => setView((now) => (now === "score" ? "room" : "score")),
+    showFindings: () => {
+      setTab("findings");
+      setView("score");
+    },
+    choice,
+    setChoice,
+    tab,
+    setTab,
+    curve,
+    setCurve,
+  };
+}
+type DeskView = ReturnType<typeof useDeskView>;
+
+interface Parts {
+  readonly desk: Desk;
+  readonly view: DeskView;
+  readonly room: Room;
+}
+
+/** The score with what is tried on it, and the selected block as a sentence with its moves. */
+function ScoreAndBlock(
+  props: Parts & { readonly review: Review; readonly actions: ReturnType<typeof useDeskActions> },
+) {
+  const { desk, view, room, review } = props;
   const { preview } = review;
-  const shown = preview?.doc ?? desk.doc;
-  const shownScore = preview?.score ?? desk.score;
+  const { select, selection } = desk;
   const below = useMemo(
     () => (preview ? NOTHING_BELOW : belowScore(desk.score, room.parts, room.findings)),
     [preview, desk.score, room.parts, room.findings],
   );
-  const toggleView = () => setView((now) => (now === "score" ? "room" : "score"));
-  const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
-
-  const teach = useTeachNow(props.id, desk);
-  const actions = useDeskActions(desk, {
-    pick: setPicking,
-    showKeys: () => setKeysShown(true),
-    showMore: () => setMore((on) => !on),
-    showRoom: toggleView,
-    stepFinding: (by) => {
-      setTab("findings");
-      setView("score");
-      review.step(by);
-    },
-    showFit: () => setFitting(true),
-    own: props.ownMoves,
-    rests: ownRests(props.settings.teaching),
-    teach,
-    quiet: picking !== null || keysShown || fitting || ordering,
-  });
-  const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
-  const { select } = desk;
+  const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
+  const slot = block && slotsOf(block).find((entry) => entry.id === selection.slot);
   const blockId = block?.id ?? "";
+  const { open } = view;
   const chooseFor = useCallback(
     (slotId: string) => {
       select(blockId, slotId);
-      setPicking("replace");
+      open("replace");
     },
-    [select, blockId],
+    [select, blockId, open],
   );
+  return (
+    <>
+      <div className="min-h-0 shrink-0">
+        <ScoreRows
+          doc={preview?.doc ?? desk.doc}
+          score={preview?.score ?? desk.score}
+          below={below}
+          curve={preview || view.tab !== "shape" ? null : view.curve}
+          selectedBlock={selection.block}
+          selectedSlot={selection.slot}
+          onSelect={select}
+        />
+      </div>
+      {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
+      {block && (
+        <>
+          <BlockSentence key={block.id} desk={desk} block={block} />
+          {slotsOf(block).length > 0 && (
+            <SlotLines desk={desk} block={block} parts={room.parts} onChooseMove={chooseFor} />
+          )}
+          {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
+          <BlockActions
+            desk={desk}
+            block={block}
+            actions={props.actions}
+            more={view.more}
+            onMore={view.toggleMore}
+            onAdd={() => open("add")}
+            onOrder={() => open("order")}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+/** Beside it: who does what, findings, effort, words; or in the room what was chosen there. */
+function Beside(
+  props: Parts & {
+    readonly review: Review;
+    readonly overrule: ReturnType<typeof useOverrule>["overrule"];
+    readonly book: MoveBook;
+  },
+) {
+  const { desk, view, room, review } = props;
+  const { choice } = view;
+  if (view.room && (choice.person !== null || choice.slot === null))
+    return (
+      <RoomPanel
+        doc={desk.doc}
+        room={room}
+        book={props.book}
+        choice={choice}
+        onChoose={view.setChoice}
+        overrule={props.overrule}
+      />
+    );
+  return (
+    <DeskPanel
+      desk={desk}
+      room={room}
+      slotId={view.room ? choice.slot : desk.selection.slot}
+      tab={view.room ? "who" : view.tab}
+      onTab={view.setTab}
+      review={review}
+      onCurve={view.setCurve}
+    />
+  );
+}
+
+function DeskDialogs(
+  props: Parts & {
+    readonly people: readonly Person[];
+    readonly own: readonly Move[];
+    readonly onChoose: (move: KnownMove) => void;
+  },
+) {
+  const { desk, view, room } = props;
+  const { opened, shutting } = view;
+  const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
+  return (
+    <>
+      <MovePicker
+        open={opened === "add" || opened === "replace"}
+        onOpenChange={shutting}
+        people={props.people}
+        own={props.own}
+        onChoose={props.onChoose}
+      />
+      <FitDialog
+        open={opened === "fit"}
+        onOpenChange={shutting}
+        doc={desk.doc}
+        room={room}
+        onEdit={desk.edit}
+      />
+      {block && (
+        <OrderDialog
+          open={opened === "order"}
+          onOpenChange={shutting}
+          doc={desk.doc}
+          block={block}
+          parts={room.parts}
+          onEdit={desk.edit}
+        />
+      )}
+      <KeysDialog open={opened === "keys"} onOpenChange={shutting} />
+    </>
+  );
+}
+
+/** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
+export function DeskScreen(props: Props) {
+  const desk = useDesk(props.id, props.doc, props.revision);
+  const view = useDeskView();
+  const { people, overrule } = useOverrule(desk, props.people);
+  const room = useParts(desk.doc, people, props.settings);
+  const book = bookFor(desk.doc, LIBRARY_BOOK);
+  const review = useReview(desk, room);
+  const teach = useTeachNow(props.id, desk);
+  const actions = useDeskActions(desk, {
+    pick: view.open,
+    showKeys: () => view.open("keys"),
+    showMore: view.toggleMore,
+    showRoom: view.toggleRoom,
+    stepFinding: (by) => {
+      view.showFindings();
+      review.step(by);
+    },
+    showFit: () => view.open("fit"),
+    own: props.ownMoves,
+    rests: ownRests(props.settings.teaching),
+    teach,
+    quiet: view.opened !== null,
+  });
   const choose = (move: KnownMove) => {
-    if (picking === "add") actions.addMove(move);
+    if (view.opened === "add") actions.addMove(move);
     else actions.replaceMove(move);
-    setPicking(null);
+    view.open(null);
   };
+  const parts: Parts = { desk, view, room };
   return (
     <div className="flex h-screen flex-col overflow-hidden">
       <DeskTop
         id={props.id}
         desk={desk}
         actions={actions}
-        room={view === "room"}
-        onRoom={toggleView}
-        onFit={() => setFitting(true)}
-        onKeys={() => setKeysShown(true)}
+        room={view.room}
+        onRoom={view.toggleRoom}
+        onFit={() => view.open("fit")}
+        onKeys={() => view.open("keys")}
         onTeach={teach}
       />
       <UnsavedLine desk={desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
         <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
-          {view === "room" ? (
-            <RoomGrid doc={room.doc} parts={parts} book={book} choice={choice} onChoose={setChoice} />
+          {view.room ? (
+            <RoomGrid
+              doc={room.doc}
+              parts={room.parts}
+              book={book}
+              choice={view.choice}
+              onChoose={view.setChoice}
+            />
           ) : (
-            <>
-              <div className="min-h-0 shrink-0">
-                <ScoreRows
-                  doc={shown}
-                  score={shownScore}
-                  below={below}
-                  curve={preview || tab !== "shape" ? null : curve}
-                  selectedBlock={desk.selection.block}
-                  selectedSlot={desk.selection.slot}
-                  onSelect={desk.select}
-                />
-              </div>
-              {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
-              {block && (
-                <>
-                  <BlockSentence key={block.id} desk={desk} block={block} />
-                  {slotsOf(block).length > 0 && (
-                    <SlotLines desk={desk} block={block} parts={parts} onChooseMove={chooseFor} />
-                  )}
-                  {more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
-                  <BlockActions
-                    desk={desk}
-                    block={block}
-                    actions={actions}
-                    more={more}
-                    onMore={() => setMore(!more)}
-                    onAdd={() => setPicking("add")}
-                    onOrder={() => setOrdering(true)}
-                  />
-                </>
-              )}
-            </>
+            <ScoreAndBlock {...parts} review={review} actions={actions} />
           )}
         </main>
-        {view === "room" && (choice.person !== null || choice.slot === null) ? (
-          <RoomPanel
-            doc={desk.doc}
-            room={room}
-            book={book}
-            choice={choice}
-            onChoose={setChoice}
-            overrule={overrule}
-          />
-        ) : (
-          <DeskPanel
-            desk={desk}
-            room={room}
-            slotId={view === "room" ? choice.slot : desk.selection.slot}
-            tab={view === "room" ? "who" : tab}
-            onTab={setTab}
-            review={review}
-            onCurve={setCurve}
-          />
-        )}
+        <Beside {...parts} review={review} overrule={overrule} book={book} />
       </div>
-      <MovePicker
-        open={picking !== null}
-        onOpenChange={(open) => !open && setPicking(null)}
-        people={people}
-        own={props.ownMoves}
-        onChoose={choose}
-      />
-      <FitDialog open={fitting} onOpenChange={setFitting} doc={desk.doc} room={room} onEdit={desk.edit} />
-      {block && (
-        <OrderDialog
-          open={ordering}
-          onOpenChange={setOrdering}
-          doc={desk.doc}
-          block={block}
-          parts={parts}
-          onEdit={desk.edit}
-        />
-      )}
-      <KeysDialog open={keysShown} onOpenChange={setKeysShown} />
+      <DeskDialogs {...parts} people={people} own={props.ownMoves} onChoose={choose} />
     </div>
   );
 }

@@ -14,29 +14,13 @@ import {
 } from "@/core/class/commands";
 import { type Block, type ClassDoc, doseAt, slotsOf } from "@/core/class/document";
 import { type Edit, idAfter } from "@/core/class/edits";
-import { newBlock, newSlot, type OwnRests } from "@/core/class/new-class";
+import { newBlock, newSlot } from "@/core/class/new-class";
 import { type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 /** What can be done at the Desk, by button and by key. */
-import type { Move } from "@/core/moves/move";
+import type { Doors } from "./desk-doors";
 import type { Desk } from "./use-desk";
 import { useDeskKeys } from "./use-desk-keys";
-
-export interface Doors {
-  readonly pick: (kind: "replace" | "add") => void;
-  readonly showKeys: () => void;
-  readonly showMore: () => void;
-  readonly showRoom: () => void;
-  readonly stepFinding: (by: -1 | 1) => void;
-  readonly showFit: () => void;
-  /** The studio's own moves: one that is put in travels with the class. */
-  readonly own: readonly Move[];
-  readonly teach: () => void;
-  /** Rests of a new block, where the studio has its own. */
-  readonly rests: OwnRests;
-  /** True while a dialog has the keys. */
-  readonly quiet: boolean;
-}
 
 /** Seconds of work with which a new slot of this block begins: those of its last timed slot. */
 function usualWork(block: Block): number {
@@ -45,6 +29,40 @@ function usualWork(block: Block): number {
     if (typeof seconds === "number") return seconds;
   }
   return 40;
+}
+
+/** Going from slot to slot, from block to block. */
+function stepsOf({ doc, selection, select }: Desk) {
+  const slot = (by: -1 | 1) => {
+    const all = doc.blocks.flatMap((entry) =>
+      slotsOf(entry).map((own) => ({ block: entry.id, slot: own.id })),
+    );
+    const index = all.findIndex((entry) => entry.slot === selection.slot);
+    const next = all[index < 0 ? 0 : index + by];
+    if (next) select(next.block, next.slot);
+  };
+  const block = (by: -1 | 1) => {
+    const next = doc.blocks[doc.blocks.findIndex((entry) => entry.id === selection.block) + by];
+    if (next) select(next.id, slotsOf(next)[0]?.id ?? null);
+  };
+  return { slot, block };
+}
+
+/** A new block after the selected one, and removing that one. */
+function blockActions(desk: Desk, block: Block | undefined, doors: Doors) {
+  const { doc } = desk;
+  const addNew = () => {
+    const id = freeBlockId(doc);
+    const [slotId = ""] = freeSlotIds(doc, 1);
+    const move = resolveMove("bodyweight-squat", LIBRARY_BOOK);
+    const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
+    desk.edit(addBlock(made, block ? idAfter(doc.blocks, block.id) : null));
+    desk.select(id, slotId);
+  };
+  const remove = () => {
+    if (block && doc.blocks.length > 1) desk.edit(removeBlock(doc, block));
+  };
+  return { addNew, remove };
 }
 
 export function useDeskActions(desk: Desk, doors: Doors) {
@@ -85,44 +103,33 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     desk.edit(removeSlot(block, slot));
     desk.select(block.id, next);
   };
-  const addNewBlock = () => {
-    const id = freeBlockId(doc);
-    const [slotId = ""] = freeSlotIds(doc, 1);
-    const move = resolveMove("bodyweight-squat", LIBRARY_BOOK);
-    const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
-    insertAfter(addBlock(made, block ? idAfter(doc.blocks, block.id) : null), id, slotId);
-  };
-  const removeThisBlock = () => {
-    if (block && doc.blocks.length > 1) desk.edit(removeBlock(doc, block));
-  };
   const setTitle = (title: string) => desk.edit(setClass(doc, "title", title), true);
   const setStance = (to: string) => desk.edit(setClass(doc, "stance", to as ClassDoc["stance"]));
-  const stepSlot = (by: -1 | 1) => {
-    const all = doc.blocks.flatMap((entry) =>
-      slotsOf(entry).map((own) => ({ block: entry.id, slot: own.id })),
-    );
-    const index = all.findIndex((entry) => entry.slot === selection.slot);
-    const next = all[index < 0 ? 0 : index + by];
-    if (next) desk.select(next.block, next.slot);
-  };
-  const stepBlock = (by: -1 | 1) => {
-    const next = doc.blocks[doc.blocks.findIndex((entry) => entry.id === selection.block) + by];
-    if (next) desk.select(next.id, slotsOf(next)[0]?.id ?? null);
-  };
   const reorder = (by: -1 | 1) => {
     const edit = block && slot ? stepSlotEdit(block, slot.id, by) : null;
     if (edit) desk.edit(edit);
   };
 
-  useDeskKeys({ addBlock: addNewBlock, duplicate, remove, stepSlot, stepBlock, reorder, desk, doors });
+  const blocks = blockActions(desk, block, doors);
+  const step = stepsOf(desk);
+  useDeskKeys({
+    addBlock: blocks.addNew,
+    duplicate,
+    remove,
+    stepSlot: step.slot,
+    stepBlock: step.block,
+    reorder,
+    desk,
+    doors,
+  });
   return {
     addMove,
     replaceMove: replace,
     duplicate,
     remove,
     canRemove,
-    addBlock: addNewBlock,
-    removeBlock: removeThisBlock,
+    addBlock: blocks.addNew,
+    removeBlock: blocks.remove,
     setTitle,
     setStance,
   };

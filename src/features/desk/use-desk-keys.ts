@@ -2,8 +2,8 @@
 /** The Desk's keys. Single letters belong to whoever types into something. */
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
+import type { Doors } from "./desk-doors";
 import type { Desk } from "./use-desk";
-import type { Doors } from "./use-desk-actions";
 
 interface Doing {
   readonly addBlock: () => void;

@@ -34,26 +34,39 @@ interface Props extends OwnPage {
   readonly tonightSaid: boolean;
 }
 
-/** One's own version of a class, to the second: read from a phone on the floor. */
-export function FollowClass(props: Props) {
-  const { token, studio, person } = props;
+/** How late this device hears the instructor, as it was set here. */
+function useLate(): [number, (ms: number) => void] {
   const [lateMs, setLateMs] = useState(0);
   useEffect(() => setLateMs(kept<number>(LATE_KEY) ?? 0), []);
-  const keepLate = (ms: number) => {
-    keep(LATE_KEY, ms === 0 ? null : ms);
-    setLateMs(ms);
-  };
-  const [taken, setTaken] = useState(props.session.events);
-  const session = useContent(`/api/part/${token}/content?session=${props.session.id}`, props.session, taken);
-  const parts = session.parts ?? props.parts;
+  return [
+    lateMs,
+    (ms) => {
+      keep(LATE_KEY, ms === 0 ? null : ms);
+      setLateMs(ms);
+    },
+  ];
+}
+
+/** The class as it stands, followed to the second; `known`: the events with which the page asks for it. */
+function useOwnClass({ token, session: first, person, parts: own }: Props, lateMs: number) {
+  const [taken, setTaken] = useState(first.events);
+  const session = useContent(`/api/part/${token}/content?session=${first.id}`, first, taken);
   const book = useMemo(() => bookOf(session.moves), [session.moves]);
   const score = useMemo(() => scoreOfKept(session), [session]);
   const shown = useMemo(
     () => withSubstitutes(session.doc, session.substitutes, book),
     [session.doc, session.substitutes, book],
   );
-  const follow = useFollow(token, session.id, person.id, score, props.session.events, lateMs);
+  const follow = useFollow(token, first.id, person.id, score, first.events, lateMs);
   useEffect(() => setTaken(follow.known), [follow.known]);
+  return { session, parts: session.parts ?? own, book, score, shown, follow };
+}
+
+/** One's own version of a class, to the second: read from a phone on the floor. */
+export function FollowClass(props: Props) {
+  const { token, studio, person } = props;
+  const [lateMs, keepLate] = useLate();
+  const { session, parts, book, score, shown, follow } = useOwnClass(props, lateMs);
   const { state, enter, events } = follow;
   // Sounds come as late as the clock that is shown.
   const heard = useCallback(() => follow.now() - lateMs, [follow.now, lateMs]);

@@ -118,6 +118,49 @@ function Locked(props: {
   );
 }
 
+/** Keeps the answers, and then the limits where others were chosen. */
+async function keepAnswers(token: string, answers: object, person: Person, limits: readonly Limit[]) {
+  const answered = await api("PUT", `/api/part/${token}/readiness`, answers);
+  const ordered = LIMITS.filter((limit) => limits.includes(limit));
+  if (!answered.ok || JSON.stringify(ordered) === JSON.stringify(person.limits ?? [])) return answered;
+  return api("PUT", `/api/part/${token}/home`, { person: { ...person, limits: ordered }, before: person });
+}
+
+function AskFirstLine(props: { readonly share: boolean; readonly onShare: (share: boolean) => void }) {
+  return (
+    <>
+      <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
+        Speak to a doctor or a qualified professional before you join.
+      </p>
+      <Tick
+        words="My instructor may know that something here applies, not what"
+        on={props.share}
+        onChange={props.onShare}
+      />
+    </>
+  );
+}
+
+/** The limits to which the answers lead, each chosen by the person. */
+function LimitTicks(props: {
+  readonly all: readonly Limit[];
+  readonly limits: readonly Limit[];
+  readonly onLimits: (limits: readonly Limit[]) => void;
+}) {
+  const words = useWords();
+  if (props.all.length === 0) return null;
+  return (
+    <Ticks
+      legend="Choose the limits that apply"
+      hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
+      all={props.all}
+      words={(limit) => words.name("limit", limit)}
+      chosen={props.limits}
+      onChange={props.onLimits}
+    />
+  );
+}
+
 /** Two groups of questions, and what follows from them. It clears nobody. */
 function Questions(
   props: Props & { readonly opened: Opened | null; readonly onKept: (askFirst: boolean) => void },
@@ -133,25 +176,11 @@ function Questions(
   const [code, setCode] = useState("");
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const look = limitsToLookAt(adapt);
   const save = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    const answered = await api("PUT", `/api/part/${token}/readiness`, {
-      askFirst,
-      adapt,
-      shareAskFirst: share,
-      code: opened?.code ?? code,
-    });
-    const ordered = LIMITS.filter((limit) => limits.includes(limit));
-    const changed = JSON.stringify(ordered) !== JSON.stringify(person.limits ?? []);
-    const home =
-      answered.ok && changed
-        ? await api("PUT", `/api/part/${token}/home`, {
-            person: { ...person, limits: ordered },
-            before: person,
-          })
-        : answered;
+    const answers = { askFirst, adapt, shareAskFirst: share, code: opened?.code ?? code };
+    const home = await keepAnswers(token, answers, person, limits);
     setBusy(false);
     setTrouble(home.ok ? null : home.failure.message);
     if (!home.ok) return;
@@ -171,18 +200,7 @@ function Questions(
         chosen={askFirst}
         onChange={setAskFirst}
       />
-      {askFirst.length > 0 && (
-        <>
-          <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
-            Speak to a doctor or a qualified professional before you join.
-          </p>
-          <Tick
-            words="My instructor may know that something here applies, not what"
-            on={share}
-            onChange={setShare}
-          />
-        </>
-      )}
+      {askFirst.length > 0 && <AskFirstLine share={share} onShare={setShare} />}
       <Ticks
         legend="And any of these?"
         all={ADAPT}
@@ -190,16 +208,7 @@ function Questions(
         chosen={adapt}
         onChange={setAdapt}
       />
-      {look.length > 0 && (
-        <Ticks
-          legend="Choose the limits that apply"
-          hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
-          all={look}
-          words={(limit) => words.name("limit", limit)}
-          chosen={limits}
-          onChange={setLimits}
-        />
-      )}
+      <LimitTicks all={limitsToLookAt(adapt)} limits={limits} onLimits={setLimits} />
       {opened === null && (
         <CodeField
           label="A code of your own"

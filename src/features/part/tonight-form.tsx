@@ -73,21 +73,34 @@ export function TonightForm(props: {
           chosen={limits}
           onChange={setLimits}
         />
-        {(person.kit ?? []).length > 0 && (
-          <Ticks
-            legend="Not here today"
-            all={(person.kit ?? []).map((item) => item.id)}
-            words={(id) => {
-              const item = person.kit?.find((entry) => entry.id === id);
-              return item ? kitText(item, words, person.units) : id;
-            }}
-            chosen={without}
-            onChange={setWithout}
-          />
-        )}
+        <NotHere person={person} without={without} onWithout={setWithout} />
         <Send busy={busy}>{nothing ? "Nothing new" : "Keep it for this class"}</Send>
       </form>
     </Fold>
+  );
+}
+
+/** What of their kit they don't have tonight. */
+function NotHere(props: {
+  readonly person: Person;
+  readonly without: readonly string[];
+  readonly onWithout: (without: readonly string[]) => void;
+}) {
+  const words = useWords();
+  const { person } = props;
+  const kit = person.kit ?? [];
+  if (kit.length === 0) return null;
+  return (
+    <Ticks
+      legend="Not here today"
+      all={kit.map((item) => item.id)}
+      words={(id) => {
+        const item = kit.find((entry) => entry.id === id);
+        return item ? kitText(item, words, person.units) : id;
+      }}
+      chosen={props.without}
+      onChange={props.onWithout}
+    />
   );
 }
 

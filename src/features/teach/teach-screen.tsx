@@ -4,9 +4,9 @@ import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/de
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { SessionEvent } from "@/core/live/events";
-import { scoreOfKept } from "@/core/live/live-score";
+import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { callGroups, lineNow, nowNext } from "@/core/live/now-next";
-import { peopleNow } from "@/core/live/people-now";
+import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { type Asked, presenceOf } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
@@ -86,36 +86,36 @@ function teachActions(
   };
 }
 
-/** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
-export function TeachScreen(props: Props) {
+/** The class as it stands after what was pressed, with its calls and what is shown of its slots. */
+function useTaught({ id, events, content: first, wordsPerSecond }: Props) {
   const words = useWords();
-  const { id, classId } = props;
-  const [known, setKnown] = useState(props.events);
-  const content = useContent(`/api/sessions/${id}/content`, props.content, known);
-  const { doc, parts, partsByMark, moves, substitutes } = content;
+  const [known, setKnown] = useState(events);
+  const content = useContent(`/api/sessions/${id}/content`, first, known);
+  const { doc, parts, moves, substitutes } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
   const shown = useMemo(() => withSubstitutes(doc, substitutes, book), [doc, substitutes, book]);
-  const { wordsPerSecond } = props;
   const lines = useMemo(
     () => spokenLines(callSheet(shown, book, parts), words, wordsPerSecond),
     [shown, book, parts, words, wordsPerSecond],
   );
   const faces = useMemo(() => slotFaces(shown), [shown]);
-  const lead = useLead(id, score, props.events);
+  const lead = useLead(id, score, events);
   useEffect(() => setKnown(lead.events), [lead.events]);
-  const [device, setDevice] = useState<DeviceChoices>(DEVICE_DEFAULTS);
-  useEffect(() => setDevice(deviceChoices()), []);
-  const cues = useCues(score, lead, !device.sounds);
+  return { content, book, score, shown, lines, faces, lead };
+}
+
+/** Who is asked, who is here, and which part each of them does now. */
+function useTaughtPeople(first: readonly Asked[], { parts, partsByMark }: SessionContent, lead: Lead) {
   const people = useMemo(() => peopleNow(lead.events), [lead.events]);
   const [added, setAdded] = useState<readonly Asked[]>([]);
   // Somebody whom another screen let in is known by their part.
   const asked = useMemo(() => {
-    const list = [...props.asked, ...added];
+    const list = [...first, ...added];
     const have = new Set(list.map((person) => person.rosterId));
     const more = parts.filter((part) => !have.has(part.person));
     return [...list, ...more.map((part) => ({ id: part.person, rosterId: part.person, name: part.name }))];
-  }, [props.asked, added, parts]);
+  }, [first, added, parts]);
   const presence = useMemo(() => presenceOf(asked, people, lead.events), [asked, people, lead.events]);
   // Who changed their level on the spot does the part of that level from then on.
   const now = useMemo(
@@ -126,26 +126,76 @@ export function TeachScreen(props: Props) {
       }),
     [parts, partsByMark, people],
   );
-  const [hurt, ...moreHurt] = people.hurt;
-  const whereabouts = useWhereabouts(id, hurt?.person ?? null);
-  const [panel, setPanel] = useState<TeachPanel | null>(null);
-  const { state } = lead;
-  const live = state.phase !== "ready" && state.phase !== "ended";
+  const add = (person: Asked) => setAdded((list) => [...list, person]);
+  return { people, asked, presence, now, add };
+}
 
+/** The screen stays awake while the class is live; that the score is over is said once, by whoever sees it first. */
+function useLiveClass({ state, command }: Lead, live: boolean): void {
   useEffect(() => (live ? keepAwake() : undefined), [live]);
-  // The score is over: say so once, from whichever screen sees it first.
   const closed = useRef(false);
   useEffect(() => {
     if (state.phase !== "over" || closed.current) return;
     closed.current = true;
-    lead.command("end");
-  }, [state.phase, lead.command]);
+    command("end");
+  }, [state.phase, command]);
+}
 
+/** This screen's own choices, and the sounds it makes. */
+function useTeachDevice(score: LiveScore, lead: Lead) {
+  const [device, setDevice] = useState<DeviceChoices>(DEVICE_DEFAULTS);
+  useEffect(() => setDevice(deviceChoices()), []);
+  return { device, cues: useCues(score, lead, !device.sounds) };
+}
+
+/** Who hurts first, how many more do, and what they left for it once it is asked for. */
+function useHelp(id: string, people: PeopleNow) {
+  const [first, ...more] = people.hurt;
+  const { left, ask } = useWhereabouts(id, first?.person ?? null);
+  return { hurt: first ? { person: first.person, more: more.length, left } : null, ask };
+}
+
+/** What everybody is to do now, or who hurts: that comes before all else. */
+function BelowWords(props: {
+  readonly parts: readonly Part[];
+  readonly now: readonly Part[];
+  readonly slotId: string | null;
+  readonly hurt: ReturnType<typeof useHelp>["hurt"];
+}) {
+  const { parts, now, slotId, hurt } = props;
+  return (
+    <div className="mt-auto max-h-[130px] overflow-hidden px-8 text-[34px] leading-[42px]">
+      {hurt ? (
+        <HurtLine
+          name={parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"}
+          more={hurt.more}
+          left={hurt.left}
+        />
+      ) : (
+        <Groups parts={now} slotId={slotId} />
+      )}
+    </div>
+  );
+}
+
+/** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
+export function TeachScreen(props: Props) {
+  const words = useWords();
+  const { id, classId } = props;
+  const { content, book, score, shown, lines, faces, lead } = useTaught(props);
+  const { doc, parts } = content;
+  const { people, asked, presence, now, add } = useTaughtPeople(props.asked, content, lead);
+  const { device, cues } = useTeachDevice(score, lead);
+  const help = useHelp(id, people);
+  const [panel, setPanel] = useState<TeachPanel | null>(null);
+  const { state } = lead;
+  const live = state.phase !== "ready" && state.phase !== "ended";
+  useLiveClass(lead, live);
   const actions = teachActions(lead, live, {
     panel: setPanel,
     mute: cues.mute,
-    hurt: hurt?.person ?? null,
-    contact: whereabouts.ask,
+    hurt: help.hurt?.person ?? null,
+    contact: help.ask,
   });
   useTeachKeys(actions, panel !== null);
 
@@ -165,7 +215,7 @@ export function TeachScreen(props: Props) {
       people={people}
       asked={asked}
       others={props.others.filter((person) => !asked.some((entry) => entry.id === person.id))}
-      onAdded={(person) => setAdded((list) => [...list, person])}
+      onAdded={add}
       slot={says.slotId}
       move={slot ? resolveMove(slot.move, book) : null}
     />
@@ -198,16 +248,7 @@ export function TeachScreen(props: Props) {
         <ClockBar state={state} says={says} />
       </div>
       <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
-      <div className="mt-auto max-h-[130px] overflow-hidden px-8 text-[34px] leading-[42px]">
-        {hurt && (
-          <HurtLine
-            name={parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"}
-            more={moreHurt.length}
-            left={whereabouts.left}
-          />
-        )}
-        {!hurt && <Groups parts={now} slotId={says.slotId} />}
-      </div>
+      <BelowWords parts={parts} now={now} slotId={says.slotId} hurt={help.hurt} />
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />
       {dialogs}
