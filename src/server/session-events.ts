@@ -215,6 +215,29 @@ export interface CommandOutcome {
   readonly nowMs: Ms;
 }
 
+const startsWith = ({ state }: SessionRow, { kind }: SessionCommand) =>
+  kind === "start" && state !== "running" && state !== "ended";
+
+/** The start of a class, with the version that is frozen for it. */
+async function started(tx: Tx, row: SessionRow, command: SessionCommand): Promise<SessionCommand> {
+  // Nobody's page shows it any more: people would miss it.
+  if (isLongPast(row.startsAt.getTime(), null, await nowIn(tx)))
+    throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
+  return { ...command, payload: { ...command.payload, version: await freeze(tx, row) } } as SessionCommand;
+}
+
+/** What a start and an end do to the session itself. */
+async function follow(tx: Tx, row: SessionRow, command: SessionCommand, at: Date): Promise<void> {
+  const { id } = row;
+  if (startsWith(row, command))
+    await tx.update(session).set({ state: "running", startedAt: at }).where(eq(session.id, id));
+  if (command.kind !== "end" || row.state === "ended") return;
+  // A class that is ended without ever having been started keeps what it would have been.
+  await freeze(tx, row);
+  await tx.update(session).set({ state: "ended", endedAt: at }).where(eq(session.id, id));
+  await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
+}
+
 /**
  * Takes a command. The row of the session is locked while the sequence number is counted up, so that
  * numbers have no gaps and follow the order of commits. `offlineAtMs`: when the lead device did it
@@ -235,30 +258,16 @@ export async function takeCommand(
     const events = await eventsOf(tx, id, seenSeq);
     const merged = before ? "again" : mergeCommand(command, events, seenSeq);
     // A class is started once: whoever presses second sees it running.
-    if (merged === "taken" && command.kind === "start" && row.state === "running")
-      return { taken: false, events, nowMs: await nowIn(tx) };
-    if (merged !== "taken") return { taken: merged === "again", events, nowMs: await nowIn(tx) };
+    const second = command.kind === "start" && row.state === "running";
+    if (merged !== "taken" || second) return { taken: merged === "again", events, nowMs: await nowIn(tx) };
     const last = events.at(-1) ?? (await lastOf(tx, id));
     if ((last?.seq ?? 0) >= MOST_EVENTS && command.kind !== "end")
       throw new Refused("conflict", "So much has happened in this class that it can only be ended.");
     if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
-    const starts = command.kind === "start" && row.state !== "running" && row.state !== "ended";
-    // Nobody's page shows it any more: people would miss it.
-    if (starts && isLongPast(row.startsAt.getTime(), null, await nowIn(tx)))
-      throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
-    const full = starts
-      ? { ...command, payload: { ...command.payload, version: await freeze(tx, row) } }
-      : command;
+    const full = startsWith(row, command) ? await started(tx, row, command) : command;
     const nowMs = await nowIn(tx);
     const event = await append(tx, id, full, last, nowMs, offlineAtMs);
-    const at = new Date(event.atMs);
-    if (starts) await tx.update(session).set({ state: "running", startedAt: at }).where(eq(session.id, id));
-    if (command.kind === "end" && row.state !== "ended") {
-      // A class that is ended without ever having been started keeps what it would have been.
-      await freeze(tx, row);
-      await tx.update(session).set({ state: "ended", endedAt: at }).where(eq(session.id, id));
-      await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
-    }
+    await follow(tx, row, command, new Date(event.atMs));
     return { taken: true, events: [...events, event], nowMs };
   });
 }

@@ -110,24 +110,38 @@ function tired(now: number, share: number, effort: number, seconds: Seconds): nu
 
 const tenth = (n: number) => Math.round(n * 10) / 10;
 
-/** The curve of a valid class. */
-export function effortCurve(doc: ClassDoc, library: MoveBook, whose: Whose): EffortCurve {
+/** What each segment asks of a body; a slot is worked out once. */
+function demandsOf(doc: ClassDoc, library: MoveBook, whose: Whose): (segment: Segment) => Demand {
   const book = bookFor(doc, library);
-  const segments = expand(doc, library);
-  const total = segments.at(-1)?.end ?? 0;
-  const demands = new Map<string, Demand>();
-  const demandAt = (segment: Segment): Demand => {
+  const known = new Map<string, Demand>();
+  return (segment) => {
     if (segment.kind !== "work") return RESTING;
     const key = segment.slot ?? `cap ${segment.block}`;
-    const known = demands.get(key);
-    if (known) return known;
     const made =
-      segment.slot === null
+      known.get(key) ??
+      (segment.slot === null
         ? cappedDemand(doc, book, segment, whose)
-        : demandOf(doc, book, segment.slot, whose);
-    demands.set(key, made);
+        : demandOf(doc, book, segment.slot, whose));
+    known.set(key, made);
     return made;
   };
+}
+
+/** Tires and rests every muscle over so many seconds of one demand. */
+function tireMuscles(muscles: Map<Muscle, number>, demand: Demand, seconds: Seconds): void {
+  for (const muscle of MUSCLES) {
+    const helps = demand.secondary.includes(muscle) ? EFFORT_MODEL.secondary : 0;
+    const share = demand.primary.includes(muscle) ? 1 : helps;
+    const now = muscles.get(muscle) ?? 0;
+    if (share > 0 || now > 0) muscles.set(muscle, tired(now, share, demand.effort, seconds));
+  }
+}
+
+/** The curve of a valid class. */
+export function effortCurve(doc: ClassDoc, library: MoveBook, whose: Whose): EffortCurve {
+  const segments = expand(doc, library);
+  const total = segments.at(-1)?.end ?? 0;
+  const demandAt = demandsOf(doc, library, whose);
   let effort: number = EFFORT_MODEL.restEffort;
   const muscles = new Map<Muscle, number>();
   const points: number[] = [effort];
@@ -141,15 +155,7 @@ export function effortCurve(doc: ClassDoc, library: MoveBook, whose: Whose): Eff
       const to = Math.min(segment.end, t + SAMPLE_SECONDS, total);
       const demand = demandAt(segment);
       effort = towards(effort, demand.effort, to - from);
-      for (const muscle of MUSCLES) {
-        const share = demand.primary.includes(muscle)
-          ? 1
-          : demand.secondary.includes(muscle)
-            ? EFFORT_MODEL.secondary
-            : 0;
-        const now = muscles.get(muscle) ?? 0;
-        if (share > 0 || now > 0) muscles.set(muscle, tired(now, share, demand.effort, to - from));
-      }
+      tireMuscles(muscles, demand, to - from);
       from = to;
     }
     points.push(tenth(effort));

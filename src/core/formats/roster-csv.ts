@@ -4,7 +4,7 @@
  * name, working sets as `goblet-squat 12 kg x10 rir 2 on 2026-11-02`.
  */
 import Papa from "papaparse";
-import type { Person, Space, WorkingSet } from "../homes/home";
+import type { Person, WorkingSet } from "../homes/home";
 import { checkPerson } from "../homes/roster";
 import { type Fault, faultLine } from "../values/faults";
 import { csvText, unguarded } from "./csv-cells";
@@ -137,19 +137,32 @@ function idFromName(name: string): string {
     .replace(/^-|-$/g, "");
 }
 
-function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
-  const cell = (name: Column) => plain(line[name] ?? "");
-  const before = faults.length;
-  const fault = (column: Column, sentence: string) => faults.push({ line: n, column, sentence });
-  const kit = readKit(cell("kit"));
-  if (!kit.ok) for (const sentence of kit.error) fault("kit", sentence);
+type Cell = (name: Column) => string;
+type AddFault = (column: Column, sentence: string) => void;
+
+/** Those entries of a record that say something: an empty cell leaves its field out. */
+function filled(record: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const says = (value: unknown) =>
+    value !== undefined &&
+    value !== "" &&
+    !(typeof value === "object" && value !== null && Object.keys(value).length === 0);
+  return Object.fromEntries(Object.entries(record).filter(([, value]) => says(value)));
+}
+
+const number = (text: string) => (text === "" ? undefined : numeral(text));
+
+function marksOf(cell: Cell, fault: AddFault): Record<string, string> {
   const marks: Record<string, string> = {};
   for (const piece of pieces(cell("levels by pattern"))) {
     const [pattern, mark, ...rest] = piece.split(/\s+/);
     if (!pattern || !mark || rest.length > 0) fault("levels by pattern", `can't read "${piece}"`);
     else marks[pattern] = mark;
   }
-  const sets = cell("working sets")
+  return marks;
+}
+
+function setsOf(cell: Cell, fault: AddFault): Record<string, unknown>[] {
+  return cell("working sets")
     .split(";")
     .map((piece) => piece.trim())
     .filter(Boolean)
@@ -158,26 +171,44 @@ function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
       if (!set) fault("working sets", `can't read "${piece}"`);
       return set ? [set] : [];
     });
+}
+
+function spaceOf(cell: Cell, fault: AddFault): Record<string, unknown> {
   const jumping = cell("jumping").toLowerCase();
-  if (jumping !== "" && jumping !== "yes" && jumping !== "no") fault("jumping", `must be yes, no or empty`);
-  const space: Record<string, unknown> = {};
-  if (cell("floor") !== "") space.floor = cell("floor") as Space["floor"];
-  if (cell("length m") !== "") space.lengthM = numeral(cell("length m"));
-  if (cell("ceiling cm") !== "") space.ceilingCm = numeral(cell("ceiling cm"));
-  if (jumping === "yes" || jumping === "no") space.jumping = jumping === "yes";
-  const limits = pieces(cell("limits"));
-  const made: Record<string, unknown> = { id: cell("id") || idFromName(cell("name")), name: cell("name") };
-  if (cell("level") !== "") made.mark = cell("level");
-  if (Object.keys(marks).length > 0) made.marks = marks;
-  if (limits.length > 0) made.limits = limits;
-  if (cell("units") !== "") made.units = cell("units");
-  if (cell("time zone") !== "") made.timeZone = cell("time zone");
-  if (cell("language") !== "") made.language = cell("language");
-  if (cell("e-mail") !== "") made.email = cell("e-mail");
-  if (Object.keys(space).length > 0) made.space = space;
-  if (kit.ok && kit.value !== undefined) made.kit = kit.value;
-  if (sets.length > 0) made.workingSets = sets;
-  if (cell("body kg") !== "") made.bodyKg = numeral(cell("body kg"));
+  const known = jumping === "yes" || jumping === "no";
+  if (jumping !== "" && !known) fault("jumping", `must be yes, no or empty`);
+  return filled({
+    floor: cell("floor"),
+    lengthM: number(cell("length m")),
+    ceilingCm: number(cell("ceiling cm")),
+    jumping: known ? jumping === "yes" : undefined,
+  });
+}
+
+function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
+  const cell: Cell = (name) => plain(line[name] ?? "");
+  const before = faults.length;
+  const fault: AddFault = (column, sentence) => faults.push({ line: n, column, sentence });
+  const kit = readKit(cell("kit"));
+  if (!kit.ok) for (const sentence of kit.error) fault("kit", sentence);
+  const made = {
+    id: cell("id") || idFromName(cell("name")),
+    name: cell("name"),
+    ...filled({
+      mark: cell("level"),
+      marks: marksOf(cell, fault),
+      limits: pieces(cell("limits")),
+      units: cell("units"),
+      timeZone: cell("time zone"),
+      language: cell("language"),
+      email: cell("e-mail"),
+      workingSets: setsOf(cell, fault),
+      space: spaceOf(cell, fault),
+      bodyKg: number(cell("body kg")),
+    }),
+    // A home in which there is nothing says so: an empty list isn't an empty cell.
+    ...(kit.ok && kit.value !== undefined ? { kit: kit.value } : {}),
+  };
   const checked = checkPerson(made);
   if (!checked.ok) {
     for (const own of checked.error) {

@@ -35,6 +35,21 @@ function repsOf(slot: Slot, level: Way | null, segment: Segment, book: MoveBook)
   return pieces[second ? 1 : 0]?.reps ?? null;
 }
 
+/** Where the sides share a piece: seconds of the first one, and when they change in the piece as long as it is now. */
+function sideChange(own: PartSlot, segment: Segment, lengthMs: Ms) {
+  if (!own.shares) return { shareSeconds: null, changeMs: null };
+  const ownSeconds = Math.min(segment.end - segment.start, own.seconds ?? Number.POSITIVE_INFINITY);
+  const shareSeconds = Math.ceil(ownSeconds / 2);
+  const changeMs = Math.round(Math.min(lengthMs, ownSeconds * 1000) * (shareSeconds / ownSeconds));
+  return { shareSeconds, changeMs };
+}
+
+/** Which comes first: the change of sides, or one's own stop. */
+function soonOf(change: Ms | null, stop: Ms | null): OwnMoment["soon"] {
+  if (change !== null && (stop === null || change < stop)) return { what: "change", inMs: change };
+  return stop === null ? null : { what: "stop", inMs: stop };
+}
+
 /**
  * The moment `intoMs` into a piece of a slot that is now `lengthMs` long. `appearance`: see `appearanceOf`.
  * Where the sides share the piece they change at half of what was planned (or of what their level does of
@@ -62,19 +77,19 @@ export function ownMoment(
   const stopMs = own.seconds === null ? null : own.seconds * 1000;
   const stopped = stopMs !== null && intoMs >= stopMs;
   const stop = stopMs !== null && stopMs < lengthMs && !stopped ? stopMs - intoMs : null;
-  const ownSeconds = Math.min(segment.end - segment.start, own.seconds ?? Number.POSITIVE_INFINITY);
-  const shareSeconds = own.shares ? Math.ceil(ownSeconds / 2) : null;
-  const share = shareSeconds === null ? 0 : shareSeconds / ownSeconds;
-  const changeMs = shareSeconds === null ? null : Math.round(Math.min(lengthMs, ownSeconds * 1000) * share);
+  const { shareSeconds, changeMs } = sideChange(own, segment, lengthMs);
   const changed = changeMs !== null && intoMs >= changeMs;
   const first = slot.firstSide ?? "left";
-  const side = changeMs === null ? (twoSided ? null : segment.side) : changed ? otherSide(first) : first;
+  const shared = changed ? otherSide(first) : first;
+  const set = twoSided ? null : segment.side;
   const change = changeMs !== null && !changed ? changeMs - intoMs : null;
-  const soon =
-    change !== null && (stop === null || change < stop)
-      ? { what: "change" as const, inMs: change }
-      : stop !== null
-        ? { what: "stop" as const, inMs: stop }
-        : null;
-  return { side, dose: counted, reps, tempo, shareSeconds, soon, stopped };
+  return {
+    side: changeMs === null ? set : shared,
+    dose: counted,
+    reps,
+    tempo,
+    shareSeconds,
+    soon: soonOf(change, stop),
+    stopped,
+  };
 }
