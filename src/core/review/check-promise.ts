@@ -152,29 +152,22 @@ export function checkMoves({ doc, slots }: ReviewContext): Found[] {
   ];
 }
 
-/** Types that a part uses, or without a roster those that every alternative of a move needs. */
-function kitInUse({ parts, people, slots }: ReviewContext): Map<KitType, Set<string>> {
+/** Types of kit that the parts use, with who uses each. */
+function kitInUse({ parts, people }: ReviewContext): Map<KitType, Set<string>> {
   const users = new Map<KitType, Set<string>>();
-  const use = (type: KitType, name: string) => users.set(type, (users.get(type) ?? new Set()).add(name));
   for (const part of parts) {
-    const kit = people.find((person) => person.id === part.person)?.kit ?? [];
-    for (const { kit: id } of part.slots.flatMap((slot) => slot.uses)) {
-      const type = kit.find((item) => item.id === id)?.type;
-      if (type) use(type, part.name);
-    }
-  }
-  if (parts.length > 0) return users;
-  for (const { move } of slots.values()) {
-    const [only] = move.needs ?? [];
-    if (!only || (move.needs ?? []).some((list) => list.length === 0)) continue;
-    for (const need of only) {
-      const type = fillersOf(need.as)[0];
-      if (type) use(type, "");
+    const types = new Map(
+      people.find((person) => person.id === part.person)?.kit?.map(({ id, type }) => [id, type]) ?? [],
+    );
+    for (const { kit } of part.slots.flatMap((slot) => slot.uses)) {
+      const type = types.get(kit);
+      if (type) users.set(type, (users.get(type) ?? new Set()).add(part.name));
     }
   }
   return users;
 }
 
+/** Code: `promise-kit`, for what is in use and wasn't announced; by the moves alone where nobody is asked yet. */
 export function checkKit(context: ReviewContext): Found[] {
   const { doc, parts, slots } = context;
   const announced = doc.promise?.kit;

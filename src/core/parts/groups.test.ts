@@ -1,0 +1,52 @@
+import { expect, test } from "vitest";
+import { slotsOf } from "../class/document";
+import type { Person } from "../homes/home";
+import { LIBRARY_BOOK } from "../moves/library";
+import { block, doc, kit, person, slot } from "../testing/finding-cases";
+import { groupsOf } from "./groups";
+import type { Status } from "./part";
+import { partsFor } from "./parts";
+
+const own = doc([block([slot("goblet-squat"), slot("bodyweight-squat")])]);
+const [goblet = "", squat = ""] = own.blocks.flatMap(slotsOf).map(({ id }) => id);
+const named = (id: string, more: Partial<Person>): Person => ({ ...person(more), id, name: id });
+const people = [
+  named("ada", { kit: kit({ type: "kettlebell", kg: 8 }) }),
+  named("bo", { kit: kit({ type: "dumbbell", kg: 10, count: 1 }) }),
+  named("cy", {}),
+  named("di", {}),
+  named("ed", { mark: "flat", kit: kit({ type: "kettlebell", kg: 8 }) }),
+];
+const parts = partsFor(own, people, LIBRARY_BOOK);
+const ORDER: readonly Status[] = ["unmet", "swapped", "eased", "raised", "as-set"];
+
+test("everybody is in one group of a slot, with those who do the same for the same reason", () => {
+  for (const id of [goblet, squat]) {
+    const groups = groupsOf(parts, id);
+    expect(groups.flatMap(({ names }) => names).sort()).toEqual(people.map(({ name }) => name));
+    const ofName = (name: string) => groups.find(({ names }) => names.includes(name))?.key;
+    for (const a of parts) {
+      for (const b of parts) {
+        const [one, other] = [a, b].map((part) => part.slots.find((entry) => entry.slot === id));
+        const plain = one?.status === "as-set" && one.mark === "natural";
+        const alike =
+          one?.status === other?.status &&
+          one?.mark === other?.mark &&
+          (plain || (one?.move === other?.move && JSON.stringify(one?.why) === JSON.stringify(other?.why)));
+        expect(ofName(a.name) === ofName(b.name), `${a.name} ${b.name}`).toBe(alike);
+      }
+    }
+  }
+});
+
+test("who does just what was set is one group whatever they hold; what differs most stands first", () => {
+  const groups = groupsOf(parts, goblet);
+  expect(groups.find(({ key }) => key === "plain")?.names).toEqual(["ada", "bo"]);
+  const at = groups.map(({ slot: { status } }) => ORDER.indexOf(status));
+  expect(at).toEqual([...at].sort((a, b) => a - b));
+  expect(groups[0]?.names).toEqual(["cy", "di"]);
+});
+
+test("a slot that is in nobody's part has no groups", () => {
+  expect(groupsOf(parts, "gone")).toEqual([]);
+});
