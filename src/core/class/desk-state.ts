@@ -82,6 +82,32 @@ function withEdit(state: DeskState, history: History, edit: Edit, id: string): D
   };
 }
 
+/** With the edits that this browser had kept, as far as they still apply. */
+function restored(state: DeskState, kept: readonly PendingEdit[], library: MoveBook): DeskState {
+  const pending: PendingEdit[] = [];
+  let { history } = state;
+  for (const entry of kept) {
+    const next = edited(history, entry.edit, library);
+    if (!next.ok) continue;
+    history = next.value;
+    pending.push(entry);
+  }
+  return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
+}
+
+/** After the server has taken some edits. Where others edited too, what isn't sent yet goes on top of theirs. */
+function saved(state: DeskState, action: Extract<DeskAction, { do: "saved" }>, library: MoveBook): DeskState {
+  const pending = state.pending.filter((entry) => !action.sent.includes(entry.id));
+  const save: SaveState = pending.length > 0 ? "saving" : "saved";
+  const now = { ...state, pending, save, saveTrouble: "", revision: action.revision };
+  if (!action.doc) return now;
+  const doc = pending.reduce((before, { edit }) => {
+    const next = applyChecked(before, edit, library);
+    return next.ok ? next.value : before;
+  }, action.doc);
+  return { ...now, history: { ...state.history, doc }, selection: soundSelection(doc, state.selection) };
+}
+
 /** The state after something was done at the Desk, or was heard from the server. */
 export function deskAfter(state: DeskState, action: DeskAction, library: MoveBook): DeskState {
   switch (action.do) {
@@ -101,42 +127,15 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
     }
     case "select":
       return { ...state, selection: soundSelection(state.history.doc, action.selection), trouble: null };
-    case "restore": {
-      const pending: PendingEdit[] = [];
-      let { history } = state;
-      for (const entry of action.pending) {
-        const next = edited(history, entry.edit, library);
-        if (!next.ok) continue;
-        history = next.value;
-        pending.push(entry);
-      }
-      return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
-    }
+    case "restore":
+      return restored(state, action.pending, library);
     case "saving":
       // Told until it is over: a try that goes on says nothing new.
       return UNSAVED.includes(state.save) ? state : { ...state, save: "saving" };
     case "unsaved":
       return { ...state, save: action.save, saveTrouble: action.why };
-    case "saved": {
-      const pending = state.pending.filter((entry) => !action.sent.includes(entry.id));
-      const save: SaveState = pending.length > 0 ? "saving" : "saved";
-      if (!action.doc) return { ...state, pending, save, saveTrouble: "", revision: action.revision };
-      // Others edited too: what isn't sent yet goes on top of what the server has now.
-      const doc = pending.reduce((now, { edit }) => {
-        const next = applyChecked(now, edit, library);
-        return next.ok ? next.value : now;
-      }, action.doc);
-      const selection = soundSelection(doc, state.selection);
-      return {
-        ...state,
-        pending,
-        save,
-        saveTrouble: "",
-        revision: action.revision,
-        history: { ...state.history, doc },
-        selection,
-      };
-    }
+    case "saved":
+      return saved(state, action, library);
   }
 }
 

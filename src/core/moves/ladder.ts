@@ -23,6 +23,21 @@ export interface Ladder {
 /** Levels are followed this far to either side. */
 const FAR = 3;
 
+/** The moves one step further this way that weren't reached yet, by their ids. */
+function stepsFrom(
+  here: readonly KnownMove[],
+  kind: "easier" | "harder",
+  book: MoveBook,
+  reached: ReadonlyMap<string, number>,
+): ReadonlyMap<string, KnownMove> {
+  const next = new Map<string, KnownMove>();
+  for (const link of here.flatMap((from) => from.links ?? [])) {
+    const to = link.kind === kind && !reached.has(link.to) ? book.get(link.to) : undefined;
+    if (to) next.set(link.to, to);
+  }
+  return next;
+}
+
 /**
  * Going only down for what is easier and only up for what is harder, so that every rung lies on a
  * chain with the move itself; each at the fewest steps.
@@ -37,19 +52,14 @@ export function ladderOf(move: KnownMove, book: MoveBook): Ladder {
     ["easier", -1],
     ["harder", 1],
   ] as const) {
-    let here: KnownMove[] = [move];
+    let here: readonly KnownMove[] = [move];
     for (let n = 1; n <= FAR && here.length > 0; n += 1) {
-      const next: KnownMove[] = [];
-      for (const from of here) {
-        for (const link of from.links ?? []) {
-          const to = link.kind === kind && !level.has(link.to) ? book.get(link.to) : undefined;
-          if (!to) continue;
-          level.set(link.to, n * by);
-          found.set(link.to, to);
-          next.push(to);
-        }
+      const next = stepsFrom(here, kind, book, level);
+      for (const [key, to] of next) {
+        level.set(key, n * by);
+        found.set(key, to);
       }
-      here = next;
+      here = [...next.values()];
     }
   }
   const rungs = [...found]

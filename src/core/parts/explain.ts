@@ -102,6 +102,40 @@ export function whyChosenUnmet(moveId: string, person: Person, book: MoveBook): 
 /** A weight further from what is wanted than this counts as too light or too heavy. */
 const TOO_FAR = 0.1;
 
+/** The first move that a link leads to which this person can do. */
+function linkedTo(
+  { move }: OpenWay,
+  person: Person,
+  book: MoveBook,
+  kind: "easier" | "harder",
+  how?: string,
+): KnownMove | undefined {
+  return (move.links ?? [])
+    .filter((link) => link.kind === kind && (how === undefined || link.how === how))
+    .map((link) => book.get(link.to))
+    .find((to) => to !== undefined && whyNot(to, person) === null);
+}
+
+function forTooLight(
+  way: OpenWay,
+  slot: Slot,
+  predicted: Predicted | null,
+  limb: KnownMove | undefined,
+): readonly Adjust[] {
+  const dose = doseAt(slot, 0);
+  const tempo = dose.tempo === undefined ? null : parseTempo(dose.tempo);
+  const most = dose.reps === undefined ? null : spanTriple(dose.reps).max;
+  const more = most !== null && predicted && predicted.reps > most ? predicted.reps : null;
+  return [
+    ...(way.filling.doubled ? [{ code: "two-at-once" } as const] : []),
+    ...(limb ? [{ code: "one-limb", move: named(limb) } as const] : []),
+    ...(tempo || dose.reps !== undefined ? [{ code: "slower" } as const] : []),
+    { code: "pause" },
+    { code: "one-and-a-half" },
+    ...(more === null ? [] : [{ code: "more-reps", reps: more } as const]),
+  ];
+}
+
 /** What to do about a load that is too light or too heavy, in the order in which it is offered. */
 export function adjustments(
   way: OpenWay,
@@ -112,35 +146,14 @@ export function adjustments(
 ): readonly Adjust[] {
   const { kg, wantedKg, goal } = way;
   if (kg === null || wantedKg === null || goal.kind === "feel" || goal.kind === "none") return [];
-  const off = wantedKg > 0 ? (kg - wantedKg) / wantedKg : kg > 0 ? 1 : 0;
+  // Where nothing is wanted in the hand, any weight is too heavy.
+  const over = kg > 0 ? 1 : 0;
+  const off = wantedKg > 0 ? (kg - wantedKg) / wantedKg : over;
   if (Math.abs(off) <= TOO_FAR) return [];
-  const linked = (kind: "easier" | "harder", how: string) =>
-    (way.move.links ?? [])
-      .filter((link) => link.kind === kind && link.how === how)
-      .map((link) => book.get(link.to))
-      .find((move) => move !== undefined && whyNot(move, person) === null);
-  if (off < 0) {
-    const dose = doseAt(slot, 0);
-    const tempo = dose.tempo === undefined ? null : parseTempo(dose.tempo);
-    const limb = linked("harder", "limbs");
-    const most = dose.reps === undefined ? null : spanTriple(dose.reps).max;
-    return [
-      ...(way.filling.doubled ? [{ code: "two-at-once" } as const] : []),
-      ...(limb ? [{ code: "one-limb", move: named(limb) } as const] : []),
-      ...(tempo || dose.reps !== undefined ? [{ code: "slower" } as const] : []),
-      { code: "pause" },
-      { code: "one-and-a-half" },
-      ...(most !== null && predicted && predicted.reps > most
-        ? [{ code: "more-reps", reps: predicted.reps } as const]
-        : []),
-    ];
-  }
-  const both = linked("easier", "limbs");
-  const lever = linked("easier", "lever");
-  const easier = (way.move.links ?? [])
-    .filter((link) => link.kind === "easier")
-    .map((link) => book.get(link.to))
-    .find((move) => move !== undefined && whyNot(move, person) === null);
+  if (off < 0) return forTooLight(way, slot, predicted, linkedTo(way, person, book, "harder", "limbs"));
+  const both = linkedTo(way, person, book, "easier", "limbs");
+  const lever = linkedTo(way, person, book, "easier", "lever");
+  const easier = linkedTo(way, person, book, "easier");
   return [
     ...(both ? [{ code: "both-hands", move: named(both) } as const] : []),
     ...(lever ? [{ code: "lever", move: named(lever) } as const] : []),

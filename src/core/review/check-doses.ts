@@ -86,59 +86,66 @@ export function checkSides(context: ReviewContext): Found[] {
 const timed = (slot: Slot) => timedDoses(slot).length > 0;
 const counted = (slot: Slot) => dosesOf(slot).some((dose) => rowOf(dose).row.reps);
 
+const countOf = ({ slot }: SlotFacts) => slot.count ?? "each";
+
+/** One move counted on each side here and in total there; the first way of counting is kept. */
+function mixedSides(all: readonly SlotFacts[], book: ReviewContext["book"]): Found[] {
+  const sided = all.filter(({ slot }) => ["inTurn", "alternating"].includes(slotSides(slot, book)));
+  const [first] = sided;
+  if (!first) return [];
+  const count = countOf(first);
+  const others = sided.filter((facts) => countOf(facts) !== count);
+  const [other] = others;
+  if (!other) return [];
+  return [
+    {
+      says: { code: "count-mixed", of: "sides", move: named(other.move), here: countOf(other) },
+      where: { slot: other.slot.id },
+      at: other.at,
+      fixes: others.map((facts) => ({
+        says: { code: "count-alike", count },
+        edit: setSlot(facts.slot, "count", count),
+      })),
+    },
+  ];
+}
+
+/** One move of the main work in seconds here and in reps there. */
+function mixedDoses(all: readonly SlotFacts[]): Found[] {
+  const main = all.filter((facts) => facts.main);
+  const inSeconds = main.find((facts) => timed(facts.slot));
+  const inReps = main.find((facts) => counted(facts.slot) && !timed(facts.slot));
+  if (!inSeconds || !inReps) return [];
+  const repsLater = inSeconds.at <= inReps.at;
+  const [earlier, later] = repsLater ? [inSeconds, inReps] : [inReps, inSeconds];
+  return [
+    {
+      says: {
+        code: "count-mixed",
+        of: "doses",
+        move: named(later.move),
+        here: repsLater ? "reps" : "seconds",
+      },
+      where: { slot: later.slot.id },
+      at: later.at,
+      fixes: [
+        {
+          says: { code: "dose-alike", in: repsLater ? "seconds" : "reps" },
+          edit: setSlot(later.slot, "dose", earlier.slot.dose),
+        },
+      ],
+    },
+  ];
+}
+
+/** Code: `count-mixed`, where one move is counted in two ways in one class. */
 export function checkCounts({ slots, book }: ReviewContext): Found[] {
   const byMove = new Map<string, SlotFacts[]>();
   for (const facts of slots.values()) {
     const key = facts.move.id ?? facts.move.name;
     byMove.set(key, [...(byMove.get(key) ?? []), facts]);
   }
-  const found: Found[] = [];
-  for (const all of byMove.values()) {
-    const [first] = all;
-    if (!first || all.length < 2) continue;
-    const sided = all.filter((facts) => {
-      const sides = slotSides(facts.slot, book);
-      return sides === "inTurn" || sides === "alternating";
-    });
-    const count = (facts: SlotFacts) => facts.slot.count ?? "each";
-    const other = sided.find((facts) => count(facts) !== count(sided[0] as SlotFacts));
-    if (other && sided[0]) {
-      found.push({
-        says: { code: "count-mixed", of: "sides", move: named(other.move), here: count(other) },
-        where: { slot: other.slot.id },
-        at: other.at,
-        fixes: sided
-          .filter((facts) => count(facts) !== count(sided[0] as SlotFacts))
-          .map((facts) => ({
-            says: { code: "count-alike", count: count(sided[0] as SlotFacts) },
-            edit: setSlot(facts.slot, "count", count(sided[0] as SlotFacts)),
-          })),
-      });
-    }
-    const main = all.filter((facts) => facts.main);
-    const inSeconds = main.find((facts) => timed(facts.slot));
-    const inReps = main.find((facts) => counted(facts.slot) && !timed(facts.slot));
-    if (inSeconds && inReps) {
-      const later = inSeconds.at > inReps.at ? inSeconds : inReps;
-      found.push({
-        says: {
-          code: "count-mixed",
-          of: "doses",
-          move: named(later.move),
-          here: later === inReps ? "reps" : "seconds",
-        },
-        where: { slot: later.slot.id },
-        at: later.at,
-        fixes: [
-          {
-            says: { code: "dose-alike", in: later === inReps ? "seconds" : "reps" },
-            edit: setSlot(later.slot, "dose", (later === inReps ? inSeconds : inReps).slot.dose),
-          },
-        ],
-      });
-    }
-  }
-  return found;
+  return [...byMove.values()].flatMap((all) => [...mixedSides(all, book), ...mixedDoses(all)]);
 }
 
 /** What a stretch that comes too early is cut to. */
