@@ -22,9 +22,14 @@ export default defineConfig({
           include: ["src/**/*.test.ts", "tests/cases.test.ts", "tests/ops/**/*.test.ts"],
           // Pure functions leave nothing behind: what is imported once serves all files.
           isolate: false,
+          // Against what never ends: how fast a machine is decides nothing.
+          testTimeout: 60_000,
         },
       },
-      { extends: true, test: { name: "fuzz", include: ["tests/fuzz/**/*.test.ts"] } },
+      {
+        extends: true,
+        test: { name: "fuzz", include: ["tests/fuzz/**/*.test.ts"], testTimeout: 180_000 },
+      },
       {
         extends: true,
         test: {

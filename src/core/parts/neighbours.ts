@@ -36,6 +36,23 @@ export function sequenceOf(doc: ClassDoc, library: MoveBook): Sequence {
   return sequence;
 }
 
+interface LastPiece {
+  readonly slot: string;
+  readonly round: number | null;
+  readonly side: Segment["side"];
+  readonly end: Seconds;
+}
+
+/** Whether a piece is the other side of the turn that was just done. */
+const isOtherSide = (last: LastPiece, { slot, round, side }: Segment) =>
+  last.slot === slot && last.round === round && side !== null && last.side !== side;
+
+/** The shorter of two gaps; one that isn't known says nothing. */
+function shorter(a: Seconds | null, b: Seconds | null): Seconds | null {
+  if (a === null || b === null) return a ?? b;
+  return Math.min(a, b);
+}
+
 function workOut(doc: ClassDoc, library: MoveBook): Sequence {
   const pairs = new Map<string, { from: string; to: string; times: number; gapSeconds: Seconds | null }>();
   const sides = new Map<string, { slot: string; times: number; gapSeconds: Seconds }>();
@@ -43,11 +60,9 @@ function workOut(doc: ClassDoc, library: MoveBook): Sequence {
     if (from === to || times < 1) return;
     const key = JSON.stringify([from, to]);
     const pair = pairs.get(key) ?? { from, to, times: 0, gapSeconds: gap };
-    const shortest =
-      gap === null ? pair.gapSeconds : pair.gapSeconds === null ? gap : Math.min(gap, pair.gapSeconds);
-    pairs.set(key, { from, to, times: pair.times + times, gapSeconds: shortest });
+    pairs.set(key, { from, to, times: pair.times + times, gapSeconds: shorter(gap, pair.gapSeconds) });
   };
-  let last: { slot: string; round: number | null; side: Segment["side"]; end: Seconds } | null = null;
+  let last: LastPiece | null = null;
   for (const segment of expand(doc, library)) {
     if (segment.kind !== "work") continue;
     if (segment.slot === null) {
@@ -65,13 +80,7 @@ function workOut(doc: ClassDoc, library: MoveBook): Sequence {
       continue;
     }
     const gap = last ? segment.start - last.end : 0;
-    const turned: boolean =
-      last !== null &&
-      last.slot === segment.slot &&
-      last.round === segment.round &&
-      segment.side !== null &&
-      last.side !== segment.side;
-    if (turned) {
+    if (last && isOtherSide(last, segment)) {
       const side = sides.get(segment.slot) ?? { slot: segment.slot, times: 0, gapSeconds: gap };
       sides.set(segment.slot, {
         slot: segment.slot,

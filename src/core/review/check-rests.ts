@@ -63,20 +63,23 @@ function shortRests({ pieces, doc, thresholds }: ReviewContext): readonly ShortR
     for (const muscle of primary(piece.facts.move)) {
       const before = last.get(muscle);
       last.set(muscle, piece);
-      if (!before || sameTurn(before, piece)) continue;
-      if (before.facts.block === piece.facts.block && piece.facts.block.stacked) continue;
+      if (!before || isMeant(before, piece)) continue;
       const gap = piece.segment.start - before.segment.end;
       if (gap >= least) continue;
       const key = `${before.facts.slot.id} ${piece.facts.slot.id}`;
       const known = found.get(key);
-      if (known && known.gap <= gap) {
-        if (known.gap === gap) known.muscles.add(muscle);
-        continue;
-      }
+      if (known?.gap === gap) known.muscles.add(muscle);
+      if (known && known.gap <= gap) continue;
       found.set(key, { from: before, to: piece, muscles: new Set([muscle]), gap });
     }
   }
   return [...found.values()];
+}
+
+/** Working on at once is meant: on the other side of one turn, and in a block that stacks its moves. */
+function isMeant(before: Piece, piece: Piece): boolean {
+  const stacked = before.facts.block === piece.facts.block && piece.facts.block.stacked === true;
+  return stacked || sameTurn(before, piece);
 }
 
 /** Left and right of one turn are different limbs; so are sides that swap from turn to turn. */
