@@ -99,12 +99,3 @@ export async function leaveStudio({ userId, name }: Maker, studioId: string): Pr
     await noteIn(tx, { studioId, kind: "coach-left", actor: name });
   });
 }
-
-/** Whether somebody teaches in a studio. */
-export async function isMember(studioId: string, userId: string): Promise<boolean> {
-  const rows = await db()
-    .select({ userId: member.userId })
-    .from(member)
-    .where(and(eq(member.studioId, studioId), eq(member.userId, userId)));
-  return rows.length > 0;
-}

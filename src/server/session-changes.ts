@@ -4,12 +4,11 @@ import type { Tonight } from "../core/homes/tonight";
 import type { SessionState } from "../core/live/session";
 import { isTimeZone } from "../core/settings/settings";
 import { findClass } from "./classes";
-import type { SessionRow } from "./content";
 import { type Tx, transaction } from "./db/client";
 import { classes, person, session, sessionPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
-import { announce, lockSession } from "./session-events";
+import { announce, hasStarted, lockSession, refuseIfOver } from "./session-events";
 import { settingsOf } from "./studios";
 
 function owned(studioId: string, id: string) {
@@ -148,11 +147,6 @@ async function becomeIn(tx: Tx, studioId: string, id: string, state: "open" | "c
   if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
 }
 
-/** Whether what is taught is frozen: from the start on, or at the end of a class that never was. */
-function hasStarted({ state }: Pick<SessionRow, "state">): boolean {
-  return state === "running" || state === "ended";
-}
-
 async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<string> {
   const [row] = await tx
     .select({ rosterId: person.rosterId })
@@ -166,8 +160,7 @@ async function rosterIdOf(tx: Tx, studioId: string, personId: string): Promise<s
 export async function addToSession(studioId: string, id: string, personId: string): Promise<void> {
   await transaction(async (tx) => {
     const row = await lockSession(tx, studioId, id);
-    if (row.state === "ended" || row.state === "cancelled")
-      throw new Refused("conflict", "This class is over.");
+    refuseIfOver(row);
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const [list] = await tx
       .select({ people: sql<number>`count(*)::int` })
@@ -210,8 +203,7 @@ export async function setTonight(
 ): Promise<void> {
   await transaction(async (tx) => {
     const row = await lockSession(tx, studioId, id);
-    if (row.state === "ended" || row.state === "cancelled")
-      throw new Refused("conflict", "This class is over.");
+    refuseIfOver(row);
     const rosterId = await rosterIdOf(tx, studioId, personId);
     const rows = await tx
       .update(sessionPerson)

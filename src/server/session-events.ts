@@ -215,15 +215,29 @@ export interface CommandOutcome {
   readonly nowMs: Ms;
 }
 
-const startsWith = ({ state }: SessionRow, { kind }: SessionCommand) =>
-  kind === "start" && state !== "running" && state !== "ended";
+/** Whether what is taught is frozen: from the start on, or at the end of a class that never was. */
+export function hasStarted({ state }: Pick<SessionRow, "state">): boolean {
+  return state === "running" || state === "ended";
+}
+
+/** Refuses to change a class that is over. */
+export function refuseIfOver({ state }: Pick<SessionRow, "state">): void {
+  if (state === "ended" || state === "cancelled") throw new Refused("conflict", "This class is over.");
+}
+
+const startsWith = (row: SessionRow, command: SessionCommand): command is SessionCommand<"start"> =>
+  command.kind === "start" && !hasStarted(row);
 
 /** The start of a class, with the version that is frozen for it. */
-async function started(tx: Tx, row: SessionRow, command: SessionCommand): Promise<SessionCommand> {
+async function started(
+  tx: Tx,
+  row: SessionRow,
+  command: SessionCommand<"start">,
+): Promise<SessionCommand<"start">> {
   // Nobody's page shows it any more: people would miss it.
   if (isLongPast(row.startsAt.getTime(), null, await nowIn(tx)))
     throw new Refused("conflict", "The time of this class has long passed: move it to another time first.");
-  return { ...command, payload: { ...command.payload, version: await freeze(tx, row) } } as SessionCommand;
+  return { ...command, payload: { ...command.payload, version: await freeze(tx, row) } };
 }
 
 /** What a start and an end do to the session itself. */
@@ -286,8 +300,7 @@ export async function substituteMove(
     const version = taken?.kind === "substitute" ? taken.payload.version : 0;
     if (taken)
       return sameOrRefused(taken, { id: commandId, kind: "substitute", payload: { ...substitute, version } });
-    if (row.state === "ended" || row.state === "cancelled")
-      throw new Refused("conflict", "This class is over.");
+    refuseIfOver(row);
     if (substitute.person === undefined) return announce(tx, row, { substitute }, commandId);
     const [found] = await tx
       .select({ id: person.id })

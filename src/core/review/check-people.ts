@@ -4,7 +4,7 @@ import { setSlot } from "../class/commands";
 import { type Block, type Dose, type MoveRef, mapDoses, type Slot, slotsOf, wayAt } from "../class/document";
 import type { Person } from "../homes/home";
 import type { KitType } from "../homes/kit";
-import { excludes } from "../homes/limits";
+import { excludes, type Limit } from "../homes/limits";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Need } from "../moves/move";
 import type { PartSlot } from "../parts/part";
@@ -55,47 +55,49 @@ export function checkHomes({ parts }: ReviewContext): Found[] {
 const excluding = (person: Person, move: KnownMove) =>
   (person.limits ?? []).filter((limit) => excludes(limit, move));
 
-/** A move of the class that people's limits exclude, one finding a slot: who, and what they do instead. */
-function limitOfSlot({ parts, people }: ReviewContext, { slot, move, at }: SlotFacts): Found | null {
-  const instead = new Map<string, MoveName>();
-  const kept = people.filter((person) => excluding(person, move).length > 0);
+/** Whom limits keep from a move: who, by which limits, and what they do instead. Null where nobody is kept. */
+function limitFound(
+  what: "slot" | "filler",
+  move: KnownMove,
+  kept: readonly Person[],
+  limits: readonly Limit[],
+  instead: readonly MoveName[],
+  place: Pick<Found, "where" | "at">,
+): Found | null {
   if (kept.length === 0) return null;
-  for (const person of kept) {
-    const own = parts.find((part) => part.person === person.id);
-    const done = own && partOf(own, slot.id);
-    if (done && done.status !== "unmet") instead.set(done.name, { id: done.move, name: done.name });
-  }
   return {
     says: {
       code: "limit",
-      what: "slot",
+      what,
       move: named(move),
       who: { names: kept.map((person) => person.name) },
-      limits: { limits: [...new Set(kept.flatMap((person) => excluding(person, move).slice(0, 1)))] },
-      instead: { moves: [...instead.values()] },
+      limits: { limits: [...new Set(limits)] },
+      instead: { moves: instead },
     },
-    where: { slot: slot.id },
-    at,
+    ...place,
   };
+}
+
+/** A move of the class that people's limits exclude, one finding a slot; each person by their first limit. */
+function limitOfSlot({ parts, people }: ReviewContext, { slot, move, at }: SlotFacts): Found | null {
+  const kept = people.filter((person) => excluding(person, move).length > 0);
+  const limits = kept.flatMap((person) => excluding(person, move).slice(0, 1));
+  const instead = new Map<string, MoveName>();
+  for (const { id } of kept) {
+    const own = parts.find((part) => part.person === id);
+    const done = own && partOf(own, slot.id);
+    if (done && done.status !== "unmet") instead.set(done.name, { id: done.move, name: done.name });
+  }
+  return limitFound("slot", move, kept, limits, [...instead.values()], { where: { slot: slot.id }, at });
 }
 
 /** Likewise a move with which a rest is filled; nobody is given another one there. */
 function limitOfFiller({ people, slots, book }: ReviewContext, block: Block, ref: MoveRef): Found | null {
   const move = resolveMove(ref, book);
-  const who = people.filter((person) => excluding(person, move).length > 0);
-  if (who.length === 0) return null;
-  return {
-    says: {
-      code: "limit",
-      what: "filler",
-      move: named(move),
-      who: { names: who.map((person) => person.name) },
-      limits: { limits: [...new Set(who.flatMap((person) => excluding(person, move)))] },
-      instead: { moves: [] },
-    },
-    where: { block: block.id },
-    at: slots.get(slotsOf(block)[0]?.id ?? "")?.at ?? 0,
-  };
+  const kept = people.filter((person) => excluding(person, move).length > 0);
+  const limits = kept.flatMap((person) => excluding(person, move));
+  const at = slots.get(slotsOf(block)[0]?.id ?? "")?.at ?? 0;
+  return limitFound("filler", move, kept, limits, [], { where: { block: block.id }, at });
 }
 
 /** Codes: `limit`, for a slot or for what fills a block's rests. */
