@@ -128,7 +128,7 @@ function SpaceFields({
       >
         <option value="">not said</option>
         <option value="yes">possible</option>
-        <option value="no">not here: neighbours, floor or ceiling</option>
+        <option value="no">not here: floor or neighbours</option>
       </Choice>
     </fieldset>
   );

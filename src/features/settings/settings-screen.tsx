@@ -220,7 +220,7 @@ function PositionTable({ shown, put }: { readonly shown: Settings; readonly put:
           <th className="py-1 font-semibold">from · into</th>
           {POSITIONS.map((to) => (
             <th key={to} className="font-semibold">
-              {to === "half-kneeling" ? "half-kn." : words.name("position", to)}
+              {to === "half-kneeling" ? "half kn." : words.name("position", to)}
             </th>
           ))}
         </tr>
