@@ -94,8 +94,20 @@ function readFile(file: string, text: string, files: ReadonlySet<string>): FileF
   return { file, body, imports };
 }
 
+/** What a call calls, as a key: of this file, of another, of the pool, or a method of whoever has one of that name. */
+function calledBy(node: Node, { file, imports }: FileFacts): string | null {
+  const callee = node.callee as Node;
+  const name = nameOf(callee);
+  if (name !== null) return imports.get(name) ?? `${file}:${name}`;
+  const method = callee.type === "MemberExpression" ? nameOf(callee.property) : null;
+  // Drizzle's own is the pool's door too where somebody goes round ours.
+  if (method === "transaction") return "pool:transaction";
+  return method === null ? null : `method:${method}`;
+}
+
 /** Takes every function of a file apart: its name, whether it is handed a transaction, and what it calls. */
-function routinesOf({ file, body, imports }: FileFacts, methods: Map<string, string[]>): Routine[] {
+function routinesOf(facts: FileFacts, methods: Map<string, string[]>): Routine[] {
+  const { file, body } = facts;
   const out: Routine[] = [];
   const make = (name: string, held: boolean, isMethod = false): Routine => {
     const routine = { key: `${file}:${name}`, name, held, calls: new Set<string>() };
@@ -105,44 +117,36 @@ function routinesOf({ file, body, imports }: FileFacts, methods: Map<string, str
   };
   const top = make("(the file)", false);
   let unnamed = 0;
+  /** Whose calls stand in a function: its own; of one that isn't named and takes no transaction, of what it stands in. */
+  const within = (node: Node, owner: Routine, given: string | null): Routine => {
+    const own = nameOf(node.identifier) ?? nameOf(node.key) ?? given;
+    const held = takesTx(node);
+    if (own === null && !held) return owner;
+    unnamed += own === null ? 1 : 0;
+    const isMethod = METHODS.includes(node.type ?? "");
+    const inner = make(own ?? `${owner.name}, work ${unnamed}`, held, isMethod);
+    // A function that stands inside another may be called by it.
+    if (!held) owner.calls.add(inner.key);
+    return inner;
+  };
   const walk = (node: Node, owner: Routine, given: string | null): void => {
-    if (FUNCTIONS.includes(node.type ?? "")) {
-      const own = nameOf(node.identifier) ?? nameOf(node.key) ?? given;
-      const held = takesTx(node);
-      // What isn't named and takes no transaction runs as part of what it stands in.
-      const isMethod = METHODS.includes(node.type ?? "");
-      const inner =
-        own !== null || held ? make(own ?? `${owner.name}, work ${++unnamed}`, held, isMethod) : owner;
-      // A function that stands inside another may be called by it.
-      if (inner !== owner && !held) owner.calls.add(inner.key);
-      for (const child of childrenOf(node)) walk(child, inner, null);
-      return;
-    }
-    if (node.type === "CallExpression") {
-      const callee = node.callee as Node;
-      const name = nameOf(callee);
-      if (name !== null) owner.calls.add(imports.get(name) ?? `${file}:${name}`);
-      else if (callee.type === "MemberExpression") {
-        const method = nameOf(callee.property);
-        // Drizzle's own is the pool's door too where somebody goes round ours.
-        if (method === "transaction") owner.calls.add("pool:transaction");
-        else if (method !== null) owner.calls.add(`method:${method}`);
-      }
-    }
+    const isFunction = FUNCTIONS.includes(node.type ?? "");
+    const here = isFunction ? within(node, owner, given) : owner;
+    const called = node.type === "CallExpression" ? calledBy(node, facts) : null;
+    if (called !== null) here.calls.add(called);
     const named = node.type === "VariableDeclarator" ? nameOf(node.id) : null;
-    for (const child of childrenOf(node)) walk(child, owner, named);
+    for (const child of childrenOf(node)) walk(child, here, named);
   };
   for (const node of body) walk(node, top, null);
   return out;
 }
 
-/**
- * Every way from a transaction to the pool, each as a sentence. `sources`: texts by path, relative to the
- * project's folder.
- */
-export function lockFindings(sources: ReadonlyMap<string, string>): string[] {
+/** All functions by key; two of one key are taken together. Fills `methods`. */
+function allRoutines(
+  sources: ReadonlyMap<string, string>,
+  methods: Map<string, string[]>,
+): ReadonlyMap<string, Routine> {
   const files = new Set(sources.keys());
-  const methods = new Map<string, string[]>();
   const routines = new Map<string, Routine>();
   for (const [file, text] of sources) {
     if (file.endsWith(`${CLIENT}.ts`)) continue;
@@ -152,6 +156,14 @@ export function lockFindings(sources: ReadonlyMap<string, string>): string[] {
       else routines.set(routine.key, routine);
     }
   }
+  return routines;
+}
+
+/** Who calls what; a method counts where only one thing has one of its name. */
+function callersOf(
+  routines: ReadonlyMap<string, Routine>,
+  methods: ReadonlyMap<string, readonly string[]>,
+): ReadonlyMap<string, readonly Routine[]> {
   const resolve = (call: string): string | null => {
     if (!call.startsWith("method:")) return call;
     const known = methods.get(call.slice("method:".length)) ?? [];
@@ -164,6 +176,17 @@ export function lockFindings(sources: ReadonlyMap<string, string>): string[] {
       if (known !== null) callers.set(known, [...(callers.get(known) ?? []), routine]);
     }
   }
+  return callers;
+}
+
+/**
+ * Every way from a transaction to the pool, each as a sentence. `sources`: texts by path, relative to the
+ * project's folder.
+ */
+export function lockFindings(sources: ReadonlyMap<string, string>): string[] {
+  const methods = new Map<string, string[]>();
+  const routines = allRoutines(sources, methods);
+  const callers = callersOf(routines, methods);
   // From the doors backwards, breadth first: the next call on the shortest way to one.
   const ways = new Map<string, readonly string[]>(DOORS.map((door) => [`pool:${door}`, [`${door}()`]]));
   for (const [key, way] of ways) {

@@ -27,7 +27,29 @@ interface Asked {
   readonly flags: ReadonlyMap<string, string>;
 }
 
-/** Splits `CLASS --flag value …`; null with a sentence on standard error where it can't be read. */
+/** One file and flags with their values; or what is wrong, as the beginning of a sentence. */
+function splitArgs(
+  args: readonly string[],
+  allowed: readonly string[],
+): { readonly file: string; readonly flags: ReadonlyMap<string, string> } | string {
+  const flags = new Map<string, string>();
+  const files: string[] = [];
+  const rest = args.values();
+  for (const arg of rest) {
+    if (!arg.startsWith("--")) {
+      files.push(arg);
+      continue;
+    }
+    if (!allowed.includes(arg)) return `doesn't know ${arg}; `;
+    const { value } = rest.next();
+    if (value === undefined) return `${arg} wants a value; `;
+    flags.set(arg, value);
+  }
+  const [file] = files;
+  return file === undefined || files.length > 1 ? "" : { file, flags };
+}
+
+/** Reads `CLASS --flag value …`; null with a sentence on standard error where it can't be read. */
 function ask(
   name: string,
   args: readonly string[],
@@ -35,28 +57,12 @@ function ask(
   usage: string,
   doors: Doors,
 ): Asked | null {
-  const flags = new Map<string, string>();
-  const files: string[] = [];
-  for (let i = 0; i < args.length; i += 1) {
-    const arg = args[i] as string;
-    if (!arg.startsWith("--")) files.push(arg);
-    else {
-      const value = args[i + 1];
-      if (!allowed.includes(arg) || value === undefined) {
-        doors.err(
-          `brontle ${name}: ${allowed.includes(arg) ? `${arg} wants a value` : `doesn't know ${arg}`}; use it as ${usage}.`,
-        );
-        return null;
-      }
-      flags.set(arg, value);
-      i += 1;
-    }
-  }
-  const [file] = files;
-  if (file === undefined || files.length !== 1) {
-    doors.err(`brontle ${name}: use it as ${usage}.`);
+  const split = splitArgs(args, allowed);
+  if (typeof split === "string") {
+    doors.err(`brontle ${name}: ${split}use it as ${usage}.`);
     return null;
   }
+  const { file, flags } = split;
   const doc = readClass(file);
   const rosterFile = flags.get("--roster");
   const roster = rosterFile === undefined ? null : readRoster(rosterFile);

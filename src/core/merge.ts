@@ -76,6 +76,19 @@ function mergeEntries(
   return [...kept, ...mine.filter((entry) => !holds(before, entry) && !holds(kept, entry))];
 }
 
+/** Lists of things with ids, or of loose entries; null for lists whose order is what they say. */
+function mergeLists(
+  before: unknown,
+  mine: readonly unknown[],
+  theirs: readonly unknown[],
+  path: readonly string[],
+  meets: Meeting[],
+): unknown[] | null {
+  const was = Array.isArray(before) ? before : [];
+  if (hasIds(mine) && hasIds(theirs) && hasIds(was)) return mergeById(was, mine, theirs, path, meets);
+  return [mine, theirs, was].every(isLoose) ? mergeEntries(was, mine, theirs) : null;
+}
+
 function mergeValues(
   before: unknown,
   mine: unknown,
@@ -87,11 +100,9 @@ function mergeValues(
   if (same(theirs, before)) return mine;
   if (isObject(mine) && isObject(theirs))
     return mergeObjects(isObject(before) ? before : {}, mine, theirs, path, meets);
-  if (Array.isArray(mine) && Array.isArray(theirs)) {
-    const was = Array.isArray(before) ? before : [];
-    if (hasIds(mine) && hasIds(theirs) && hasIds(was)) return mergeById(was, mine, theirs, path, meets);
-    if ([mine, theirs, was].every(isLoose)) return mergeEntries(was, mine, theirs);
-  }
+  const merged =
+    Array.isArray(mine) && Array.isArray(theirs) && mergeLists(before, mine, theirs, path, meets);
+  if (merged) return merged;
   meets.push({ path, before, mine, theirs });
   return theirs;
 }

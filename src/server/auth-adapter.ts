@@ -29,23 +29,30 @@ function told(row: Row, asked: readonly unknown[]): Row {
   return "token" in row ? { ...row, token: token ?? "" } : row;
 }
 
+type Query = { readonly model: string; readonly where?: Where };
+type Call = (query: never) => Promise<unknown>;
+/** The key under which a query holds what it writes. */
+type Written = "data" | "update" | "set";
+
+/** A query about sign-ins as they are stored: with hashes in place of tokens. */
+function storedQuery(query: Query, write: Written | undefined, given: Row | undefined): Query {
+  return {
+    ...query,
+    ...(query.where ? { where: soughtBy(query.where) } : {}),
+    ...(write && given ? { [write]: hashed(given) } : {}),
+  };
+}
+
 /** An adapter that stores sign-ins under the hash of their token, and is else as `inner`. */
 export function guardedAdapter(inner: Adapter): Adapter {
-  type Query = { readonly model: string; readonly where?: Where };
-  const rows =
-    (call: (query: never) => Promise<unknown>, write?: "data" | "update" | "set") => async (query: Query) => {
-      if (query.model !== "session") return call(query as never);
-      const given = write && ((query as Row)[write] as Row | undefined);
-      const stored = {
-        ...query,
-        ...(query.where ? { where: soughtBy(query.where) } : {}),
-        ...(write && given ? { [write]: hashed(given) } : {}),
-      };
-      const found = await call(stored as never);
-      const asked = [...(query.where ?? []).flatMap(({ value }) => value as unknown), given?.token];
-      if (Array.isArray(found)) return found.map((row: Row) => told(row, asked));
-      return found !== null && typeof found === "object" ? told(found as Row, asked) : found;
-    };
+  const rows = (call: Call, write?: Written) => async (query: Query) => {
+    if (query.model !== "session") return call(query as never);
+    const given = write && ((query as Row)[write] as Row | undefined);
+    const found = await call(storedQuery(query, write, given) as never);
+    const asked = [...(query.where ?? []).flatMap(({ value }) => value as unknown), given?.token];
+    if (Array.isArray(found)) return found.map((row: Row) => told(row, asked));
+    return found !== null && typeof found === "object" ? told(found as Row, asked) : found;
+  };
   return {
     ...inner,
     create: rows(inner.create, "data") as Adapter["create"],

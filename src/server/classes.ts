@@ -8,7 +8,7 @@ import type { Edit } from "../core/class/edits";
 import { applyChecked, type Refusal } from "../core/class/history";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { type Fault, faultLine } from "../core/values/faults";
-import { db, transaction } from "./db/client";
+import { db, type Tx, transaction } from "./db/client";
 import { classEdit, classes } from "./db/schema";
 import { Refused } from "./refused";
 
@@ -83,6 +83,41 @@ const MOST_CHECKED = 6_000_000;
 /** Some are always taken, however large the class. */
 const LEAST_AT_ONCE = 5;
 
+/** Edits under these numbers that were taken before, as JSON. */
+async function takenEdits(
+  tx: Tx,
+  classId: string,
+  edits: readonly SentEdit[],
+): Promise<ReadonlyMap<string, string>> {
+  const ids = edits.map((sent) => sent.id);
+  const known = await tx
+    .select({ id: classEdit.editId, edit: classEdit.edit })
+    .from(classEdit)
+    .where(and(eq(classEdit.classId, classId), inArray(classEdit.editId, ids)));
+  return new Map(known.map(({ id, edit }) => [id, JSON.stringify(edit)]));
+}
+
+/** A class with those edits made that can be; one that comes again counts once, another one under its number is told, not guessed. */
+function applied(before: ClassDoc, edits: readonly SentEdit[], taken: ReadonlyMap<string, string>) {
+  const refused: { id: string; why: Refusal }[] = [];
+  const accepted: SentEdit[] = [];
+  let doc = before;
+  for (const { id, edit } of edits) {
+    const known = taken.get(id);
+    if (known !== undefined) {
+      const isSame = known === JSON.stringify(edit) || known === ERASED_EDIT;
+      if (!isSame) refused.push({ id, why: { code: "taken", what: "edit", id } });
+      continue;
+    }
+    const next = applyChecked(doc, edit, LIBRARY_BOOK);
+    if (next.ok) {
+      doc = next.value;
+      accepted.push({ id, edit });
+    } else refused.push({ id, why: next.error });
+  }
+  return { doc, accepted, refused };
+}
+
 /**
  * Applies edits in order to the class as it stands, whatever revision they were made on: they name
  * blocks and slots by id, and each is checked again. One that no longer fits is told, not dropped.
@@ -96,38 +131,9 @@ export async function applyEdits(
   return transaction(async (tx) => {
     const [row] = await tx.select(COLUMNS).from(classes).where(owned(who.studioId, id)).for("update");
     if (!row) throw new Refused("not-found", "There is no such class here.");
-    const known = await tx
-      .select({ id: classEdit.editId, edit: classEdit.edit })
-      .from(classEdit)
-      .where(
-        and(
-          eq(classEdit.classId, id),
-          inArray(
-            classEdit.editId,
-            edits.map((sent) => sent.id),
-          ),
-        ),
-      );
-    const taken = new Map(known.map(({ id: editId, edit }) => [editId, JSON.stringify(edit)]));
+    const taken = await takenEdits(tx, id, edits);
     const most = Math.max(LEAST_AT_ONCE, Math.floor(MOST_CHECKED / JSON.stringify(row.doc).length));
-    const now = edits.slice(0, most);
-    const refused: { id: string; why: Refusal }[] = [];
-    const accepted: SentEdit[] = [];
-    let { doc } = row;
-    for (const sent of now) {
-      const before = taken.get(sent.id);
-      if (before !== undefined) {
-        // One that comes again counts once; another one under its number is told, not guessed.
-        if (before !== JSON.stringify(sent.edit) && before !== ERASED_EDIT)
-          refused.push({ id: sent.id, why: { code: "taken", what: "edit", id: sent.id } });
-        continue;
-      }
-      const next = applyChecked(doc, sent.edit, LIBRARY_BOOK);
-      if (next.ok) {
-        doc = next.value;
-        accepted.push(sent);
-      } else refused.push({ id: sent.id, why: next.error });
-    }
+    const { doc, accepted, refused } = applied(row.doc, edits.slice(0, most), taken);
     const revision = row.revision + (accepted.length > 0 ? 1 : 0);
     if (accepted.length > 0) {
       await tx

@@ -39,6 +39,36 @@ export interface Followed {
   readonly still: () => Promise<boolean>;
 }
 
+/**
+ * Reads on after `seq` whenever it is woken, one read at a time, and hands on what came, with its last
+ * number. A wake during a read is followed by another read, so that nothing is missed.
+ */
+function reader(
+  load: Followed["load"],
+  seq: number,
+  take: (events: readonly SessionEvent[], last: number) => void,
+): () => Promise<void> {
+  let last = seq;
+  let busy = false;
+  let again = false;
+  return async () => {
+    again = true;
+    if (busy) return;
+    busy = true;
+    while (again) {
+      again = false;
+      try {
+        const events = await load(last);
+        last = events.at(-1)?.seq ?? last;
+        if (events.length > 0) take(events, last);
+      } catch {
+        // The database is away: the next notification or ping tries again.
+      }
+    }
+    busy = false;
+  };
+}
+
 class LiveHub {
   private readonly followers = new Map<string, Set<Wake>>();
   private readonly closers = new Set<() => void>();
@@ -113,9 +143,6 @@ class LiveHub {
     seq: number,
   ): ReadableStream<Uint8Array> {
     const encoder = new TextEncoder();
-    let last = seq;
-    let busy = false;
-    let again = false;
     let end = () => {};
     return new ReadableStream<Uint8Array>({
       start: (controller) => {
@@ -123,25 +150,10 @@ class LiveHub {
         const put = (text: string) => {
           if (open) controller.enqueue(encoder.encode(text));
         };
-        const wake = async () => {
-          again = true;
-          if (busy) return;
-          busy = true;
-          while (again && open) {
-            again = false;
-            try {
-              const events = await load(last);
-              const newest = events.at(-1);
-              if (!newest) continue;
-              last = newest.seq;
-              const seen = show(events);
-              if (seen.length > 0) put(`id: ${last}\ndata: ${JSON.stringify(seen)}\n\n`);
-            } catch {
-              // The database is away: the next notification or ping tries again.
-            }
-          }
-          busy = false;
-        };
+        const wake = reader(load, seq, (events, last) => {
+          const seen = show(events);
+          if (seen.length > 0) put(`id: ${last}\ndata: ${JSON.stringify(seen)}\n\n`);
+        });
         const ping = setInterval(() => {
           put(": here\n\n");
           void wake();

@@ -168,6 +168,24 @@ export function hurtsNow(sessionId: string, who: string): Promise<boolean> {
   return hurtsAlready(db(), sessionId, who);
 }
 
+/** @throws Refused where a person has entered as much within a minute as they may, or the class has had as much as it may */
+async function refuseIfTooOften(
+  tx: Tx,
+  sessionId: string,
+  who: string,
+  lastSeq: number,
+  nowMs: Ms,
+): Promise<void> {
+  const aMinuteAgo = new Date(nowMs - 60_000);
+  const [lately] = await tx
+    .select({ entries: sql<number>`count(*)::int` })
+    .from(sessionEvent)
+    // By when they came in, whatever time they claim.
+    .where(and(ofPerson(sessionId, who), gt(sessionEvent.arrivedAt, aMinuteAgo)));
+  if ((lately?.entries ?? 0) >= MOST_ENTRIES || lastSeq >= MOST_EVENTS)
+    throw new Refused("too-often", "That is too often: wait a moment.");
+}
+
 /**
  * Takes what a participant entered; sent twice it counts once. The caller has checked that the session is theirs.
  * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
@@ -190,18 +208,8 @@ export async function takeEntry(
     if (row.state === "ended") return;
     const nowMs = await nowIn(tx);
     const last = await lastOf(tx, id);
-    if (command.kind === "hurt") {
-      if (await hurtsAlready(tx, id, who)) return;
-    } else {
-      const aMinuteAgo = new Date(nowMs - 60_000);
-      const [lately] = await tx
-        .select({ entries: sql<number>`count(*)::int` })
-        .from(sessionEvent)
-        // By when they came in, whatever time they claim.
-        .where(and(ofPerson(id, who), gt(sessionEvent.arrivedAt, aMinuteAgo)));
-      if ((lately?.entries ?? 0) >= MOST_ENTRIES || (last?.seq ?? 0) >= MOST_EVENTS)
-        throw new Refused("too-often", "That is too often: wait a moment.");
-    }
+    if (command.kind !== "hurt") await refuseIfTooOften(tx, id, who, last?.seq ?? 0, nowMs);
+    else if (await hurtsAlready(tx, id, who)) return;
     if (row.state !== "open" && row.state !== "running")
       throw new Refused("conflict", "This class isn't open yet.");
     await append(tx, id, command, last, nowMs, offlineAtMs);
@@ -240,6 +248,13 @@ async function started(
   return { ...command, payload: { ...command.payload, version: await freeze(tx, row) } };
 }
 
+/** @throws Refused where a class was cancelled, or can only be ended since so much has happened in it */
+function refuseIfFull({ state }: SessionRow, { kind }: SessionCommand, lastSeq: number): void {
+  if (lastSeq >= MOST_EVENTS && kind !== "end")
+    throw new Refused("conflict", "So much has happened in this class that it can only be ended.");
+  if (state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
+}
+
 /** What a start and an end do to the session itself. */
 async function follow(tx: Tx, row: SessionRow, command: SessionCommand, at: Date): Promise<void> {
   const { id } = row;
@@ -275,9 +290,7 @@ export async function takeCommand(
     const second = command.kind === "start" && row.state === "running";
     if (merged !== "taken" || second) return { taken: merged === "again", events, nowMs: await nowIn(tx) };
     const last = events.at(-1) ?? (await lastOf(tx, id));
-    if ((last?.seq ?? 0) >= MOST_EVENTS && command.kind !== "end")
-      throw new Refused("conflict", "So much has happened in this class that it can only be ended.");
-    if (row.state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
+    refuseIfFull(row, command, last?.seq ?? 0);
     const full = startsWith(row, command) ? await started(tx, row, command) : command;
     const nowMs = await nowIn(tx);
     const event = await append(tx, id, full, last, nowMs, offlineAtMs);

@@ -102,19 +102,22 @@ export function argsOf(values: Readonly<Record<string, unknown>>, words: Words):
   const args: Record<string, string | number> = {};
   for (const [key, value] of Object.entries(values)) {
     if (typeof value === "number") args[key] = value;
-    else if (typeof value === "string") {
-      args[key] = value;
-      args[`${key}Inside`] = noteInside(value);
-      args[`${key}Any`] = value === "" ? "no" : "yes";
-    } else if (typeof value === "object" && value !== null) {
-      const { text, inside = text, count, bare, one } = shaped(value, words);
-      args[key] = text;
-      args[`${key}Inside`] = inside;
-      args[`${key}Any`] = text === "" ? "no" : "yes";
-      if (count !== undefined) args[`${key}Count`] = count;
-      if (bare !== undefined) args[`${key}Bare`] = bare;
-      if (one !== undefined) args[`${key}One`] = one;
-    }
+    else if (typeof value === "string") putText(args, key, { text: value, inside: noteInside(value) });
+    else if (typeof value === "object" && value !== null) putText(args, key, shaped(value, words));
   }
   return args;
+}
+
+/** A text's arguments: itself, within a sentence, whether there is any, and the forms that it has. */
+function putText(
+  args: Record<string, string | number>,
+  key: string,
+  { text, inside = text, count, bare, one }: Shaped,
+): void {
+  args[key] = text;
+  args[`${key}Inside`] = inside;
+  args[`${key}Any`] = text === "" ? "no" : "yes";
+  if (count !== undefined) args[`${key}Count`] = count;
+  if (bare !== undefined) args[`${key}Bare`] = bare;
+  if (one !== undefined) args[`${key}One`] = one;
 }

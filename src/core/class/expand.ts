@@ -164,22 +164,22 @@ function expandTurns(x: Expansion, block: Block): void {
   const rest = spanTriple(block.rest)[x.extreme];
   const longRest = spanTriple(block.longRest ?? block.rest)[x.extreme];
   const shown = new Set<Slot>();
+  const show = ({ slot, round }: Appearance) => {
+    if (block.demoAt !== "slot" || shown.has(slot)) return;
+    shown.add(slot);
+    x.put(demoOf(block, slot), "demo", block.id, slot.id, round);
+  };
+  const restAfter = ({ slot, round }: Appearance, endsTurn: boolean) => {
+    const own = slot.rest === undefined ? rest : spanTriple(slot.rest)[x.extreme];
+    x.put(endsTurn ? longRest : own, endsTurn ? "long-rest" : "rest", block.id, slot.id, round);
+  };
   let before: Appearance | null = null;
   for (const turn of turnsOf(block, rounds)) {
-    let first = true;
-    for (const appearance of turn) {
-      const { slot, round } = appearance;
-      if (before !== null) {
-        const own = before.slot.rest === undefined ? rest : spanTriple(before.slot.rest)[x.extreme];
-        x.put(first ? longRest : own, first ? "long-rest" : "rest", block.id, before.slot.id, before.round);
-      }
-      if (block.demoAt === "slot" && !shown.has(slot)) {
-        shown.add(slot);
-        x.put(demoOf(block, slot), "demo", block.id, slot.id, round);
-      }
+    for (const [i, appearance] of turn.entries()) {
+      if (before !== null) restAfter(before, i === 0);
+      show(appearance);
       expandAppearance(x, block, appearance);
       before = appearance;
-      first = false;
     }
   }
 }

@@ -18,28 +18,37 @@ function rounded(n: number): string {
   return String(Math.round(n * 1000) / 1000);
 }
 
+/** What a thing can be made to weigh. */
+function weightsWords({ type, minKg, maxKg }: KitItem): string | undefined {
+  if (type === "backpack" && maxKg !== undefined) return `holds ${rounded(maxKg)} kg`;
+  if (minKg !== undefined && maxKg !== undefined) return `${rounded(minKg)}-${rounded(maxKg)} kg`;
+  return undefined;
+}
+
+const amount = (n: number | undefined, unit: string, before = "") =>
+  n !== undefined && `${before}${rounded(n)} ${unit}`;
+const either = (is: boolean | undefined, yes: string, no: string) => is !== undefined && (is ? yes : no);
+
 /** One thing: everything that `readKit` needs to make it again. */
 function itemWords(item: KitItem): string {
-  const words: string[] = [];
-  if (item.count !== undefined) words.push(String(kitCount(item)));
-  words.push(item.type);
-  if (item.type === "backpack" && item.maxKg !== undefined) words.push(`holds ${rounded(item.maxKg)} kg`);
-  else if (item.minKg !== undefined && item.maxKg !== undefined) {
-    words.push(`${rounded(item.minKg)}-${rounded(item.maxKg)} kg`);
-  }
-  if (item.stepKg !== undefined) words.push(`step ${rounded(item.stepKg)} kg`);
-  if (item.changeSeconds !== undefined) words.push(`change ${item.changeSeconds} s`);
-  if (item.kg !== undefined) words.push(`${rounded(item.kg)} kg`);
-  if (item.litres !== undefined) words.push(`${rounded(item.litres)} l`);
-  if (item.grams !== undefined) words.push(`${rounded(item.grams)} g`);
-  if (item.heightCm !== undefined) words.push(`${rounded(item.heightCm)} cm`);
-  if (item.tension !== undefined) words.push(item.tension);
-  if (item.fullStretchKg !== undefined) words.push(`stretch ${rounded(item.fullStretchKg)} kg`);
-  if (item.handles !== undefined) words.push(item.handles ? "handles" : "no-handles");
-  if (item.sturdy !== undefined) words.push(item.sturdy ? "sturdy" : "not-sturdy");
-  if (item.latches !== undefined) words.push(item.latches ? "latches" : "no-latch");
-  if (item.opens !== undefined) words.push(item.opens);
-  return words.join(" ");
+  const words = [
+    item.count !== undefined && String(kitCount(item)),
+    item.type,
+    weightsWords(item),
+    amount(item.stepKg, "kg", "step "),
+    amount(item.changeSeconds, "s", "change "),
+    amount(item.kg, "kg"),
+    amount(item.litres, "l"),
+    amount(item.grams, "g"),
+    amount(item.heightCm, "cm"),
+    item.tension,
+    amount(item.fullStretchKg, "kg", "stretch "),
+    either(item.handles, "handles", "no-handles"),
+    either(item.sturdy, "sturdy", "not-sturdy"),
+    either(item.latches, "latches", "no-latch"),
+    item.opens,
+  ];
+  return words.filter(Boolean).join(" ");
 }
 
 /** A whole kit as a line; empty where nothing has been said. */

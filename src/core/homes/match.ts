@@ -37,13 +37,14 @@ export function needCount(need: Need): number {
   return need.as === "slider-pair" ? 2 : (need.count ?? 1);
 }
 
+function isWithin(n: number | null, [least, most]: readonly [number, number]): boolean {
+  return n !== null && n >= least && n <= most;
+}
+
 /** Whether a thing measures up to a need in this home; weights aside. */
 export function measuresFit(item: KitItem, need: Need, person: Person): boolean {
   if (need.tension && !(item.tension && need.tension.includes(item.tension))) return false;
-  if (need.heightCm) {
-    const height = heightCmOf(item);
-    if (height === null || height < need.heightCm[0] || height > need.heightCm[1]) return false;
-  }
+  if (need.heightCm && !isWithin(heightCmOf(item), need.heightCm)) return false;
   if (need.bearsWeight && item.sturdy !== true) return false;
   // Pulling shuts a door only if it opens away from the person; one that nobody described isn't trusted.
   if (need.as === "door") return item.latches === true && item.opens === "away";

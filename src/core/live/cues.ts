@@ -31,6 +31,29 @@ function ticksBefore(startMs: Ms, gapStartMs: Ms): Cue[] {
     .map((atMs) => ({ kind: "count-in", atMs }));
 }
 
+interface ToCome {
+  readonly startMs: Ms;
+  readonly lengthMs: Ms;
+  readonly works: boolean;
+  readonly waits: boolean;
+  /** Whether it is the first of the class. */
+  readonly isFirst: boolean;
+}
+
+/** The pieces from the present one on, without those that were cut to nothing, as far as the first that waits. */
+function* piecesFrom(score: LiveScore, state: ClockState, stateAtMs: Ms): Generator<ToCome> {
+  let startMs = stateAtMs - state.intoMs;
+  for (const [i, timing] of score.timings.entries()) {
+    if (i < state.index) continue;
+    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? timing.lengthMs);
+    if (lengthMs === 0 && i !== state.index) continue;
+    const works = score.segments[i]?.kind === "work";
+    yield { startMs, lengthMs, works, waits: timing.waits, isFirst: i === 0 };
+    if (timing.waits) return;
+    startMs += lengthMs;
+  }
+}
+
 /**
  * The sounds due in the half-open window [fromMs, toMs), if nothing else happens after `state`
  * (which is the state at `stateAtMs`). Nothing sounds while the class is paused or over, nor past
@@ -43,24 +66,19 @@ export function cuesBetween(
   fromMs: Ms,
   toMs: Ms,
 ): readonly Cue[] {
-  if (state.phase !== "running" && state.phase !== "count-in") return [];
+  const counting = state.phase === "count-in";
+  if (state.phase !== "running" && !counting) return [];
   const cues: Cue[] = [];
-  let startMs = stateAtMs - state.intoMs;
   // What lies before the first segment is the count-in; before others it is the gap in front of them.
-  let gapStartMs = state.phase === "count-in" ? stateAtMs : startMs;
-  for (let i = state.index; i < score.segments.length && gapStartMs < toMs; i += 1) {
-    const segment = score.segments[i];
-    const timing = score.timings[i];
-    if (!segment || !timing) break;
-    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? timing.lengthMs);
-    if (lengthMs === 0 && i !== state.index) continue;
-    if (segment.kind === "work") {
+  let gapStartMs = counting ? stateAtMs : stateAtMs - state.intoMs;
+  for (const piece of piecesFrom(score, state, stateAtMs)) {
+    if (gapStartMs >= toMs) break;
+    const { startMs, lengthMs } = piece;
+    if (piece.works) {
       if (gapStartMs < startMs) cues.push(...ticksBefore(startMs, gapStartMs));
-      cues.push(...pieceCues(startMs, lengthMs, timing.waits));
+      cues.push(...pieceCues(startMs, lengthMs, piece.waits));
       gapStartMs = startMs + lengthMs;
-    } else if (i === 0 && state.phase === "count-in") gapStartMs = startMs;
-    if (timing.waits) break;
-    startMs += lengthMs;
+    } else if (piece.isFirst && counting) gapStartMs = startMs;
   }
   return cues.filter((cue) => cue.atMs >= fromMs && cue.atMs < toMs).sort((a, b) => a.atMs - b.atMs);
 }

@@ -95,6 +95,23 @@ function roundOf(
   return { unit: block.loop === "station" ? "set" : "round", n: segment.round, of: rounds };
 }
 
+/** What is written large: what is shown or worked on, else what kind of time it is. */
+function headlineOf(
+  doc: ClassDoc,
+  book: MoveBook,
+  segment: Segment | null,
+  shown: Segment | null,
+): NowNext["headline"] {
+  const demo = segment?.kind === "demo" ? pieceSaid(doc, book, segment) : null;
+  return demo ?? pieceSaid(doc, book, shown) ?? (segment ? { segment: segment.kind } : "over");
+}
+
+/** What to say: before a piece its call, else its cue, else the move's first. */
+function cueOf({ slot, move }: NonNullable<ReturnType<typeof moveOf>>, working: boolean): string {
+  const call = working ? "" : ownWords(slot, "call");
+  return call || ownWords(slot, "cue") || move.cues?.[0] || "";
+}
+
 /** The present and the next of a state. Pure: the same state gives the same on every screen. */
 export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBook): NowNext {
   const { segment, working, shown, otherSide, next } = positionOf(score, state);
@@ -102,23 +119,18 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
   const before = working ? here?.move : moveOf(doc, book, lastPiece(score.segments, state.index))?.move;
   const target = working ? moveOf(doc, book, next)?.move : here?.move;
-  const said = (key: "call" | "cue") => (here ? ownWords(here.slot, key) : "");
-  const call = working ? "" : said("call");
   return {
     segment,
     shown,
     working,
     blockTitle: block?.title ?? "",
     round: roundOf(doc, score, state, working ? segment : (shown ?? segment)),
-    headline:
-      (segment?.kind === "demo" ? pieceSaid(doc, book, segment) : null) ??
-      pieceSaid(doc, book, shown) ??
-      (segment ? { segment: segment.kind } : "over"),
+    headline: headlineOf(doc, book, segment, shown),
     dose:
       shown && here
         ? { dose: doseAt(here.slot, appearanceOf(score.segments, shown)), reps: shown.reps ?? null }
         : null,
-    cue: call || said("cue") || here?.move.cues?.[0] || "",
+    cue: here ? cueOf(here, working) : "",
     otherSide: otherSide?.side ?? null,
     next: pieceSaid(doc, book, next),
     fetch: fetchOf(before ?? null, target ?? null),

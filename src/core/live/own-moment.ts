@@ -68,12 +68,6 @@ export function ownMoment(
   const move = own.move === null ? undefined : book.get(own.move);
   const isBase = move === undefined || own.move === base.id;
   const twoSided = !isBase && (move.sides ?? "both") !== "inTurn";
-  const dose = doseAt(slot, appearance);
-  // A level's own numbers hold for who does just what it sets, and in every round.
-  const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
-  const counted = level?.reps === undefined ? dose : { reps: level.reps };
-  const reps = repsOf(slot, level, segment, book);
-  const tempo = level?.tempo ?? dose.tempo ?? null;
   const stopMs = own.seconds === null ? null : own.seconds * 1000;
   const stopped = stopMs !== null && intoMs >= stopMs;
   const stop = stopMs !== null && stopMs < lengthMs && !stopped ? stopMs - intoMs : null;
@@ -84,12 +78,27 @@ export function ownMoment(
   const set = twoSided ? null : segment.side;
   const change = changeMs !== null && !changed ? changeMs - intoMs : null;
   return {
+    ...counted(slot, own, segment, appearance, book),
     side: changeMs === null ? set : shared,
-    dose: counted,
-    reps,
-    tempo,
     shareSeconds,
     soon: soonOf(change, stop),
     stopped,
+  };
+}
+
+/** What is counted, and in which tempo. A level's own numbers hold for who does just what it sets, and in every round. */
+function counted(
+  slot: Slot,
+  own: PartSlot,
+  segment: Segment,
+  appearance: number,
+  book: MoveBook,
+): Pick<OwnMoment, "dose" | "reps" | "tempo"> {
+  const dose = doseAt(slot, appearance);
+  const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
+  return {
+    dose: level?.reps === undefined ? dose : { reps: level.reps },
+    reps: repsOf(slot, level, segment, book),
+    tempo: level?.tempo ?? dose.tempo ?? null,
   };
 }

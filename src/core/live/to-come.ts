@@ -44,18 +44,16 @@ function lastRound(
   const round = Math.max(0, ...ahead.map(roundOf));
   // In laps nothing of the round may have begun; the first round always stays.
   if (round < 2 || (!station && alive.some((i) => i <= now && roundOf(i) === round))) return [];
-  const gone: number[] = [];
-  for (const i of alive) {
-    if (i <= now || roundOf(i) !== round) continue;
-    // The rest on the way to the next station stays: it now follows the set before.
-    if (station && score.segments[i]?.kind === "long-rest") continue;
-    gone.push(i);
-    const before = alive[alive.indexOf(i) - 1];
-    // What lies between rounds goes too; of a window that isn't used up the rest belongs to its own round.
-    const between = before !== undefined && before > now && roundOf(before) !== round;
-    if (between && score.segments[before]?.kind === (station ? "rest" : "long-rest")) gone.push(before);
-  }
-  return gone;
+  // The rest on the way to the next station stays: it now follows the set before.
+  const own = alive.filter(
+    (i) => i > now && roundOf(i) === round && !(station && score.segments[i]?.kind === "long-rest"),
+  );
+  // What lies between rounds goes too; of a window that isn't used up the rest belongs to its own round.
+  const between = station ? "rest" : "long-rest";
+  const before = own
+    .map((i) => alive[alive.indexOf(i) - 1] ?? -1)
+    .filter((i) => i > now && roundOf(i) !== round && score.segments[i]?.kind === between);
+  return [...own, ...before];
 }
 
 function without(lengths: readonly Ms[], gone: readonly number[]): readonly Ms[] {

@@ -1,7 +1,8 @@
 /** A session's log as files: JSON with everything (format `brontle.log`, version 1), CSV with a line a person and slot. */
+
 import type { ClassDoc } from "../class/document";
 import { csvText } from "../formats/csv-cells";
-import type { Part } from "../parts/part";
+import type { Part, PartSlot } from "../parts/part";
 import type { KeptLog, SlotDone } from "./entries";
 import type { ClassRecord } from "./record";
 
@@ -81,37 +82,51 @@ const COLUMNS = [
 /** A line for each person and slot; who did nothing has one line. Cells that look like formulas are made harmless. */
 export function logCsv(log: SessionLog): string {
   const rows = log.people.flatMap((person) => {
-    const attendance = log.record.people.find((entry) => entry.person === person.person);
-    const common = {
-      date: log.startsAt,
-      class: log.title,
-      person: person.person,
-      name: person.name,
-      present: person.present ? "yes" : "no",
-      late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
-      pain: (attendance?.hurt.length ?? 0) > 0 ? "yes" : "",
-      effort: person.kept.effort?.value ?? "",
-      note: person.kept.note?.value ?? "",
-    };
-    const done = (person.part?.slots ?? []).flatMap((slot) => {
-      const what = person.present ? doneIn(person, slot.slot) : null;
-      if (!what) return [];
-      const said = person.kept[`slot:${slot.slot}`];
-      return [
-        {
-          ...common,
-          slot: slot.slot,
-          move: slot.move ?? slot.name,
-          level: what.mark ?? slot.mark,
-          sets: what.sets ?? "",
-          reps: what.reps ?? "",
-          seconds: what.seconds ?? "",
-          kg: what.kg ?? "",
-          said: said ? (said.by === "self" ? "person" : "instructor") : "from the part",
-        },
-      ];
-    });
-    return done.length > 0 ? done : [common];
+    const common = personCells(log, person);
+    const done = person.present ? (person.part?.slots ?? []).map((slot) => slotCells(person, slot)) : [];
+    const lines = done.flatMap((cells) => (cells ? [{ ...common, ...cells }] : []));
+    return lines.length > 0 ? lines : [common];
   });
   return csvText(COLUMNS, rows);
+}
+
+type LogPerson = SessionLog["people"][number];
+
+/** What each line of a person says. */
+function personCells(log: SessionLog, person: LogPerson) {
+  const attendance = log.record.people.find((entry) => entry.person === person.person);
+  return {
+    date: log.startsAt,
+    class: log.title,
+    person: person.person,
+    name: person.name,
+    present: person.present ? "yes" : "no",
+    late_seconds: attendance?.lateMs ? Math.round(attendance.lateMs / 1000) : "",
+    pain: (attendance?.hurt.length ?? 0) > 0 ? "yes" : "",
+    effort: person.kept.effort?.value ?? "",
+    note: person.kept.note?.value ?? "",
+  };
+}
+
+/** What a line says of one slot; null where nothing was done. */
+function slotCells(person: LogPerson, { slot, move, name, mark }: PartSlot) {
+  const what = doneIn(person, slot);
+  if (!what) return null;
+  return {
+    slot,
+    move: move ?? name,
+    level: what.mark ?? mark,
+    sets: what.sets ?? "",
+    reps: what.reps ?? "",
+    seconds: what.seconds ?? "",
+    kg: what.kg ?? "",
+    said: saidBy(person, slot),
+  };
+}
+
+/** Whose word it is: who kept an entry for a slot, or nobody's but the part's. */
+function saidBy({ kept }: LogPerson, slot: string): string {
+  const said = kept[`slot:${slot}`];
+  if (!said) return "from the part";
+  return said.by === "self" ? "person" : "instructor";
 }

@@ -6,7 +6,7 @@ import { isOf, personOf, type SessionEvent } from "../live/events";
 import { lateByMs } from "../live/late";
 import type { LiveScore } from "../live/live-score";
 import { type Stay, staysOf, tookMs } from "../live/trace";
-import type { Part } from "../parts/part";
+import type { Part, PartSlot } from "../parts/part";
 import type { Ms, Seconds, Side } from "../units";
 import type { SlotDone } from "./entries";
 
@@ -162,14 +162,16 @@ export function prefilled(
     const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
     const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
     if (!own || own.status === "unmet") continue;
-    const piece = score.segments.find((entry) => entry.kind === "work" && entry.slot === slot);
-    const seconds = own.seconds ?? (piece ? piece.end - piece.start : undefined);
-    filled.set(slot, {
-      sets,
-      ...(own.reps ? { reps: own.reps.plan } : seconds === undefined ? {} : { seconds }),
-      ...(own.load && "kg" in own.load ? { kg: own.load.kg * own.load.items } : {}),
-      mark: own.mark,
-    });
+    const kg = own.load && "kg" in own.load ? { kg: own.load.kg * own.load.items } : {};
+    filled.set(slot, { sets, ...doneEach(own, score), ...kg, mark: own.mark });
   }
   return filled;
+}
+
+/** What a part asks of each set: reps, or seconds where none are counted. */
+function doneEach(own: PartSlot, score: LiveScore): Pick<SlotDone, "reps" | "seconds"> {
+  if (own.reps) return { reps: own.reps.plan };
+  const piece = score.segments.find(({ kind, slot }) => kind === "work" && slot === own.slot);
+  const seconds = own.seconds ?? (piece ? piece.end - piece.start : undefined);
+  return seconds === undefined ? {} : { seconds };
 }

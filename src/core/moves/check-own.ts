@@ -54,20 +54,35 @@ export function checkOwn(value: unknown, others: MoveBook): Result<Move, readonl
   const json = value as Json;
   for (const key of REQUIRED) if (json[key] === undefined) faults.add(at("$", key), { code: "missing" });
   if (faults.any) return err(faults.list);
+  checkUnique(faults, move, others);
+  for (const [key, least, most, what] of LENGTHS) {
+    const { length } = move[key];
+    if (length < least || length > most) faults.add(key, { code: "length", least, most, what });
+  }
+  checkLinks(faults, move, others);
+  if (!faults.any && circles(move.id, bookWith(others, [move]))) {
+    faults.add("links", { code: "kind", expected: "links that don't lead round in a circle" });
+  }
+  return faults.any ? err(faults.list) : ok(move);
+}
+
+/** How many entries the lists of a move have. */
+const LENGTHS = [
+  ["cues", 2, 4, "cues"],
+  ["faults", 2, 2, "faults"],
+  ["cautions", 1, 10, "cautions"],
+  ["needs", 1, 10, "alternatives"],
+  ["links", 1, 20, "links"],
+] as const;
+
+function checkUnique(faults: Faults, move: Move, others: MoveBook): void {
   if (others.get(move.id)) faults.add("id", { code: "not-unique", what: "moves", first: move.id });
   const name = move.name.trim().toLowerCase();
   const double = others.moves.find((other) => other.name.toLowerCase() === name);
   if (double) faults.add("name", { code: "not-unique", what: "moves", first: double.name });
-  if (move.cues.length < 2 || move.cues.length > 4) {
-    faults.add("cues", { code: "length", least: 2, most: 4, what: "cues" });
-  }
-  if (move.faults.length !== 2) faults.add("faults", { code: "length", least: 2, most: 2, what: "faults" });
-  if (move.cautions.length < 1) {
-    faults.add("cautions", { code: "length", least: 1, most: 10, what: "cautions" });
-  }
-  if (move.needs.length < 1)
-    faults.add("needs", { code: "length", least: 1, most: 10, what: "alternatives" });
-  if (move.links.length < 1) faults.add("links", { code: "length", least: 1, most: 20, what: "links" });
+}
+
+function checkLinks(faults: Faults, move: Move, others: MoveBook): void {
   const seen = new Set<string>();
   move.links.forEach((link, i) => {
     const path = at(at("links", i), "to");
@@ -76,8 +91,4 @@ export function checkOwn(value: unknown, others: MoveBook): Result<Move, readonl
     } else if (seen.has(link.to)) faults.add(path, { code: "not-unique", what: "links", first: link.to });
     seen.add(link.to);
   });
-  if (!faults.any && circles(move.id, bookWith(others, [move]))) {
-    faults.add("links", { code: "kind", expected: "links that don't lead round in a circle" });
-  }
-  return faults.any ? err(faults.list) : ok(move);
 }

@@ -88,18 +88,16 @@ export function nextThings(
   const each = new Map<string, NextThing>();
   let room: NextThing | null = null;
   for (const thing of THINGS) {
-    let slots = 0;
-    let helped = 0;
-    for (const person of people) {
+    const helped = people.flatMap((person) => {
       const part = byPerson.get(person.id);
-      const n = part ? turned(doc, person, part, thing, library) : 0;
-      if (n === 0) continue;
-      slots += n;
-      helped += 1;
-      if (n > (each.get(person.id)?.slots ?? 0))
-        each.set(person.id, { thing: thing.id, slots: n, people: 1 });
+      const slots = part ? turned(doc, person, part, thing, library) : 0;
+      return slots > 0 ? [{ id: person.id, slots }] : [];
+    });
+    for (const { id, slots } of helped) {
+      if (slots > (each.get(id)?.slots ?? 0)) each.set(id, { thing: thing.id, slots, people: 1 });
     }
-    if (slots > (room?.slots ?? 0)) room = { thing: thing.id, slots, people: helped };
+    const slots = helped.reduce((sum, one) => sum + one.slots, 0);
+    if (slots > (room?.slots ?? 0)) room = { thing: thing.id, slots, people: helped.length };
   }
   return { room, each };
 }

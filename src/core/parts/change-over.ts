@@ -93,27 +93,25 @@ export function changeOverSeconds(
   table: ChangeOverTable = CHANGE_OVER,
 ): Seconds {
   const move = from.position && to.position ? table.position[from.position][to.position] : 0;
+  const before = from.uses;
+  const after = to.uses;
+  const seconds = (by: ChangeOverTable["putDown"], use: Use) =>
+    by[kit.get(use.kit)?.type ?? "ball"] ?? table.otherKit;
   let put = 0;
   let take = 0;
   let load = 0;
   let kept = 0;
-  const before = from.uses;
-  const after = to.uses;
   for (const use of before) {
     const next = after.find((other) => same(use, other));
-    const item = kit.get(use.kit);
-    if (!next) put += table.putDown[item?.type ?? "ball"] ?? table.otherKit;
-    else {
-      kept += 1;
-      if (next.kg !== use.kg) load = Math.max(load, loadSeconds(item, table));
-    }
+    if (!next) put += seconds(table.putDown, use);
+    else kept += 1;
+    if (next && next.kg !== use.kg) load = Math.max(load, loadSeconds(kit.get(use.kit), table));
   }
   for (const use of after) {
-    if (before.some((other) => same(use, other))) continue;
-    take += table.takeUp[kit.get(use.kit)?.type ?? "ball"] ?? table.otherKit;
+    if (!before.some((other) => same(use, other))) take += seconds(table.takeUp, use);
   }
-  const setUp = after.length > 0 && kept === after.length && before.length === kept ? 0 : to.setupSeconds;
-  return Math.max(move, put) + take + load + setUp;
+  const keepsAll = after.length > 0 && kept === after.length && before.length === kept;
+  return Math.max(move, put) + take + load + (keepsAll ? 0 : to.setupSeconds);
 }
 
 /** Seconds needed to change sides within a one-sided way. */

@@ -162,6 +162,23 @@ export function adjustments(
   ];
 }
 
+/** Points of changing to and from a way of one slot, with the others as chosen. */
+function changingPoints(
+  slot: string,
+  way: OpenWay,
+  chosen: readonly (OpenWay | null)[],
+  { cells, sequence, kit, table }: PartProblem,
+): number {
+  const chosenFor = (id: string) => chosen[cells.findIndex((cell) => cell.slot.id === id)] ?? null;
+  let points = 0;
+  for (const { from, to, times } of sequence.pairs) {
+    if (from !== slot && to !== slot) continue;
+    const [a, b] = [from, to].map((id) => (id === slot ? way : chosenFor(id)));
+    if (a && b) points += times * changeOverPoints(changeOverSeconds(standOf(a), standOf(b), kit, table));
+  }
+  return points;
+}
+
 /** The best two other moves for a slot with all else as chosen, and why each was not taken. */
 export function insteadOf(
   index: number,
@@ -174,19 +191,7 @@ export function insteadOf(
   const cell = problem.cells[index];
   const now = chosen[index] ?? null;
   if (!cell || !now) return [];
-  const at = new Map(problem.cells.map((other, i) => [other.slot.id, i]));
-  const changing = (way: OpenWay) => {
-    let points = 0;
-    for (const { from, to, times } of problem.sequence.pairs) {
-      if (from !== cell.slot.id && to !== cell.slot.id) continue;
-      const other = chosen[at.get(from === cell.slot.id ? to : from) ?? -1];
-      if (!other) continue;
-      const [a, b] = from === cell.slot.id ? [way, other] : [other, way];
-      points +=
-        times * changeOverPoints(changeOverSeconds(standOf(a), standOf(b), problem.kit, problem.table));
-    }
-    return points;
-  };
+  const changing = (way: OpenWay) => changingPoints(cell.slot.id, way, chosen, problem);
   const nowChanging = changing(now);
   const best = new Map<string, { way: OpenWay; total: number; changing: number }>();
   for (const way of openWays(cell.slot, cell.wanted, problem.person, book, doc.stance)) {

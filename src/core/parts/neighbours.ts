@@ -53,42 +53,61 @@ function shorter(a: Seconds | null, b: Seconds | null): Seconds | null {
   return Math.min(a, b);
 }
 
-function workOut(doc: ClassDoc, library: MoveBook): Sequence {
-  const pairs = new Map<string, { from: string; to: string; times: number; gapSeconds: Seconds | null }>();
-  const sides = new Map<string, { slot: string; times: number; gapSeconds: Seconds }>();
-  const meet = (from: string, to: string, times: number, gap: Seconds | null) => {
-    if (from === to || times < 1) return;
+type Pair = Sequence["pairs"][number];
+type OneSided = Sequence["sides"][number];
+
+/** Collects how the pieces of a class follow one another. */
+class Meetings {
+  private readonly pairs = new Map<string, Pair>();
+  private readonly sides = new Map<string, OneSided>();
+  private last: LastPiece | null = null;
+
+  private meet(from: string, to: string, gap: Seconds | null): void {
+    if (from === to) return;
     const key = JSON.stringify([from, to]);
-    const pair = pairs.get(key) ?? { from, to, times: 0, gapSeconds: gap };
-    pairs.set(key, { from, to, times: pair.times + times, gapSeconds: shorter(gap, pair.gapSeconds) });
-  };
-  let last: LastPiece | null = null;
+    const pair = this.pairs.get(key) ?? { from, to, times: 0, gapSeconds: gap };
+    this.pairs.set(key, { from, to, times: pair.times + 1, gapSeconds: shorter(gap, pair.gapSeconds) });
+  }
+
+  private turn(slot: string, gap: Seconds): void {
+    const side = this.sides.get(slot) ?? { slot, times: 0, gapSeconds: gap };
+    this.sides.set(slot, { slot, times: side.times + 1, gapSeconds: Math.min(gap, side.gapSeconds) });
+  }
+
+  /** As many rounds as possible: the slots follow one another, and the last leads back to the first. */
+  laps(ids: readonly string[], { start, end }: Segment): void {
+    const [first] = ids;
+    const lastId = ids.at(-1);
+    if (first === undefined || lastId === undefined) return;
+    if (this.last) this.meet(this.last.slot, first, start - this.last.end);
+    ids.forEach((id, i) => {
+      this.meet(id, ids[(i + 1) % ids.length] as string, null);
+    });
+    this.last = { slot: lastId, round: 1, side: null, end };
+  }
+
+  piece(slot: string, segment: Segment): void {
+    const { last } = this;
+    if (last && isOtherSide(last, segment)) this.turn(slot, segment.start - last.end);
+    else if (last) this.meet(last.slot, slot, segment.start - last.end);
+    this.last = { slot, round: segment.round, side: segment.side, end: segment.end };
+  }
+
+  sequence(): Sequence {
+    return { pairs: [...this.pairs.values()], sides: [...this.sides.values()] };
+  }
+}
+
+function workOut(doc: ClassDoc, library: MoveBook): Sequence {
+  const meetings = new Meetings();
   for (const segment of expand(doc, library)) {
     if (segment.kind !== "work") continue;
-    if (segment.slot === null) {
-      // As many rounds as possible: the slots follow one another, and the last leads back to the first.
+    if (segment.slot !== null) meetings.piece(segment.slot, segment);
+    else {
       const block = doc.blocks.find((entry) => entry.id === segment.block);
       const ids = (block ? slotsOf(block) : []).map((slot) => slot.id);
-      const [first] = ids;
-      if (last && first !== undefined) meet(last.slot, first, 1, segment.start - last.end);
-      ids.forEach((id, i) => {
-        const next = ids[(i + 1) % ids.length];
-        if (next !== undefined) meet(id, next, 1, null);
-      });
-      const lastId = ids.at(-1);
-      last = lastId === undefined ? last : { slot: lastId, round: 1, side: null, end: segment.end };
-      continue;
+      meetings.laps(ids, segment);
     }
-    const gap = last ? segment.start - last.end : 0;
-    if (last && isOtherSide(last, segment)) {
-      const side = sides.get(segment.slot) ?? { slot: segment.slot, times: 0, gapSeconds: gap };
-      sides.set(segment.slot, {
-        slot: segment.slot,
-        times: side.times + 1,
-        gapSeconds: Math.min(gap, side.gapSeconds),
-      });
-    } else if (last) meet(last.slot, segment.slot, 1, gap);
-    last = { slot: segment.slot, round: segment.round, side: segment.side, end: segment.end };
   }
-  return { pairs: [...pairs.values()], sides: [...sides.values()] };
+  return meetings.sequence();
 }

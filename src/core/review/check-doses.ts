@@ -3,6 +3,7 @@
 import { setBlock, setSlot } from "../class/commands";
 import {
   appearancesOf,
+  type Block,
   dosesOf,
   MOST_ROUNDS,
   mapDoses,
@@ -29,48 +30,49 @@ function even(span: Span): Span {
 }
 
 export function checkSides(context: ReviewContext): Found[] {
-  const found: Found[] = [];
-  for (const facts of context.slots.values()) {
-    const { slot, block, move, at } = facts;
-    const sides = slotSides(slot, context.book);
-    if (sides === "swap" && block.cap === undefined && appearances(facts) % 2 === 1) {
-      const rounds = spanTriple(block.rounds, 1).plan;
-      const fixes: Fix[] = [{ says: { code: "sides-in-turn" }, edit: setSlot(slot, "sides", "inTurn") }];
-      const alone = slotsOf(block).every(
-        (other) =>
-          other === slot ||
-          slotSides(other, context.book) !== "swap" ||
-          (other.rounds?.length ?? rounds) % 2 === 1,
-      );
-      if (
-        !roundsAreFixed(block) &&
-        alone &&
-        rounds < MOST_ROUNDS &&
-        typeof (block.rounds ?? 1) === "number"
-      ) {
-        fixes.unshift({
-          says: { code: "rounds", rounds: rounds + 1 },
-          edit: setBlock(block, "rounds", rounds + 1),
-        });
-      }
-      found.push({
-        says: {
-          code: "sides-uneven",
-          how: "turns",
-          move: named(move),
-          times: appearances(facts),
-          side: slot.firstSide === "right" ? "right" : "left",
-        },
-        where: { slot: slot.id },
-        at,
-        fixes,
-      });
-    }
-    if (sides !== "inTurn" || slot.count !== "total") continue;
-    const odd = dosesOf(slot).some((dose) => spanTriple(spanOf(dose) ?? 0).plan % 2 === 1);
-    if (!odd) continue;
-    const dose = mapDoses(slot, (each) => withSpan(each, even));
-    found.push({
+  return [...context.slots.values()].flatMap((facts) => {
+    const sides = slotSides(facts.slot, context.book);
+    if (sides === "swap") return unevenTurns(facts, context);
+    return sides === "inTurn" && facts.slot.count === "total" ? unevenHalves(facts) : [];
+  });
+}
+
+/** Whether one round more is open to a block, and leaves the turns of no other slot uneven. */
+function mayAddRound(block: Block, slot: Slot, { book }: ReviewContext): boolean {
+  const rounds = spanTriple(block.rounds, 1).plan;
+  if (roundsAreFixed(block) || rounds >= MOST_ROUNDS || typeof (block.rounds ?? 1) !== "number") return false;
+  return slotsOf(block).every(
+    (other) =>
+      other === slot || slotSides(other, book) !== "swap" || (other.rounds?.length ?? rounds) % 2 === 1,
+  );
+}
+
+/** One side has a turn more than the other. */
+function unevenTurns(facts: SlotFacts, context: ReviewContext): Found[] {
+  const { slot, block, move, at } = facts;
+  const times = appearances(facts);
+  if (block.cap !== undefined || times % 2 === 0) return [];
+  const rounds = spanTriple(block.rounds, 1).plan + 1;
+  const more: Fix = { says: { code: "rounds", rounds }, edit: setBlock(block, "rounds", rounds) };
+  const inTurn: Fix = { says: { code: "sides-in-turn" }, edit: setSlot(slot, "sides", "inTurn") };
+  const side = slot.firstSide === "right" ? "right" : "left";
+  return [
+    {
+      says: { code: "sides-uneven", how: "turns", move: named(move), times, side },
+      where: { slot: slot.id },
+      at,
+      fixes: mayAddRound(block, slot, context) ? [more, inTurn] : [inTurn],
+    },
+  ];
+}
+
+/** An odd total can't be shared by two sides. */
+function unevenHalves({ slot, move, at }: SlotFacts): Found[] {
+  const odd = dosesOf(slot).some((dose) => spanTriple(spanOf(dose) ?? 0).plan % 2 === 1);
+  if (!odd) return [];
+  const dose = mapDoses(slot, (each) => withSpan(each, even));
+  return [
+    {
       says: { code: "sides-uneven", how: "halves", move: named(move) },
       where: { slot: slot.id },
       at,
@@ -78,9 +80,8 @@ export function checkSides(context: ReviewContext): Found[] {
         { says: { code: "even-total" }, edit: setSlot(slot, "dose", dose) },
         { says: { code: "count-each" }, edit: setSlot(slot, "count", "each") },
       ],
-    });
-  }
-  return found;
+    },
+  ];
 }
 
 const timed = (slot: Slot) => timedDoses(slot).length > 0;

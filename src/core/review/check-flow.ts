@@ -1,6 +1,7 @@
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
 
 import { addBlock, setBlock, setSlot } from "../class/commands";
+import type { ClassDoc } from "../class/document";
 import {
   type Block,
   dosesOf,
@@ -99,12 +100,9 @@ export function checkWords(context: ReviewContext): Found[] {
 }
 
 export function checkShown({ doc, slots, season }: ReviewContext): Found[] {
-  const seen = new Set<string>();
   const key = (slot: Slot) => (typeof slot.move === "string" ? slot.move : slot.move.name);
-  for (const earlier of season?.classes ?? []) {
-    if (earlier.atMs >= (season?.atMs ?? 0)) continue;
-    for (const slot of earlier.doc.blocks.flatMap(slotsOf)) seen.add(key(slot));
-  }
+  const before = (season?.classes ?? []).filter(({ atMs }) => atMs < (season?.atMs ?? 0));
+  const seen = new Set(before.flatMap((earlier) => earlier.doc.blocks.flatMap(slotsOf)).map(key));
   const found: Found[] = [];
   for (const block of doc.blocks) {
     for (const slot of slotsOf(block)) {
@@ -230,35 +228,41 @@ export function checkEnds(context: ReviewContext): Found[] {
 
 /** More rounds of the block that is there, or a plain new block as long as is wanted. */
 function endFixes(
-  { doc, library }: ReviewContext,
+  context: ReviewContext,
   role: "warmup" | "cooldown",
   blocks: readonly Block[],
   least: Seconds,
   has: Seconds,
 ): Fix[] {
-  const block = blocks[0];
-  if (block) {
-    // A span of rounds says that the number is left open on purpose.
-    if (block.cap !== undefined || roundsAreFixed(block) || typeof (block.rounds ?? 1) !== "number")
-      return [];
-    const rounds = spanTriple(block.rounds, 1).plan;
-    const before = expandedSeconds(doc, library, "plan");
-    for (let more = 1; more <= Math.min(6, MOST_ROUNDS - rounds); more += 1) {
-      const edit = setBlock(block, "rounds", rounds + more);
-      const next = after(doc, edit);
-      if (next && has + expandedSeconds(next, library, "plan") - before >= least) {
-        return [{ says: { code: "rounds-of", rounds: rounds + more, block: { block: block.title } }, edit }];
-      }
+  const [block] = blocks;
+  return block ? moreRounds(context, block, least - has) : [newEnd(context.doc, role, least)];
+}
+
+/** As many rounds more of a block, at most six, as make up for `lacking` seconds; nothing where none do. */
+function moreRounds({ doc, library }: ReviewContext, block: Block, lacking: Seconds): Fix[] {
+  // A span of rounds says that the number is left open on purpose.
+  if (block.cap !== undefined || roundsAreFixed(block) || typeof (block.rounds ?? 1) !== "number") return [];
+  const rounds = spanTriple(block.rounds, 1).plan;
+  const before = expandedSeconds(doc, library, "plan");
+  for (let more = 1; more <= Math.min(6, MOST_ROUNDS - rounds); more += 1) {
+    const edit = setBlock(block, "rounds", rounds + more);
+    const next = after(doc, edit);
+    if (next && expandedSeconds(next, library, "plan") - before >= lacking) {
+      return [{ says: { code: "rounds-of", rounds: rounds + more, block: { block: block.title } }, edit }];
     }
-    return [];
   }
+  return [];
+}
+
+/** A plain new block at an end of the class, `length` seconds long. */
+function newEnd(doc: ClassDoc, role: "warmup" | "cooldown", length: Seconds): Fix {
   const moves =
     role === "warmup"
       ? ["march-on-the-spot", "arm-sweep", "hinge-reach", "squat-reach"]
       : ["calf-stretch", "standing-hamstring-stretch", "open-arms-stretch", "slow-breathing"];
   const blockIds = doc.blocks.map((entry) => entry.id);
   const taken = doc.blocks.flatMap(slotsOf).map((slot) => slot.id);
-  const seconds = Math.ceil(least / moves.length / 5) * 5;
+  const seconds = Math.ceil(length / moves.length / 5) * 5;
   const slots: Slot[] = [];
   for (const move of moves) {
     const id = freeId("s", [...taken, ...slots.map((slot) => slot.id)]);
@@ -272,13 +276,8 @@ function endFixes(
     slots,
   };
   const before = role === "warmup" ? (doc.blocks[0]?.id ?? null) : null;
-  return [
-    {
-      says: {
-        code: role === "warmup" ? "begin-warmup" : "end-cooldown",
-        length: { clock: least },
-      },
-      edit: addBlock(made, before),
-    },
-  ];
+  return {
+    says: { code: role === "warmup" ? "begin-warmup" : "end-cooldown", length: { clock: length } },
+    edit: addBlock(made, before),
+  };
 }

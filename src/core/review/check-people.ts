@@ -19,28 +19,26 @@ import type { Fix, Found } from "./finding";
 const SPACE = ["ceiling", "length", "jumping"] as const;
 
 export function checkUnmet({ parts, people, slots }: ReviewContext): Found[] {
-  const found: Found[] = [];
-  for (const part of parts) {
+  return parts.flatMap((part) => {
     const person = people.find((entry) => entry.id === part.person);
-    for (const own of part.slots) {
+    return part.slots.flatMap((own) => {
       const facts = slots.get(own.slot);
-      if (own.status !== "unmet" || !facts || !person) continue;
-      const stop = obstacle(facts.move, person);
-      const space = SPACE.some((kind) => kind === stop);
-      found.push({
-        says: {
-          code: space ? "room" : "unmet",
-          name: part.name,
-          move: named(facts.move),
-          why: { topic: "why", reasons: [own.why] },
-        },
-        ...(space ? {} : { severity: person.coming === true ? ("stop" as const) : ("fix" as const) }),
-        where: { slot: own.slot, person: part.person },
-        at: facts.at,
-      });
-    }
-  }
-  return found;
+      return own.status === "unmet" && facts && person ? [unmetFound(part.name, own, facts, person)] : [];
+    });
+  });
+}
+
+/** What a person can't do at all: for want of room, or else. */
+function unmetFound(name: string, own: PartSlot, { move, at }: SlotFacts, person: Person): Found {
+  const stop = obstacle(move, person);
+  const isRoom = SPACE.some((kind) => kind === stop);
+  const why = { topic: "why" as const, reasons: [own.why] };
+  return {
+    says: { code: isRoom ? "room" : "unmet", name, move: named(move), why },
+    ...(isRoom ? {} : { severity: person.coming === true ? "stop" : "fix" }),
+    where: { slot: own.slot, person: person.id },
+    at,
+  };
 }
 
 export function checkHomes({ parts }: ReviewContext): Found[] {

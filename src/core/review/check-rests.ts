@@ -58,19 +58,20 @@ function shortRests({ pieces, doc, thresholds }: ReviewContext): readonly ShortR
   const [least] = thresholds.stance[doc.stance].timeBackSeconds;
   const last = new Map<Muscle, Piece>();
   const found = new Map<string, ShortRest>();
+  const note = (muscle: Muscle, from: Piece, to: Piece) => {
+    const gap = to.segment.start - from.segment.end;
+    if (gap >= least || isMeant(from, to)) return;
+    const key = `${from.facts.slot.id} ${to.facts.slot.id}`;
+    const known = found.get(key);
+    if (known?.gap === gap) known.muscles.add(muscle);
+    if (!known || known.gap > gap) found.set(key, { from, to, muscles: new Set([muscle]), gap });
+  };
   for (const piece of pieces) {
     if (!piece.facts.hard) continue;
     for (const muscle of primary(piece.facts.move)) {
       const before = last.get(muscle);
       last.set(muscle, piece);
-      if (!before || isMeant(before, piece)) continue;
-      const gap = piece.segment.start - before.segment.end;
-      if (gap >= least) continue;
-      const key = `${before.facts.slot.id} ${piece.facts.slot.id}`;
-      const known = found.get(key);
-      if (known?.gap === gap) known.muscles.add(muscle);
-      if (known && known.gap <= gap) continue;
-      found.set(key, { from: before, to: piece, muscles: new Set([muscle]), gap });
+      if (before) note(muscle, before, piece);
     }
   }
   return [...found.values()];

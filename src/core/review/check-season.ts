@@ -16,17 +16,41 @@ function weekOf(atMs: Ms): Ms {
   return (day - ((day + 3) % 7)) * DAY;
 }
 
+type Sets = ReadonlyMap<Muscle, number>;
+type SetsOf = (doc: ClassDoc) => Sets;
+type Season = NonNullable<ReviewContext["season"]>;
+
+/** Hard sets of each muscle in the week of this class, its own among them. */
+function weekSets(own: Sets, { atMs, classes }: Season, setsOf: SetsOf): Sets {
+  const total = new Map<Muscle, number>(own);
+  for (const other of classes) {
+    if (weekOf(other.atMs) !== weekOf(atMs)) continue;
+    for (const [muscle, sets] of setsOf(other.doc)) total.set(muscle, (total.get(muscle) ?? 0) + sets);
+  }
+  return total;
+}
+
+/** Muscles with two hard sets or more in this class and in one within `hours` of it; each with the fewest hours between. */
+function workedLately(own: Sets, { atMs, classes }: Season, setsOf: SetsOf, hours: number): Sets {
+  const soon = new Map<Muscle, number>();
+  for (const other of classes) {
+    const apart = Math.abs(atMs - other.atMs) / HOUR;
+    if (apart >= hours) continue;
+    for (const [muscle, sets] of setsOf(other.doc)) {
+      if (sets < 2 || (own.get(muscle) ?? 0) < 2) continue;
+      soon.set(muscle, Math.min(apart, soon.get(muscle) ?? Number.POSITIVE_INFINITY));
+    }
+  }
+  return soon;
+}
+
+/** Codes `week-many`, `week-few`, `too-soon`; nothing where no season is known. */
 export function checkSeason(context: ReviewContext): Found[] {
   const { season, doc, library, thresholds } = context;
   if (!season) return [];
   const setsOf = (entry: ClassDoc) => balanceOf(entry, library, thresholds).hardSets;
   const own = setsOf(doc);
-  const week = weekOf(season.atMs);
-  const total = new Map<Muscle, number>(own);
-  for (const { atMs, doc: other } of season.classes) {
-    if (weekOf(atMs) !== week) continue;
-    for (const [muscle, sets] of setsOf(other)) total.set(muscle, (total.get(muscle) ?? 0) + sets);
-  }
+  const total = weekSets(own, season, setsOf);
   const [least, most] = thresholds.stance[doc.stance].weekSets;
   const found: Found[] = [];
   const list = (pass: (sets: number) => boolean) =>
@@ -39,15 +63,7 @@ export function checkSeason(context: ReviewContext): Found[] {
   if (few.length > 0) {
     found.push({ says: { code: "week-few", bound: least, sets: { sets: few } } });
   }
-  const soon = new Map<Muscle, number>();
-  for (const { atMs, doc: other } of season.classes) {
-    const hours = Math.abs(season.atMs - atMs) / HOUR;
-    if (hours >= thresholds.exposureHours) continue;
-    for (const [muscle, sets] of setsOf(other)) {
-      if (sets < 2 || (own.get(muscle) ?? 0) < 2) continue;
-      soon.set(muscle, Math.min(hours, soon.get(muscle) ?? Number.POSITIVE_INFINITY));
-    }
-  }
+  const soon = workedLately(own, season, setsOf, thresholds.exposureHours);
   if (soon.size > 0) {
     const hours = Math.round(Math.min(...soon.values()));
     found.push({

@@ -2,7 +2,17 @@
 import type { Seconds } from "../units";
 import type { FitChange } from "./fit-change";
 import { STEP } from "./fit-knobs";
-import { type BlockTable, cell, changesTo, costAt, joined, NEVER, remainder, type Sums } from "./fit-table";
+import {
+  type BlockTable,
+  type Costs,
+  cell,
+  changesTo,
+  costAt,
+  joined,
+  NEVER,
+  remainder,
+  type Sums,
+} from "./fit-table";
 
 const NOTHING: Sums = [{ from: 0, cost: Int32Array.of(0) }];
 
@@ -68,26 +78,15 @@ export class Chain {
       ? joined(this.before[at] as Sums, middle.sums, this.limit)
       : (this.before[at + 1] as Sums);
     const right = this.after(at + 1);
-    let best: { total: Seconds; cost: number; left: Seconds } | null = null;
+    const best: Best = { total: 0, cost: NEVER, left: 0 };
     for (const { from, cost } of left) {
       for (let i = 0; i < cost.length; i += 1) {
         const base = cost[i] as number;
-        if (base >= NEVER || (best && base > best.cost)) continue;
-        const length = from + i * STEP;
-        for (const costs of right) {
-          // Only totals that these lengths can make: every fifth second.
-          const low = aim - within;
-          const first = low + remainder(length + costs.from - low);
-          for (let total = first; total <= aim + within; total += STEP) {
-            const sum = base + cell(costs, total - length);
-            if (sum >= NEVER || (best && sum > best.cost)) continue;
-            if (!best || sum < best.cost || nearer(total, best.total, aim))
-              best = { total, cost: sum, left: length };
-          }
-        }
+        if (base >= NEVER || base > best.cost) continue;
+        for (const costs of right) better(best, base, from + i * STEP, costs, aim, within);
       }
     }
-    if (!best) return null;
+    if (best.cost >= NEVER) return null;
     const changes = [
       ...this.changesBefore(at, best.left, middle),
       ...this.changesAfter(at + 1, best.total - best.left),
@@ -118,6 +117,36 @@ export class Chain {
       left -= taken;
     }
     return changes;
+  }
+}
+
+/** The cheapest so far; none where its cost is `NEVER`. */
+interface Best {
+  total: Seconds;
+  cost: number;
+  left: Seconds;
+}
+
+/** Puts into `best` what `costs` make cheaper, or as cheap and nearer, after `length` seconds that cost `base`. */
+function better(
+  best: Best,
+  base: number,
+  length: Seconds,
+  costs: Costs,
+  aim: Seconds,
+  within: Seconds,
+): void {
+  // Only totals that these lengths can make: every fifth second.
+  const low = aim - within;
+  const first = low + remainder(length + costs.from - low);
+  for (let total = first; total <= aim + within; total += STEP) {
+    const sum = base + cell(costs, total - length);
+    if (sum >= NEVER || sum > best.cost) continue;
+    if (sum < best.cost || nearer(total, best.total, aim)) {
+      best.total = total;
+      best.cost = sum;
+      best.left = length;
+    }
   }
 }
 

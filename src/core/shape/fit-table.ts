@@ -60,7 +60,7 @@ export function modelOf(
 export const NEVER = 1 << 29;
 
 /** Least costs by length, in steps of five seconds from `from`. */
-interface Costs {
+export interface Costs {
   readonly from: Seconds;
   readonly cost: Int32Array;
 }
@@ -162,21 +162,24 @@ export function joined(a: Sums, b: Sums, limit: number): Sums {
     const order = [...right.cost.keys()]
       .filter((j) => (right.cost[j] as number) <= limit)
       .sort((x, y) => (right.cost[x] as number) - (right.cost[y] as number));
-    for (const left of a) {
-      const cost = new Int32Array(left.cost.length + right.cost.length - 1).fill(NEVER);
-      for (let i = 0; i < left.cost.length; i += 1) {
-        const base = left.cost[i] as number;
-        if (base > limit) continue;
-        for (const j of order) {
-          const sum = base + (right.cost[j] as number);
-          if (sum > limit) break;
-          if (sum < (cost[i + j] as number)) cost[i + j] = sum;
-        }
-      }
-      all.push({ from: left.from + right.from, cost });
-    }
+    for (const left of a) all.push(joinedTwo(left, right, order, limit));
   }
   return lowest(all);
+}
+
+/** Least costs of two rows together; `order` are the places of the right one, the cheapest first. */
+function joinedTwo(left: Costs, right: Costs, order: readonly number[], limit: number): Costs {
+  const cost = new Int32Array(left.cost.length + right.cost.length - 1).fill(NEVER);
+  for (let i = 0; i < left.cost.length; i += 1) {
+    const base = left.cost[i] as number;
+    if (base > limit) continue;
+    for (const j of order) {
+      const sum = base + (right.cost[j] as number);
+      if (sum > limit) break;
+      if (sum < (cost[i + j] as number)) cost[i + j] = sum;
+    }
+  }
+  return { from: left.from + right.from, cost };
 }
 
 /** The changes that bring a block to a length at its least cost; ties take fewer rounds changed, then the step nearer to none. */

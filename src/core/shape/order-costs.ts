@@ -79,6 +79,24 @@ function kitCost(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): numb
   return all.length === 0 ? 0 : points(all[Math.floor((all.length - 1) / 2)] as number);
 }
 
+const NO_COST: OrderCost = { muscles: 0, grip: 0, shoulders: 0, hard: 0, jumps: 0, position: 0, kit: 0 };
+
+const lands = (move: KnownMove) => (move.landings?.perRep ?? 0) > 0;
+const grips = (move: KnownMove) => move.loads?.includes("grip") ?? false;
+
+/** What it costs that two moves follow one another, whoever does them; `kit` and `hard` aside. */
+function moveCosts(a: KnownMove, b: KnownMove): Omit<OrderCost, "kit" | "hard"> {
+  const both = (cause: "grip" | "shoulders" | "jumps", is: (move: KnownMove) => boolean) =>
+    is(a) && is(b) ? ORDER_COSTS[cause] : 0;
+  return {
+    muscles: muscleCost(a, b),
+    grip: both("grip", grips),
+    shoulders: both("shoulders", loadsShoulders),
+    jumps: both("jumps", lands),
+    position: positionCost(a, b),
+  };
+}
+
 /** Costs by cause of every station directly after every other, in the order of the block. */
 export function orderPairs(
   slots: readonly Slot[],
@@ -86,20 +104,13 @@ export function orderPairs(
   parts: readonly Part[],
 ): readonly (readonly OrderCost[])[] {
   const moves = slots.map((slot) => resolveMove(slot.move, book));
-  const efforts = slots.map((slot) => slotEffort(slot, book));
-  const lands = (move: KnownMove) => (move.landings?.perRep ?? 0) > 0;
-  const grips = (move: KnownMove) => move.loads?.includes("grip") ?? false;
+  const hard = slots.map((slot) => (slotEffort(slot, book) ?? 0) >= HARD_EFFORT);
   return slots.map((from, i) =>
     slots.map((to, j) => {
-      const [a, b] = [moves[i] as KnownMove, moves[j] as KnownMove];
-      if (i === j) return { muscles: 0, grip: 0, shoulders: 0, hard: 0, jumps: 0, position: 0, kit: 0 };
+      if (i === j) return NO_COST;
       return {
-        muscles: muscleCost(a, b),
-        grip: grips(a) && grips(b) ? ORDER_COSTS.grip : 0,
-        shoulders: loadsShoulders(a) && loadsShoulders(b) ? ORDER_COSTS.shoulders : 0,
-        hard: (efforts[i] ?? 0) >= HARD_EFFORT && (efforts[j] ?? 0) >= HARD_EFFORT ? ORDER_COSTS.hard : 0,
-        jumps: lands(a) && lands(b) ? ORDER_COSTS.jumps : 0,
-        position: positionCost(a, b),
+        ...moveCosts(moves[i] as KnownMove, moves[j] as KnownMove),
+        hard: hard[i] && hard[j] ? ORDER_COSTS.hard : 0,
         kit: kitCost(from, to, book, parts),
       };
     }),

@@ -3,8 +3,9 @@ import { type Block, type ClassDoc, slotsOf } from "../class/document";
 import { bookFor, type MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import { spanTriple } from "../values/span";
+import { improved } from "./improve";
 import { ORDER_CAUSES, type OrderCause, orderPairs, sumOf } from "./order-costs";
-import { bestTour, improved, keepsRules, lapCost, type Rules } from "./tour";
+import { bestTour, keepsRules, lapCost, type Rules } from "./tour";
 
 export interface OrderResult {
   /** Slot ids in the proposed order. */

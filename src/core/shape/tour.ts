@@ -242,20 +242,26 @@ class TourTable {
 
   /** The best way back to the anchor, or null where there is none. */
   close(): { readonly cost: number; readonly last: number; readonly cut: number } | null {
-    const { anchor, others, rounds, sides } = this.input;
+    const { others, sides } = this.input;
     let best: { cost: number; last: number; cut: number } | null = null;
     for (let last = 0; last < this.m; last += 1) {
-      const station = others[last] as number;
-      if (sides.last >= 0 && station !== sides.last) continue;
+      if (sides.last >= 0 && others[last] !== sides.last) continue;
       for (let cut = 0; cut < 2; cut += 1) {
-        const base = this.cost[this.at(this.full, last, cut)] as number;
-        const here = this.placed ? this.cutHere(this.m + 1) : cut === 0;
-        if (base >= FAR || (here && this.isTogether(station, anchor)) || (cut === 0 && !here)) continue;
-        const cost = base + (here ? rounds - 1 : rounds) * this.price(station, anchor);
+        const cost = this.closed(last, cut);
         if (cost < (best?.cost ?? FAR)) best = { cost, last, cut };
       }
     }
     return best;
+  }
+
+  /** What the lap costs that goes back to the anchor from `last`; `FAR` where it may not. */
+  private closed(last: number, cut: number): number {
+    const { anchor, others, rounds } = this.input;
+    const station = others[last] as number;
+    const base = this.cost[this.at(this.full, last, cut)] as number;
+    const here = this.placed ? this.cutHere(this.m + 1) : cut === 0;
+    if (base >= FAR || (here && this.isTogether(station, anchor)) || (cut === 0 && !here)) return FAR;
+    return base + (here ? rounds - 1 : rounds) * this.price(station, anchor);
   }
 
   /** The order that ends so, as a lap from its first station. */
@@ -302,36 +308,4 @@ function bits(mask: number): number {
   let count = 0;
   for (let rest = mask; rest > 0; rest &= rest - 1) count += 1;
   return count;
-}
-
-/** Exchanges and moves of one station until none helps, from the order as it is: good, not proved. */
-export function improved(
-  pairs: readonly (readonly number[])[],
-  rounds: number,
-  rules: Rules,
-): readonly number[] {
-  let order = pairs.map((_, i) => i);
-  let cost = lapCost(order, pairs, rounds);
-  for (let better = true; better; ) {
-    better = false;
-    for (let i = 0; i < order.length; i += 1) {
-      for (let j = 0; j < order.length; j += 1) {
-        if (i === j) continue;
-        const moved = order.filter((_, k) => k !== i);
-        moved.splice(j, 0, order[i] as number);
-        const swapped = order.map((station, k) =>
-          k === i ? (order[j] as number) : k === j ? (order[i] as number) : station,
-        );
-        for (const next of [moved, swapped]) {
-          const value = lapCost(next, pairs, rounds);
-          if (value < cost && keepsRules(next, rules)) {
-            order = next;
-            cost = value;
-            better = true;
-          }
-        }
-      }
-    }
-  }
-  return order;
 }

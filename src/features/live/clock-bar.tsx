@@ -3,6 +3,7 @@ import type { ClockState } from "@/core/live/fold";
 import { useWords } from "@/features/language/use-words";
 import { Styled } from "@/ui/styled";
 import type { NowText } from "@/words/live-words";
+import type { Words } from "@/words/words";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
 
 const WIDTH = 1216;
@@ -25,6 +26,12 @@ export function Digits({ text }: { readonly text: string }) {
   );
 }
 
+/** What is done in the present piece: work, rest, talk. */
+function doingText({ segment, working }: NowText, words: Words): string {
+  if (working) return "Work";
+  return segment ? words.name("segment", segment.kind) : "";
+}
+
 /** The clock: the present piece drawn large, leaning for its side, emptying as time goes. A rest is empty, its base filling. */
 export function ClockBar({ state, says }: { readonly state: ClockState; readonly says: NowText }) {
   const words = useWords();
@@ -33,17 +40,10 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
   const counting = state.phase === "count-in";
   const done = doneOf(state);
   const text = countText(leftToCountMs(state));
-  const word = counting
-    ? "Starts in"
-    : working
-      ? side
-        ? words.name("side", side)
-        : ""
-      : segment
-        ? words.name("segment", segment.kind)
-        : "";
-  const waited = state.waitedMs > 0;
-  const label = `${counting ? "Starts in" : working ? "Work" : word}${side ? ` ${side}` : ""}`;
+  const doing = counting ? "Starts in" : doingText(says, words);
+  const sideText = side ? words.name("side", side) : "";
+  const word = state.waitedMs > 0 ? "until next" : working && !counting ? sideText : doing;
+  const label = `${doing}${side ? ` ${side}` : ""}`;
   return (
     <div className="relative h-[200px]" role="timer" aria-label={label}>
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
@@ -51,18 +51,12 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
       <Reading
         says={says}
         text={text}
-        word={waited ? "until next" : word}
+        word={word}
         tone="text-night-text"
         cut={working ? `inset(0 ${100 - done * 100}% 0 0)` : "none"}
       />
       {working && (
-        <Reading
-          says={says}
-          text={text}
-          word={waited ? "until next" : word}
-          tone="text-night"
-          cut={`inset(0 0 0 ${done * 100}%)`}
-        />
+        <Reading says={says} text={text} word={word} tone="text-night" cut={`inset(0 0 0 ${done * 100}%)`} />
       )}
       <span className="sr-only" aria-live="off" data-testid="left">
         {text}

@@ -3,6 +3,7 @@ import type { ClassDoc } from "@/core/class/document";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import type { SlotFace } from "@/features/score/faces";
+import { sideLetter } from "@/features/score/shapes";
 
 const WIDTH = 1280;
 const HEIGHT = 74;
@@ -10,6 +11,39 @@ const BASE = 50;
 /** Seconds across the screen, and where the fixed line stands. */
 const WINDOW = 150;
 const LINE_AT = 0.24;
+
+type Sided = LiveScore["segments"][number]["side"];
+
+/** The outline of a bar that leans for its side. */
+function outline(x: number, width: number, height: number, side: Sided): string {
+  const low = height * 0.55;
+  const from = side === "left" ? low : height;
+  const to = side === "right" ? low : height;
+  return `M${x} ${BASE}V${BASE - from}L${x + width} ${BASE - to}V${BASE}Z`;
+}
+
+/** One piece of work, with its number, side and name where there is room. */
+function RunningBar(props: {
+  readonly face: SlotFace | undefined;
+  readonly side: Sided;
+  readonly isNow: boolean;
+  readonly x: number;
+  readonly width: number;
+}) {
+  const { face, side, isNow, x, width } = props;
+  const height = ((face?.effort ?? 6) / 10) * 44;
+  const label = `${face?.number ?? ""}${sideLetter(side)} ${face?.name ?? ""}`;
+  return (
+    <g>
+      <path d={outline(x, width, height, side)} className={isNow ? "fill-marker" : "fill-night-piece"} />
+      {width > 60 && (
+        <text x={Math.max(4, x)} y={HEIGHT - 5} fontSize="16" className="fill-night-quiet">
+          {label.slice(0, Math.max(2, Math.floor(width / 8.6)))}
+        </text>
+      )}
+    </g>
+  );
+}
 
 /** The score running under a fixed line: what was, what is, what comes. */
 export function RunningScore(props: {
@@ -54,31 +88,15 @@ export function RunningScore(props: {
         const start = starts[i] ?? 0;
         const long = seconds[i] ?? 0;
         if (segment.kind !== "work" || long === 0 || start + long < from || start > to) return null;
-        const face = segment.slot ? faces.get(segment.slot) : undefined;
-        const height = ((face?.effort ?? 6) / 10) * 44;
-        const now = i === state.index;
-        const x = xOf(start);
-        const width = long * perSecond;
-        const side = segment.side === "left" ? "L" : segment.side === "right" ? "R" : "";
-        const low = height * 0.55;
-        const d =
-          segment.side === "left"
-            ? `M${x} ${BASE}V${BASE - low}L${x + width} ${BASE - height}V${BASE}Z`
-            : segment.side === "right"
-              ? `M${x} ${BASE}V${BASE - height}L${x + width} ${BASE - low}V${BASE}Z`
-              : `M${x} ${BASE}V${BASE - height}H${x + width}V${BASE}Z`;
         return (
-          <g key={segment.start}>
-            <path d={d} className={now ? "fill-marker" : "fill-night-piece"} />
-            {width > 60 && (
-              <text x={Math.max(4, x)} y={HEIGHT - 5} fontSize="16" className="fill-night-quiet">
-                {`${face?.number ?? ""}${side} ${face?.name ?? ""}`.slice(
-                  0,
-                  Math.max(2, Math.floor(width / 8.6)),
-                )}
-              </text>
-            )}
-          </g>
+          <RunningBar
+            key={segment.start}
+            face={segment.slot ? faces.get(segment.slot) : undefined}
+            side={segment.side}
+            isNow={i === state.index}
+            x={xOf(start)}
+            width={long * perSecond}
+          />
         );
       })}
       <line x1={lineX} x2={lineX} y1="0" y2={BASE + 6} className="stroke-marker" strokeWidth="3" />

@@ -90,14 +90,32 @@ function toldNow(
   return own?.note ?? move?.cues?.[0] ?? "";
 }
 
+/** Why somebody does other than what is set; nothing where they do just that. */
+function changedText(own: PartSlot | undefined, words: Words): ReactNode {
+  return own && own.status !== "as-set" ? whyText(own, words) : null;
+}
+
+function DoneButton({ done, onDone }: { readonly done: boolean; readonly onDone: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={done}
+      className="mt-2 w-full border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text"
+      onClick={onDone}
+    >
+      {done ? "Done, noted" : "Done with the reps"}
+    </button>
+  );
+}
+
 /** During a class: the count, the move, the cue, what comes next, and what one can say. */
 export function During(props: Props) {
   const words = useWords();
   const { token, person, doc, score, part, state, mark, enter } = props;
   const [doneAt, setDoneAt] = useState<number | null>(null);
   const { segment, working, shown, otherSide: follows, next: after } = positionOf(score, state);
-  const own = part.slots.find((slot) => slot.slot === shown?.slot);
-  const next = part.slots.find((slot) => slot.slot === after?.slot);
+  const slotOf = (piece: Segment | null) => part.slots.find((slot) => slot.slot === piece?.slot);
+  const [own, next] = [slotOf(shown), slotOf(after)];
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
@@ -105,6 +123,7 @@ export function During(props: Props) {
   const turns = follows !== null || moment?.soon?.what === "change";
   const slot = shown?.slot ? { slot: shown.slot } : {};
   const done = working && doneAt === state.index;
+  const why = props.easing ? "Easier for this round, since you came late." : changedText(own, words);
   return (
     <main
       className="night flex min-h-screen flex-col bg-night px-5 pb-4 pt-3 text-night-text"
@@ -131,25 +150,16 @@ export function During(props: Props) {
       <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person, words)}</p>
       <ToldNow hurt={props.hurt} own={own} told={toldNow({ ...props, words }, own, moment, working, done)} />
       <div className={UPRIGHT_ONLY}>
-        {props.easing ? (
-          <p className="mt-1 text-base text-night-quiet">Easier for this round, since you came late.</p>
-        ) : (
-          own &&
-          own.status !== "as-set" && <p className="mt-1 text-base text-night-quiet">{whyText(own, words)}</p>
-        )}
+        {why && <p className="mt-1 text-base text-night-quiet">{why}</p>}
         <Levels mark={mark ?? own?.mark ?? "natural"} enter={enter} />
         {working && own?.reps && segment?.slot && (
-          <button
-            type="button"
-            aria-pressed={done}
-            className="mt-2 w-full border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text"
-            onClick={() => {
+          <DoneButton
+            done={done}
+            onDone={() => {
               if (!done) enter("done", slot);
               setDoneAt(state.index);
             }}
-          >
-            {done ? "Done, noted" : "Done with the reps"}
-          </button>
+          />
         )}
       </div>
       <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>

@@ -2,6 +2,7 @@ import type { Segment } from "@/core/class/expand";
 import type { ClockState } from "@/core/live/fold";
 import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
+import { sideLetter } from "@/features/score/shapes";
 import { Styled } from "@/ui/styled";
 
 const WIDTH = 350;
@@ -19,31 +20,36 @@ const WORDS: Record<Segment["kind"], string> = {
   after: "water",
 };
 
-/** The score's own bar on a phone: emptying while one works, its base filling while one rests. */
-export function PartClock(props: {
+interface Props {
   readonly state: ClockState;
   readonly segment: Segment | null;
   readonly working: boolean;
   /** The person's own, which may be another than the score's. */
   readonly side: Side | null;
-}) {
-  const { state, segment, working } = props;
-  const counting = state.phase === "count-in";
+}
+
+/** The word beside the seconds: what one does, or the side that works. */
+function wordOf({ state, segment, working, side }: Props): string {
+  if (state.phase === "count-in") return "starts";
+  if (working) return sideLetter(side);
+  if (!segment) return "";
+  // Who works both sides at once has none to change.
+  return WORDS[segment.kind === "side-change" && side === null ? "rest" : segment.kind];
+}
+
+/** What is left of the bar while one works: dark over it, light over what is done. */
+function cutOf(dark: boolean, working: boolean, done: number): string {
+  if (dark) return `inset(0 0 0 ${done * 100}%)`;
+  return working ? `inset(0 ${100 - done * 100}% 0 0)` : "none";
+}
+
+/** The score's own bar on a phone: emptying while one works, its base filling while one rests. */
+export function PartClock(props: Props) {
+  const { state, working } = props;
   const text = countText(leftToCountMs(state));
   const done = doneOf(state);
   const side = working ? props.side : null;
-  const word = counting
-    ? "starts"
-    : working
-      ? side === "left"
-        ? "L"
-        : side === "right"
-          ? "R"
-          : ""
-      : segment
-        ? // Who works both sides at once has none to change.
-          WORDS[segment.kind === "side-change" && props.side === null ? "rest" : segment.kind]
-        : "";
+  const word = wordOf(props);
   return (
     <div
       className="relative mt-1.5 h-44"
@@ -51,25 +57,17 @@ export function PartClock(props: {
       aria-label={`${working ? "Work" : word} ${side ?? ""}`}
     >
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
-      {[false, true].map((dark) =>
-        dark && !working ? null : (
-          <Styled
-            key={String(dark)}
-            aria-hidden
-            className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
-            look={{
-              clipPath: dark
-                ? `inset(0 0 0 ${done * 100}%)`
-                : working
-                  ? `inset(0 ${100 - done * 100}% 0 0)`
-                  : "none",
-            }}
-          >
-            <span className="font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums">{text}</span>
-            {word && <span className="text-[44px] font-extrabold uppercase leading-none">{word}</span>}
-          </Styled>
-        ),
-      )}
+      {(working ? [false, true] : [false]).map((dark) => (
+        <Styled
+          key={String(dark)}
+          aria-hidden
+          className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
+          look={{ clipPath: cutOf(dark, working, done) }}
+        >
+          <span className="font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums">{text}</span>
+          {word && <span className="text-[44px] font-extrabold uppercase leading-none">{word}</span>}
+        </Styled>
+      ))}
       <span className="sr-only" data-testid="left">
         {text}
       </span>

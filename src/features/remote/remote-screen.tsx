@@ -19,7 +19,8 @@ import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
 import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
-import { nowText } from "@/words/live-words";
+import { type NowText, nowText } from "@/words/live-words";
+import type { Words } from "@/words/words";
 
 interface Content {
   readonly version: number;
@@ -30,6 +31,20 @@ interface Content {
 }
 
 const BIG = "min-h-28 border-2 border-night-text px-3 text-3xl font-extrabold disabled:opacity-40";
+
+/** The connection where something is wrong with it, else when the class ends. */
+function statusOf({ reached, held, state }: Lead): string {
+  if (!reached) return "no connection";
+  const ends = state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs)}` : "";
+  return troubleText(reached, held) ?? ends;
+}
+
+/** Under the move: what kind of break it is; at work the side, and what comes next. */
+function detailOf({ segment, working, next }: NowText, words: Words): string {
+  if (!segment) return "";
+  if (!working) return words.name("segment", segment.kind);
+  return [segment.side, next && `next ${next}`].filter(Boolean).join(", ");
+}
 
 /** For the instructor's own phone, in the hand or on the floor: pause, next, ten seconds, a round less, who hurts. */
 export function RemoteScreen(props: {
@@ -68,12 +83,7 @@ export function RemoteScreen(props: {
         <span>
           {says.blockTitle} {says.roundText}
         </span>
-        <span role="status">
-          {!lead.reached
-            ? "no connection"
-            : (troubleText(lead.reached, lead.held) ??
-              (state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs)}` : ""))}
-        </span>
+        <span role="status">{statusOf(lead)}</span>
       </p>
       <h1 className="flex items-baseline justify-between gap-3 leading-none">
         <span className="text-3xl font-extrabold">{ready ? content.doc.title : says.headline}</span>
@@ -84,12 +94,7 @@ export function RemoteScreen(props: {
           {ready ? "" : countText(leftToCountMs(state))}
         </span>
       </h1>
-      <p className="min-h-7 text-lg text-night-quiet">
-        {live && says.segment && !says.working && words.name("segment", says.segment.kind)}
-        {live &&
-          says.working &&
-          [says.segment?.side, says.next && `next ${says.next}`].filter(Boolean).join(", ")}
-      </p>
+      <p className="min-h-7 text-lg text-night-quiet">{live && detailOf(says, words)}</p>
       <Presses phase={state.phase} live={live} drop={drop} command={command} />
       <div
         className={`mt-auto ${hurt ? "border-l-[14px] border-stop pl-3" : ""}`}

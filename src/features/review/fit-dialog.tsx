@@ -19,14 +19,16 @@ import { changesText } from "@/words/shape-words";
 /** Every key of a block that a fit could change. */
 const KEYS = ["rounds", "rest", "longRest", "brief", "demo", "prepare", "after", "cap", "slots"];
 
-/** Making the class as long as it should be: up to five ways, each drawn beside the present one. */
-export function FitDialog(props: {
+interface Props {
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
   readonly doc: ClassDoc;
   readonly room: Room;
   readonly onEdit: (edit: Edit) => void;
-}) {
+}
+
+/** Making the class as long as it should be: up to five ways, each drawn beside the present one. */
+export function FitDialog(props: Props) {
   return (
     <Dialog
       open={props.open}
@@ -40,8 +42,62 @@ export function FitDialog(props: {
   );
 }
 
-function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialog>[0]) {
+/** A block that a fit is to leave as it is. */
+function LockBox({ block, onEdit }: { readonly block: Block } & Pick<Props, "onEdit">) {
+  const locked = KEYS.every((key) => block.locked?.includes(key));
+  return (
+    <label className="flex items-center gap-1">
+      <input
+        type="checkbox"
+        checked={locked}
+        onChange={() => onEdit(setBlock(block, "locked", locked ? undefined : KEYS))}
+      />
+      {block.title || (slotsOf(block).length > 0 ? "a block" : "talk")}
+    </label>
+  );
+}
+
+/** A length that can be had, by which changes, and the press that makes them. */
+function OptionLine(props: {
+  readonly option: FitResult["options"][number];
+  readonly doc: ClassDoc;
+  readonly onTake: () => void;
+}) {
+  const { option, doc, onTake } = props;
   const words = useWords();
+  const isSame = option.changes.length === 0;
+  return (
+    <div className="flex items-start justify-between gap-4">
+      <p>
+        <b className="tabular-nums">{clockText(option.total)}</b>{" "}
+        {isSame ? "as it stands." : `${changesText(option, doc, LIBRARY_BOOK, words)}.`}
+      </p>
+      <Button look="solid" disabled={isSame} onClick={onTake}>
+        Take it
+      </Button>
+    </div>
+  );
+}
+
+/** Why there is nothing to choose: no length asked for, not worked out yet, or out of reach. */
+function NoOptions({
+  wanted,
+  result,
+}: {
+  readonly wanted: number | null;
+  readonly result: FitResult | null;
+}) {
+  if (wanted === null) return <p className="mt-3 text-rust">A whole number of minutes.</p>;
+  if (result === null) return <p className="mt-3 text-quiet">Working it out…</p>;
+  return (
+    <p className="mt-3" role="status">
+      Out of reach: the nearest is {result.nearest === null ? "none" : clockText(result.nearest)}.
+      {result.locked.length > 0 && " Unlock a block to get nearer."}
+    </p>
+  );
+}
+
+function Options({ doc, room, onEdit, onOpenChange }: Props) {
   const [minutes, setMinutes] = useState(
     String(doc.promise?.minutes ?? Math.round(scoreOf(doc, LIBRARY_BOOK).seconds.plan / 60)),
   );
@@ -56,10 +112,6 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
     return next.ok ? [{ option, doc: next.value, score: scoreOf(next.value, LIBRARY_BOOK) }] : [];
   });
   const longest = Math.max(present.seconds.plan, ...options.map((entry) => entry.score.seconds.plan));
-  const lock = (block: Block) => {
-    const locked = KEYS.every((key) => block.locked?.includes(key));
-    onEdit(setBlock(block, "locked", locked ? undefined : KEYS));
-  };
   return (
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -75,14 +127,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
         <fieldset className="flex flex-wrap gap-x-3">
           <legend className="float-left mr-2 text-quiet">Leave as they are:</legend>
           {doc.blocks.map((block) => (
-            <label key={block.id} className="flex items-center gap-1">
-              <input
-                type="checkbox"
-                checked={KEYS.every((key) => block.locked?.includes(key))}
-                onChange={() => lock(block)}
-              />
-              {block.title || (slotsOf(block).length > 0 ? "a block" : "talk")}
-            </label>
+            <LockBox key={block.id} block={block} onEdit={onEdit} />
           ))}
         </fieldset>
       </div>
@@ -92,37 +137,20 @@ function Options({ doc, room, onEdit, onOpenChange }: Parameters<typeof FitDialo
         </p>
         <MiniScore doc={doc} score={present} longestSeconds={longest} />
       </div>
-      {wanted === null ? (
-        <p className="mt-3 text-rust">A whole number of minutes.</p>
-      ) : result === null ? (
-        <p className="mt-3 text-quiet">Working it out…</p>
-      ) : options.length === 0 ? (
-        <p className="mt-3" role="status">
-          Out of reach: the nearest is {result.nearest === null ? "none" : clockText(result.nearest)}.
-          {result.locked.length > 0 && " Unlock a block to get nearer."}
-        </p>
+      {wanted === null || result === null || options.length === 0 ? (
+        <NoOptions wanted={wanted} result={result} />
       ) : (
         <ol aria-label="Ways to fit">
           {options.map(({ option, doc: next, score }) => (
             <li key={JSON.stringify(option.changes)} className="mt-2 border-t border-hairline pt-2">
-              <div className="flex items-start justify-between gap-4">
-                <p>
-                  <b className="tabular-nums">{clockText(option.total)}</b>{" "}
-                  {option.changes.length === 0
-                    ? "as it stands."
-                    : `${changesText(option, doc, LIBRARY_BOOK, words)}.`}
-                </p>
-                <Button
-                  look="solid"
-                  disabled={option.changes.length === 0}
-                  onClick={() => {
-                    onEdit(fitEdit(doc, option.changes));
-                    onOpenChange(false);
-                  }}
-                >
-                  Take it
-                </Button>
-              </div>
+              <OptionLine
+                option={option}
+                doc={doc}
+                onTake={() => {
+                  onEdit(fitEdit(doc, option.changes));
+                  onOpenChange(false);
+                }}
+              />
               <div className="opacity-60">
                 <MiniScore doc={next} score={score} longestSeconds={longest} />
               </div>

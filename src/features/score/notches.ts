@@ -20,37 +20,46 @@ export interface Below {
 
 export const NOTHING_BELOW: Below = { notches: [], found: [] };
 
+/** Seconds that each person needs between two slots, sorted; a key for each two. */
+function needsBetween(parts: readonly Part[]): ReadonlyMap<string, readonly number[]> {
+  const pairs = new Map<string, number[]>();
+  for (const { from, to, needs } of parts.flatMap((part) => part.changeovers)) {
+    if (from === to) continue;
+    const key = `${from} ${to}`;
+    const list = pairs.get(key) ?? [];
+    list.push(needs);
+    pairs.set(key, list);
+  }
+  for (const list of pairs.values()) list.sort((a, b) => a - b);
+  return pairs;
+}
+
+/** What people need in a gap that begins at a second; null where that is nothing. `sorted`: their seconds. */
+function notchAt(at: number, gap: number, sorted: readonly number[]): Notch | null {
+  const needs = sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
+  const lacking = sorted.filter((n) => n > gap);
+  const short = (lacking.at(-1) ?? gap) - gap;
+  return needs > 0 || short > 0 ? { at, needs, short, people: lacking.length } : null;
+}
+
+/** Whether a finding has a place on the score and waits for an answer. */
+function isShown({ acknowledged, where, at }: Finding): boolean {
+  return acknowledged === null && (where.slot !== undefined || where.block !== undefined || at > 0);
+}
+
 /** Works out what hangs below: a notch for every change between two moves, as long as it needs. */
 export function belowScore(score: Score, parts: readonly Part[], findings: readonly Finding[]): Below {
-  const pairs = new Map<string, { needs: number[]; short: number; people: number }>();
-  for (const line of parts.flatMap((part) => part.changeovers)) {
-    if (line.from === line.to) continue;
-    const key = `${line.from} ${line.to}`;
-    const pair = pairs.get(key) ?? { needs: [], short: 0, people: 0 };
-    pair.needs.push(line.needs);
-    pairs.set(key, pair);
-  }
+  const pairs = needsBetween(parts);
   const notches: Notch[] = [];
   let last: { slot: string; end: number } | null = null;
   for (const segment of score.segments) {
     if (segment.kind !== "work" || segment.slot === null) continue;
-    const pair = last && last.slot !== segment.slot ? pairs.get(`${last.slot} ${segment.slot}`) : undefined;
-    if (pair && last) {
-      const gap = segment.start - last.end;
-      const sorted = [...pair.needs].sort((a, b) => a - b);
-      const needs = sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
-      const lacking = sorted.filter((n) => n > gap);
-      const short = (lacking.at(-1) ?? gap) - gap;
-      if (needs > 0 || short > 0) notches.push({ at: last.end, needs, short, people: lacking.length });
-    }
+    const needs = last ? pairs.get(`${last.slot} ${segment.slot}`) : undefined;
+    const notch = last && needs ? notchAt(last.end, segment.start - last.end, needs) : null;
+    if (notch) notches.push(notch);
     last = { slot: segment.slot, end: segment.end };
   }
   const total = score.seconds.plan;
-  const found = findings
-    .filter(
-      (finding) =>
-        finding.acknowledged === null && (finding.where.slot || finding.where.block || finding.at > 0),
-    )
-    .map((finding) => Math.min(finding.at, Math.max(0, total - 1)));
+  const found = findings.filter(isShown).map((finding) => Math.min(finding.at, Math.max(0, total - 1)));
   return { notches, found: [...new Set(found)].sort((a, b) => a - b) };
 }

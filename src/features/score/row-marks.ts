@@ -4,7 +4,7 @@ import type { Segment } from "@/core/class/expand";
 import type { RowStretch, ScoreRow } from "@/core/score/rows";
 import type { SlotFace } from "./faces";
 import type { Below } from "./notches";
-import { barPath, fitText, type RowMeasures, topAt } from "./shapes";
+import { barPath, fitText, type RowMeasures, sideLetter, topAt } from "./shapes";
 
 export interface RowLabel {
   /** The same for the same segment wherever it moves to, so that its element is kept. */
@@ -61,6 +61,11 @@ function box(x0: number, x1: number, baseline: number, height: number): string {
   return `M${round(x0)} ${baseline}V${baseline - height}H${round(x1)}V${baseline}Z`;
 }
 
+/** Whether a bar stands for a later round's first move, whose number is said under it. */
+function beginsLaterRound({ round, side }: Segment, face: SlotFace | undefined): boolean {
+  return round !== null && round > 1 && face?.number === 1 && side !== "right";
+}
+
 /** The label over a bar: number, side, and in the first round its name; and the round under the first bar. */
 function barLabels(stretch: RowStretch, effort: number, context: MarksContext): RowLabel[] {
   const { segment } = stretch;
@@ -68,8 +73,7 @@ function barLabels(stretch: RowStretch, effort: number, context: MarksContext): 
   if (stretch.fractionFrom > 0) return [];
   const face = segment.slot ? context.faces.get(segment.slot) : undefined;
   const room = (stretch.to - stretch.from) * m.pxPerSecond;
-  const side = segment.side === "left" ? "L" : segment.side === "right" ? "R" : "";
-  const number = face ? `${face.number}${side}` : "";
+  const number = face ? `${face.number}${sideLetter(segment.side)}` : "";
   const name = face ? face.name : "As many rounds as possible";
   const full = segment.round === 1 ? fitText(`${number} ${name}`.trim(), room, 5.6) : "";
   const text = full || (room > 10 ? number : "");
@@ -79,8 +83,7 @@ function barLabels(stretch: RowStretch, effort: number, context: MarksContext): 
   const key = String(stretch.index);
   const tone = segment.slot !== null && segment.slot === context.selectedSlot ? "strong" : "ink";
   const labels: RowLabel[] = text ? [{ key, x, y: round(top - 2.5), text, tone, middle: false }] : [];
-  const later = segment.round !== null && segment.round > 1 && face?.number === 1 && segment.side !== "right";
-  if (later && room > 14) {
+  if (beginsLaterRound(segment, face) && room > 14) {
     labels.push({
       key: `${key} round`,
       x,
@@ -159,34 +162,72 @@ function belowMarks(row: ScoreRow, { below, rowSeconds, m }: MarksContext) {
   return { ...marks, labels };
 }
 
+/** What the stretches of a row have drawn so far. */
+interface Drawn {
+  bars: string;
+  chosen: string;
+  talk: string;
+  ready: string;
+  turns: string;
+  readonly soft: string[];
+  readonly softChosen: string[];
+  readonly labels: RowLabel[];
+}
+
+type Draw = (stretch: RowStretch, context: MarksContext, into: Drawn) => void;
+
+const ends = ({ from, to }: RowStretch, m: RowMeasures) =>
+  [from * m.pxPerSecond, to * m.pxPerSecond] as const;
+
+const drawTalk: Draw = (stretch, { m }, into) => {
+  const [x0, x1] = ends(stretch, m);
+  into.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, 12);
+};
+
+const drawGap: Draw = (stretch, context, into) => {
+  // Under the band of effort a label would be struck through.
+  if (!context.curve) into.labels.push(...gapLabel(stretch, context));
+};
+
+const drawWork: Draw = (stretch, context, into) => {
+  const { segment } = stretch;
+  const effort = effortOf(segment, context);
+  const isChosen = segment.slot !== null && segment.slot === context.selectedSlot;
+  const [sure, open] = splitAtShortest(stretch);
+  into[isChosen ? "chosen" : "bars"] += barPath(sure, effort, context.m);
+  if (open) into[isChosen ? "softChosen" : "soft"].push(barPath(open, effort, context.m));
+  into.labels.push(...barLabels(stretch, effort, context));
+};
+
+const DRAW: Record<Segment["kind"], Draw> = {
+  brief: drawTalk,
+  demo: drawTalk,
+  prepare: (stretch, { m }, into) => {
+    into.ready += box(...ends(stretch, m), m.baseline, 4);
+  },
+  "side-change": (stretch, { m }, into) => {
+    const [x0, x1] = ends(stretch, m);
+    into.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
+  },
+  work: drawWork,
+  rest: drawGap,
+  "long-rest": drawGap,
+  after: drawGap,
+};
+
 /** All marks of a row. */
 export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
-  const { m } = context;
-  const marks = { bars: "", chosen: "", talk: "", ready: "", turns: "" };
-  const soft: string[] = [];
-  const softChosen: string[] = [];
-  const labels: RowLabel[] = [];
-  for (const stretch of row.stretches) {
-    const { segment } = stretch;
-    const x0 = stretch.from * m.pxPerSecond;
-    const x1 = stretch.to * m.pxPerSecond;
-    if (segment.kind === "brief" || segment.kind === "demo")
-      marks.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, 12);
-    else if (segment.kind === "prepare") marks.ready += box(x0, x1, m.baseline, 4);
-    else if (segment.kind === "side-change") {
-      marks.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
-    } else if (segment.kind !== "work") {
-      // Under the band of effort a label would be struck through.
-      if (!context.curve) labels.push(...gapLabel(stretch, context));
-    } else {
-      const effort = effortOf(segment, context);
-      const isChosen = segment.slot !== null && segment.slot === context.selectedSlot;
-      const [sure, open] = splitAtShortest(stretch);
-      marks[isChosen ? "chosen" : "bars"] += barPath(sure, effort, m);
-      if (open) (isChosen ? softChosen : soft).push(barPath(open, effort, m));
-      labels.push(...barLabels(stretch, effort, context));
-    }
-  }
+  const marks: Drawn = {
+    bars: "",
+    chosen: "",
+    talk: "",
+    ready: "",
+    turns: "",
+    soft: [],
+    softChosen: [],
+    labels: [],
+  };
+  for (const stretch of row.stretches) DRAW[stretch.segment.kind](stretch, context, marks);
   const own = belowMarks(row, context);
   return {
     ...marks,
@@ -194,8 +235,6 @@ export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
     tooShort: own.tooShort,
     found: own.found,
     curve: curvePath(row, context),
-    soft,
-    softChosen,
-    labels: [...labels, ...own.labels],
+    labels: [...marks.labels, ...own.labels],
   };
 }

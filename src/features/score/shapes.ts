@@ -21,6 +21,12 @@ export function topAt(segment: Segment, effort: number, fraction: number, m: Row
   return m.baseline - height;
 }
 
+/** The letter that stands for a side beside a number; none for no side. */
+export function sideLetter(side: Segment["side"]): string {
+  if (side === null) return "";
+  return side === "left" ? "L" : "R";
+}
+
 /** The outline of a stretch of a bar, as an SVG path. */
 export function barPath(stretch: RowStretch, effort: number, m: RowMeasures): string {
   const x0 = stretch.from * m.pxPerSecond;

@@ -20,7 +20,7 @@ import { useCues } from "@/features/live/use-cues";
 import { useWatch } from "@/features/live/use-watch";
 import { slotFaces } from "@/features/score/faces";
 import { Styled } from "@/ui/styled";
-import { nowText, wayText } from "@/words/live-words";
+import { type NowText, nowText, wayText } from "@/words/live-words";
 
 interface Content {
   readonly version: number;
@@ -28,6 +28,19 @@ interface Content {
   readonly shown: ClassDoc;
   readonly moves: readonly KnownMove[];
   readonly ways: Readonly<Record<string, ThreeWays>>;
+}
+
+/** The other side or the next move; nothing in a break, whose headline says it already. */
+function AfterLine({ says }: { readonly says: NowText }) {
+  const { otherSide, next, working } = says;
+  if (!otherSide && !(working && next)) return null;
+  return (
+    <p className="mt-2 truncate text-[52px] font-bold leading-tight">
+      <span className="font-normal text-night-quiet">{otherSide ? "then " : "next "}</span>
+      {otherSide || next}
+      {otherSide && next && <span className="font-normal text-night-quiet">, next {next}</span>}
+    </p>
+  );
 }
 
 /** For sharing into a call: what everybody may see, and enough for a home whose only device is on the call. */
@@ -96,15 +109,7 @@ export function StageScreen(props: {
           {says.headline}
         </Styled>
         <ThreeLines three={three} cue={says.cue} />
-        {(says.otherSide || (says.working && says.next)) && (
-          <p className="mt-2 truncate text-[52px] font-bold leading-tight">
-            <span className="font-normal text-night-quiet">{says.otherSide ? "then " : "next "}</span>
-            {says.otherSide || says.next}
-            {says.otherSide && says.next && (
-              <span className="font-normal text-night-quiet">, next {says.next}</span>
-            )}
-          </p>
-        )}
+        <AfterLine says={says} />
         {says.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{says.fetch}</p>}
       </div>
       <div className="mt-auto">

@@ -1,5 +1,6 @@
 "use client";
-import { clockText } from "@/core/units";
+import type { ClockState } from "@/core/live/fold";
+import { clockText, otherSide } from "@/core/units";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import type { Lead } from "@/features/live/use-lead";
@@ -10,6 +11,14 @@ function driftText(driftMs: number): string {
   const seconds = Math.round(driftMs / 1000);
   if (Math.abs(seconds) < 2) return "on time";
   return seconds > 0 ? `${clockText(seconds)} late` : `${clockText(-seconds)} early`;
+}
+
+/** When it ends against when it is to end; or how far from the plan it is. */
+function againstFinish({ finishAtMs, projectedEndMs, driftMs }: ClockState): string {
+  if (finishAtMs === null || projectedEndMs === null) return driftText(driftMs);
+  const overMs = projectedEndMs - finishAtMs;
+  const at = timeOfDay(finishAtMs);
+  return overMs > 1000 ? `${clockText(Math.ceil(overMs / 1000))} past ${at}` : `for ${at}`;
 }
 
 /** The block and round, who is here, and when it ends against when it is to end. */
@@ -23,9 +32,8 @@ export function TopRow({
   readonly presence: string;
 }) {
   const { state } = lead;
-  const { finishAtMs, projectedEndMs } = state;
+  const { projectedEndMs } = state;
   const trouble = troubleText(lead.reached, lead.held);
-  const over = finishAtMs !== null && projectedEndMs !== null ? projectedEndMs - finishAtMs : null;
   return (
     <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
       <p className="truncate leading-tight">
@@ -42,14 +50,7 @@ export function TopRow({
         <p className="whitespace-nowrap">
           <span className="text-night-quiet">ends</span>{" "}
           <b suppressHydrationWarning>{timeOfDay(projectedEndMs)}</b>
-          <span className="text-night-quiet">
-            {" "}
-            {over === null || finishAtMs === null
-              ? driftText(state.driftMs)
-              : over > 1000
-                ? `${clockText(Math.ceil(over / 1000))} past ${timeOfDay(finishAtMs)}`
-                : `for ${timeOfDay(finishAtMs)}`}
-          </span>
+          <span className="text-night-quiet"> {againstFinish(state)}</span>
         </p>
       )}
     </div>
@@ -62,13 +63,33 @@ function fitSize(text: string, most: number, least: number): Look {
   return { fontSize: `${px}px` };
 }
 
+/** What comes after the present piece: the other side, the next move. */
+function After({ says }: { readonly says: NowText }) {
+  const { otherSide: side, next } = says;
+  const [word, what] = side ? ["then", side] : ["next", next];
+  return (
+    <Styled
+      as="p"
+      className="mt-1 truncate font-bold leading-tight"
+      look={fitSize(what ? `${word} ${what}` : "", 62, 48)}
+    >
+      {what && (side || says.working) && (
+        <>
+          <span className="font-normal text-night-quiet">{word} </span>
+          {what}
+        </>
+      )}
+      {side && next && <span className="font-normal text-night-quiet">, next {next}</span>}
+    </Styled>
+  );
+}
+
 /** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
 export function Words(props: { readonly says: NowText; readonly paused: boolean; readonly mirror: boolean }) {
   const { says, paused, mirror } = props;
-  const lead = says.working ? "" : says.shown && says.segment?.kind !== "demo" ? "Next " : "";
-  const nextLine = says.otherSide ? `then ${says.otherSide}` : says.next ? `next ${says.next}` : "";
+  const lead = !says.working && says.shown && says.segment?.kind !== "demo" ? "Next " : "";
   const side = says.working ? says.segment?.side : null;
-  const own = side ? (side === "left" ? "right" : "left") : null;
+  const own = mirror && !paused && side ? otherSide(side) : null;
   return (
     <div className="px-8 pt-3">
       <Styled
@@ -83,26 +104,10 @@ export function Words(props: { readonly says: NowText; readonly paused: boolean;
       <p
         className={`mt-1 text-[38px] leading-tight text-night-text ${says.working ? "line-clamp-1" : "line-clamp-2"}`}
       >
-        {mirror && own && !paused && <b data-testid="mirror">You move your {own}. </b>}
+        {own && <b data-testid="mirror">You move your {own}. </b>}
         {paused ? <b>Paused. Space or the clicker goes on.</b> : says.cue}
       </p>
-      <Styled as="p" className="mt-1 truncate font-bold leading-tight" look={fitSize(nextLine, 62, 48)}>
-        {says.otherSide ? (
-          <>
-            <span className="font-normal text-night-quiet">then </span>
-            {says.otherSide}
-            {says.next && <span className="font-normal text-night-quiet">, next {says.next}</span>}
-          </>
-        ) : (
-          says.working &&
-          says.next && (
-            <>
-              <span className="font-normal text-night-quiet">next </span>
-              {says.next}
-            </>
-          )
-        )}
-      </Styled>
+      <After says={says} />
       {says.fetch && (
         <Styled as="p" className="truncate leading-tight text-night-quiet" look={fitSize(says.fetch, 56, 42)}>
           {says.fetch}
