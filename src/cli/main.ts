@@ -1,6 +1,7 @@
 /** The command line over the core: no database, no build, no network. */
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
 import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
+import { strengthCommand } from "./strength-command";
 
 const doors: Doors = {
   out: (line) => process.stdout.write(`${line}\n`),
@@ -16,6 +17,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   fit: fitCommand,
   order: orderCommand,
   shape: shapeCommand,
+  strength: (args, to) => strengthCommand(args, to, new Date().toISOString().slice(0, 10)),
 };
 
 const [command = "", ...args] = process.argv.slice(2);

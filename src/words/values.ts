@@ -11,6 +11,7 @@ import { spokenDose } from "./dose-words";
 import { heldText, kitName, massText } from "./kit-words";
 import { needText } from "./need-words";
 import { musclesText, namesText } from "./people-words";
+import { dayText } from "./when-words";
 import type { Args, Words } from "./words";
 
 interface Shaped {
@@ -43,6 +44,7 @@ const SHAPES: { readonly [K in keyof Values]: (value: Values[K], words: Words) =
   names: (names, words) => ({ text: namesText(names, words), count: names.length }),
   block: (title) => ({ text: title }),
   clock: (seconds) => ({ text: clockText(seconds) }),
+  day: (day, words) => ({ text: dayText(day, words) }),
   decimal: (value, words) => ({ text: words.number(value) }),
   ratio: (n, words) => ({ text: n >= 1 ? `${words.number(n, 1)}:1` : `1:${words.number(1 / n, 1)}` }),
   mass: ({ kg, units }, words) => ({ text: massText(kg, units, words) }),

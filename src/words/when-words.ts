@@ -15,6 +15,12 @@ export function longWhen(atMs: Ms, timeZone: string, words: Words, named = false
   }).format(atMs);
 }
 
+/** `2 November` of a day `YYYY-MM-DD`. */
+export function dayText(day: string, words: Words): string {
+  const options = { timeZone: "UTC", day: "numeric", month: "long" } as const;
+  return new Intl.DateTimeFormat(words.locale, options).format(new Date(`${day}T00:00:00Z`));
+}
+
 /** `Wed 25 Nov` and `19:00`; in the device's own zone where none is given. */
 export function shortWhen(
   atMs: Ms,

@@ -163,7 +163,11 @@ describe("teaching", () => {
     // Two rounds of 3 s, 1 s, 3 s a side, with 1 s between: 2 × (3 + 1 + 6) + 1.
     await phase("ended", 36_000);
     await seeText(driver(), "planned 0:21");
-    const { events } = await fromServer();
+    // The screen ends by its own clock; that is told to the server a moment later.
+    const { events } = await see(driver(), "the end stored", async () => {
+      const found = await fromServer();
+      return found.events.at(-1)?.kind === "end" ? found : null;
+    });
     const startedAt = (events[0]?.atMs ?? 0) + 5000;
     const took = (events.at(-1)?.atMs ?? 0) - startedAt;
     expect(took).toBeGreaterThanOrEqual(20_900);

@@ -1,7 +1,7 @@
 /** What counts as main work, and as a hard set. */
 import type { Block, ClassDoc, Dose, Load } from "../class/document";
 import { rowOf } from "../class/dose-kinds";
-import { reserveOf } from "../parts/loads";
+import { reserveSet } from "../strength/predict";
 import type { Thresholds } from "./thresholds";
 
 export function isMain(block: Block): boolean {
@@ -21,7 +21,7 @@ export function isHardSet(
   if (load?.target === "none") return effort >= thresholds.hardEffort;
   const stated = load !== undefined && load.kg === undefined;
   if (stated || hard === "by-reserve") {
-    return reserveOf(load, doc.stance) <= thresholds.hardReserve || effort >= thresholds.hardEffort;
+    return reserveSet(load, doc.stance) <= thresholds.hardReserve || effort >= thresholds.hardEffort;
   }
   return effort >= thresholds.hardEffort;
 }

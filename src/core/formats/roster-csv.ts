@@ -33,7 +33,11 @@ type Line = Partial<Record<Column, string>>;
 
 function setWords(set: WorkingSet): string {
   const rir = set.rir === undefined ? "" : ` rir ${set.rir}`;
-  return `${set.move} ${set.kg} kg x${set.reps}${rir}${set.date ? ` on ${set.date}` : ""}`;
+  const strands = set.strands === undefined ? "" : ` x${set.strands} strands`;
+  const band = set.tension ? ` ${set.tension} band${strands}` : "";
+  const held = set.kg === undefined ? band : ` ${set.kg} kg`;
+  const done = set.seconds === undefined ? `x${set.reps}` : `${set.seconds} s`;
+  return `${set.move}${held} ${done}${rir}${set.date ? ` on ${set.date}` : ""}`;
 }
 
 function lineOf(person: Person): Line {
@@ -93,20 +97,16 @@ function numeral(text: string): number | string {
   return Number.isFinite(value) ? value : text;
 }
 
+/** `goblet-squat 12 kg x10 rir 2 on 2026-11-02`, `band-row medium band x2 strands x12`, `plank 45 s`. */
+const SET =
+  /^(?<move>[a-z0-9-]+)(?: (?<kg>\d+(?:\.\d+)?) ?kg| (?<tension>light|medium|heavy) band(?: x(?<strands>\d+) strands)?)? ?(?:x ?(?<reps>\d+)|(?<seconds>\d+) ?s)(?: rir (?<rir>\d+(?:\.\d+)?))?(?: on (?<date>\d{4}-\d{2}-\d{2}))?$/i;
+
 function readSet(text: string): Record<string, unknown> | null {
-  const match =
-    /^([a-z0-9-]+) (\d+(?:\.\d+)?) ?kg ?x ?(\d+)(?: rir (\d+(?:\.\d+)?))?(?: on (\d{4}-\d{2}-\d{2}))?$/i.exec(
-      text,
-    );
-  if (!match) return null;
-  const [, move, kg, reps, rir, date] = match;
-  return {
-    move,
-    kg: Number(kg),
-    reps: Number(reps),
-    ...(rir === undefined ? {} : { rir: Number(rir) }),
-    ...(date === undefined ? {} : { date }),
-  };
+  const found = SET.exec(text)?.groups;
+  if (!found) return null;
+  const numbers = ["kg", "strands", "reps", "seconds", "rir"].map((key) => [key, number(found[key] ?? "")]);
+  const { move, tension, date } = found;
+  return { move, ...filled({ ...Object.fromEntries(numbers), tension: tension?.toLowerCase(), date }) };
 }
 
 /** Where in the table a fault of a person's document stands. */

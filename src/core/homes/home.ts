@@ -1,5 +1,6 @@
 /** A person and their home, in the form of the roster file (format `brontle.roster`, version 1). */
-import type { Pattern } from "../moves/move";
+import type { Pattern, Tension } from "../moves/move";
+import type { Seconds } from "../units";
 import type { KitItem } from "./kit";
 import type { Limit } from "./limits";
 
@@ -21,11 +22,21 @@ export interface Space {
   readonly jumping?: boolean;
 }
 
+/** A set that a person is known to have done: reps, or seconds of a hold. */
 export interface WorkingSet {
   readonly move: string;
-  readonly kg: number;
-  readonly reps: number;
+  /** Of each thing held; left out or 0 where nothing is. */
+  readonly kg?: number;
+  /** A band's, in place of kilograms. */
+  readonly tension?: Tension;
+  /** Strands of the band in each hand; 1 where left out, 2 where it is doubled. */
+  readonly strands?: number;
+  readonly reps?: number;
+  /** Of a hold, in place of reps. */
+  readonly seconds?: Seconds;
+  /** Reps that were left; left out: not said. */
   readonly rir?: number;
+  /** `YYYY-MM-DD`; left out: some weeks ago. */
   readonly date?: string;
 }
 

@@ -73,10 +73,30 @@ function checkSpace(faults: Faults, path: string, value: unknown): void {
 function checkWorkingSet(faults: Faults, path: string, value: unknown): void {
   if (!checkObject(faults, path, value)) return;
   checkKey(faults, path, value, "move", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }), true);
-  checkKey(faults, path, value, "kg", (p, v) => checkNumber(faults, p, v, { least: 0, most: 500 }), true);
-  checkKey(faults, path, value, "reps", (p, v) => checkWhole(faults, p, v, { least: 1, most: 1000 }), true);
+  checkKey(faults, path, value, "kg", (p, v) => checkNumber(faults, p, v, { least: 0, most: 500 }));
+  checkKey(faults, path, value, "tension", (p, v) => checkOneOf(faults, p, v, TENSIONS));
+  checkKey(faults, path, value, "strands", (p, v) => checkWhole(faults, p, v, { least: 1, most: 4 }));
+  checkKey(faults, path, value, "reps", (p, v) => checkWhole(faults, p, v, { least: 1, most: 1000 }));
+  checkKey(faults, path, value, "seconds", (p, v) => checkWhole(faults, p, v, { least: 1, most: 7200 }));
   checkKey(faults, path, value, "rir", (p, v) => checkNumber(faults, p, v, { least: 0, most: 10 }));
-  checkKey(faults, path, value, "date", (p, v) => checkText(faults, p, v, { least: 10, most: 10 }));
+  checkKey(faults, path, value, "date", (p, v) => checkDay(faults, p, v));
+  for (const both of [
+    ["reps", "seconds"],
+    ["kg", "tension"],
+  ]) {
+    const given = both.filter((key) => value[key] !== undefined);
+    const isFault = given.length > 1 || (both[0] === "reps" && given.length === 0);
+    if (isFault) faults.add(path, { code: "exactly-one", allowed: both });
+  }
+}
+
+/** A day as `YYYY-MM-DD` that the calendar has. */
+function checkDay(faults: Faults, path: string, value: unknown): void {
+  const there = typeof value === "string" && /^\d{4}-\d{2}-\d{2}$/.test(value);
+  const day = there ? new Date(`${value}T00:00:00Z`) : null;
+  if (!day || Number.isNaN(day.getTime()) || day.toISOString().slice(0, 10) !== value) {
+    faults.add(path, { code: "kind", expected: "a day, as in 2026-11-26" });
+  }
 }
 
 function checkUniqueIds(faults: Faults, path: string, list: readonly unknown[], what: string): void {

@@ -14,18 +14,17 @@ export interface WorkedOut {
 
 /**
  * The parts of these people in this order. `doc` must be valid, with the moves that were changed on the spot
- * in it. The dearest thing a server does: four parts a person, some ms each.
+ * in it; `on` is the day of the session. The dearest thing a server does: four parts a person, some ms each.
  */
-export function workOut(doc: ClassDoc, people: readonly Person[], table: ChangeOverTable): WorkedOut {
-  const at = (mark: Mark) =>
-    partsFor(
-      doc,
-      people.map(({ marks: _marks, ...rest }) => ({ ...rest, mark })),
-      LIBRARY_BOOK,
-      { table },
-    );
+export function workOut(
+  doc: ClassDoc,
+  people: readonly Person[],
+  table: ChangeOverTable,
+  on?: string,
+): WorkedOut {
+  const at = (mark: Mark) => partsFor(doc, people, LIBRARY_BOOK, { table, on, mark });
   return {
-    parts: partsFor(doc, people, LIBRARY_BOOK, { table }),
+    parts: partsFor(doc, people, LIBRARY_BOOK, { table, on }),
     partsByMark: { flat: at("flat"), natural: at("natural"), sharp: at("sharp") },
   };
 }

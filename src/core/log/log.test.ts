@@ -30,7 +30,9 @@ const doc = {
   ],
 } as unknown as ClassDoc;
 const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK));
-const parts = partsFor(doc, [{ id: "p", name: "Pia" }], LIBRARY_BOOK);
+// Twenty press-ups are known of her: ten are what was meant.
+const PIA = { id: "p", name: "Pia", workingSets: [{ move: "press-up", reps: 20, rir: 2 }] };
+const parts = partsFor(doc, [PIA], LIBRARY_BOOK);
 
 const taught = events(
   [0, "join", { person: "p" }],

@@ -1,5 +1,7 @@
 /** A move: one exercise in one way of doing it, with all that timing, parts and the read-through ask of it. */
 
+import type { Seconds } from "../units";
+
 export const PATTERNS = [
   "squat",
   "hinge",
@@ -163,6 +165,30 @@ export interface Energy {
   readonly category: string | null;
 }
 
+/**
+ * What a move that is done against a load moves, on one scale for all (docs/strength.md). The load moved
+ * is W = `body` × the body's mass + `held` × the kilograms of each thing.
+ */
+export interface Strength {
+  /** Share of the body's mass that is moved, 0–1. */
+  readonly body: number;
+  /** The total load W that an adult of 72 kg at *as set* moves once, as a multiple of body mass; of the one limb where the move is one-sided. */
+  readonly maximum: number;
+  /** Things held by the limbs that work at once; a bar is one with its whole weight, a band counts its strands. 0: nothing is. */
+  readonly held: number;
+}
+
+/** The phases of one rep in seconds, and which it begins with. */
+export interface Phases {
+  readonly begins: "lower" | "lift";
+  /** Lower, pause at the bottom, lift, pause at the top. */
+  readonly seconds: readonly [lower: number, bottom: number, lift: number, top: number];
+}
+
+/** How much practice a move wants: 1 at the first try, 2 after being shown, 3 after a class or two, 4 after weeks, 5 after months. */
+export const SKILLS = [1, 2, 3, 4, 5] as const;
+export type Skill = (typeof SKILLS)[number];
+
 /** What is known of a move; a move given by name only may have any of these. */
 export interface MoveFacts {
   readonly pattern: Pattern;
@@ -172,7 +198,15 @@ export interface MoveFacts {
   readonly sides: MoveSides;
   readonly impact: (typeof IMPACTS)[number];
   readonly noise: (typeof NOISES)[number];
-  readonly tempo: string;
+  /** Lower-pause-lift-pause in whole seconds, where the phases are whole; of an own move as its coach wrote it. */
+  readonly tempo?: string;
+  /** Left out where a rep has none: steps, jumps, holds. */
+  readonly phases?: Phases;
+  /** Left out for jumps, running, stretches, mobility and holds, and where one's own hands resist. */
+  readonly strength?: Strength;
+  /** Seconds that a natural person holds it at the limit; of isometric moves other than stretches. */
+  readonly holdSeconds?: Seconds;
+  readonly skill?: Skill;
   readonly energy: Energy;
   readonly isometric: boolean;
   /** Safe to take to the limit: nothing falls on anyone and balance isn't the limit. */

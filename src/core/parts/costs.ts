@@ -1,14 +1,22 @@
 /**
  * What a way costs, in whole points: the least sum over a class is the best. One table, printed by
- * `./brontle moves --costs` and explained in `docs/parts.md`.
+ * `./brontle moves --costs` and explained in `docs/parts.md`. Easier is first lighter, then less, then
+ * smaller, then other: that is what the numbers say.
  */
 export const COSTS = {
-  /** Not the way that is wanted at this person's mark, though some other. */
+  /** Another move than the one that is wanted, and each link that leads to it. */
   leave: 60,
-  /** Each step of difficulty between the wanted mark and the way that is done. */
-  mark: 100,
-  /** Each link that is followed: staying near to what was set. */
   link: 10,
+  /** Each link to an easier way of the same by a shorter range or lever, or more support. */
+  smaller: 12,
+  /** A household weight, or none, in place of the one that is set. */
+  household: 20,
+  /** A link to the same job with other kit. */
+  otherKit: 30,
+  /** Each tenth of the reps or seconds that a dose comes down. */
+  less: 4,
+  /** Of moves in which no strain can be told: each step of difficulty away from the wanted mark. */
+  mark: 100,
   /** The way trains another movement pattern. */
   pattern: 400,
   /** Each primary muscle of the set way that is no longer primary. */
@@ -17,14 +25,6 @@ export const COSTS = {
   position: 20,
   /** Each step between none, low and high impact. */
   impact: 20,
-  /** Each tenth by which the load misses what is wanted, up to `loadMost`. */
-  load: 3,
-  /** The most that a load that misses can cost; also a way without any load for one that is loaded. */
-  loadMost: 45,
-  /** A load more than 5 % above what is wanted: taken only where nothing lighter is there. */
-  tooHeavy: 50,
-  /** Each step of a band's tension away from what is wanted. */
-  tension: 6,
   /** Two things at once where the move asks for one. */
   doubled: 10,
   /** A one-sided way for a two-sided slot, or the reverse. */
@@ -37,31 +37,37 @@ export const COSTS = {
   unmet: 10_000,
 } as const;
 
-/** The terms of one slot, as a part prints them. */
+/** The terms of one slot, as a part prints them; `strain` is worked out as `docs/strength.md` says. */
 export const COST_TERMS = [
   "leave",
-  "mark",
   "link",
+  "smaller",
+  "kit",
+  "less",
+  "mark",
   "pattern",
   "muscles",
   "position",
   "impact",
-  "load",
   "sidedness",
+  "strain",
 ] as const;
 export type CostName = (typeof COST_TERMS)[number];
 export type CostSheet = Readonly<Record<CostName, number>>;
 
 export const NO_COST: CostSheet = {
   leave: 0,
-  mark: 0,
   link: 0,
+  smaller: 0,
+  kit: 0,
+  less: 0,
+  mark: 0,
   pattern: 0,
   muscles: 0,
   position: 0,
   impact: 0,
-  load: 0,
   sidedness: 0,
+  strain: 0,
 };
 
 /** The sum of a sheet. */

@@ -1,6 +1,5 @@
 /** The reasons of a part: why this way, what else was open, and what is missing where there is none. */
-import type { ClassDoc, Slot } from "../class/document";
-import { doseAt } from "../class/document";
+import { doseAt, type Slot } from "../class/document";
 import { hasFor } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
@@ -9,15 +8,17 @@ import type { Need } from "../moves/move";
 import { heldBy } from "../reasons/held";
 import { named } from "../reasons/named";
 import type { Adjust, Dearer, LoadReason, Why, WhyNot } from "../reasons/part-reasons";
-import { spanTriple } from "../values/span";
-import { parseTempo } from "../values/tempo";
-import { changeOverSeconds } from "./change-over";
+import type { Strengths } from "../strength/belief";
+import { repsRange } from "../strength/predict";
+import type { ScaledMove } from "../strength/scaled";
+import type { UsedSet } from "../strength/sets";
+import { STRAIN } from "../strength/strain";
 import { COST_TERMS } from "./costs";
-import type { Instead, Predicted, Status } from "./part";
+import type { Instead, Status } from "./part";
 import type { Wanted } from "./plan";
-import { changeOverPoints, type PartProblem, standOf } from "./problem";
+import { type Cell, followPoints, type PartProblem } from "./problem";
 import { reachableFrom } from "./reach";
-import { meansOf, type OpenWay, obstacle, openWays } from "./ways";
+import { type Asked, meansOf, type OpenWay, obstacle, openWays } from "./ways";
 
 /** Why a move can't be done by this person here: a limit, the room, or the kit. Null where it can. */
 export function whyNot(move: KnownMove, person: Person): WhyNot | null {
@@ -37,31 +38,65 @@ function missingNeeds(move: KnownMove, person: Person): { needs: readonly Need[]
   return least ? { needs: least, together: false } : { needs: move.needs?.[0] ?? [], together: true };
 }
 
-/** What is known of the load that a way has. */
-export function loadReason(way: OpenWay, predicted: Predicted | null, person: Person): LoadReason | null {
-  const { goal } = way;
-  if (goal.kind === "feel" && way.kg !== null) return { code: "start-light" };
-  if (goal.kind !== "predicted") return null;
-  const known = { mass: { kg: goal.from.kg, units: person.units ?? "kg" } };
-  if (!predicted) return { code: "unpredicted", known, reps: goal.from.reps };
-  const { reps, rir, rough } = predicted;
-  return {
-    code: "predicted",
-    reps,
-    rir,
-    rough: rough ? "yes" : "no",
-    known,
-    knownReps: goal.from.reps,
+/** Reps past which nobody is told a number. */
+const MOST_TOLD = 20;
+
+/** What the weight of a way is chosen by, and how sure that is; null where nothing is held. */
+export function loadReason(
+  way: OpenWay,
+  { strengths, wanted }: Pick<Asked, "strengths" | "wanted">,
+): LoadReason | null {
+  const [set] = way.sets;
+  if (way.judge?.by !== "load" || way.judge.scaled.strength.held === 0 || !set || set.strain === null)
+    return null;
+  const reps = repsRange(way.judge.belief, set.loadKg ?? 0, set.reserve);
+  if (!reps) return null;
+  const likely = {
+    low: Math.min(MOST_TOLD, reps.low),
+    high: Math.min(MOST_TOLD, reps.high),
+    open: reps.high > MOST_TOLD ? ("yes" as const) : ("no" as const),
+    rir: set.reserve,
   };
+  const from = nearestSet(way.judge.scaled, strengths);
+  if (!from) return { code: "from-level", mark: { mark: wanted.mark }, ...likely };
+  const move = named(strengths.book.get(from.set.move) ?? way.move);
+  const { date } = from.set;
+  return date === undefined
+    ? { code: "from-sets-undated", move, ...likely }
+    : { code: "from-sets", move, day: { day: date }, ...likely };
+}
+
+/** Of the sets that taught the latest of the move itself, else of its region, else of its half, else of all. */
+function nearestSet(move: ScaledMove, { used }: Strengths): UsedSet | null {
+  const near = [
+    (set: UsedSet) => set.move.key === move.key,
+    (set: UsedSet) => set.move.region === move.region,
+    (set: UsedSet) => set.move.half === move.half,
+  ].map((is) => used.filter(is));
+  const sets = near.find((list) => list.length > 0) ?? used;
+  return sets.reduce<UsedSet | null>(
+    (latest, set) => (!latest || (set.set.date ?? "") >= (latest.set.date ?? "") ? set : latest),
+    null,
+  );
 }
 
 const because = (reason: WhyNot) => ({ topic: "whyNot" as const, reasons: [reason] });
 
+/** Why a way that could be done was left: it is too hard yet, its effort is further off, or the change costs more. */
+function whyLeft(way: OpenWay, target: OpenWay | undefined): WhyNot {
+  if (!target) return { code: "too-hard" };
+  return { code: target.total > way.total ? "effort" : "saves-changing" };
+}
+
 /** Why the chosen way. */
-export function whyOf(way: OpenWay, wanted: Wanted, status: Status, person: Person, overruled: boolean): Why {
+export function whyOf(way: OpenWay, cell: Cell, status: Status, person: Person): Why {
+  const { wanted } = cell;
+  const overruled = cell.overruled !== null;
+  const best = cell.ways.find(({ isTarget }) => isTarget);
   const held = heldBy(person, way.uses);
   if (overruled) return { code: "chosen", move: named(way.move), held };
-  if (status === "as-set") {
+  if (status === "eased" && way.isTarget) return { code: "less", mark: { mark: wanted.mark }, held };
+  if (way.isTarget) {
     return wanted.targetLevel === 0
       ? { code: "as-set", held }
       : { code: "as-set-level", mark: { mark: wanted.mark }, held };
@@ -71,7 +106,7 @@ export function whyOf(way: OpenWay, wanted: Wanted, status: Status, person: Pers
     move: named(way.move),
     held,
     set: named(wanted.target),
-    because: because(whyNot(wanted.target, person) ?? { code: "saves-changing" }),
+    because: because(whyNot(wanted.target, person) ?? whyLeft(way, best)),
   };
 }
 
@@ -99,8 +134,8 @@ export function whyChosenUnmet(moveId: string, person: Person, book: MoveBook): 
   };
 }
 
-/** A weight further from what is wanted than this counts as too light or too heavy. */
-const TOO_FAR = 0.1;
+/** So many times the top of what is set can surely be done: too light. */
+const TOO_LIGHT = 1.5;
 
 /** The first move that a link leads to which this person can do. */
 function linkedTo(
@@ -119,38 +154,25 @@ function linkedTo(
 function forTooLight(
   way: OpenWay,
   slot: Slot,
-  predicted: Predicted | null,
-  limb: KnownMove | undefined,
-): readonly Adjust[] {
-  const dose = doseAt(slot, 0);
-  const tempo = dose.tempo === undefined ? null : parseTempo(dose.tempo);
-  const most = dose.reps === undefined ? null : spanTriple(dose.reps).max;
-  const more = most !== null && predicted && predicted.reps > most ? predicted.reps : null;
-  return [
-    ...(way.filling.doubled ? [{ code: "two-at-once" } as const] : []),
-    ...(limb ? [{ code: "one-limb", move: named(limb) } as const] : []),
-    ...(tempo || dose.reps !== undefined ? [{ code: "slower" } as const] : []),
-    { code: "pause" },
-    { code: "one-and-a-half" },
-    ...(more === null ? [] : [{ code: "more-reps", reps: more } as const]),
-  ];
-}
-
-/** What to do about a load that is too light or too heavy, in the order in which it is offered. */
-export function adjustments(
-  way: OpenWay,
-  slot: Slot,
-  predicted: Predicted | null,
+  reps: number,
   person: Person,
   book: MoveBook,
 ): readonly Adjust[] {
-  const { kg, wantedKg, goal } = way;
-  if (kg === null || wantedKg === null || goal.kind === "feel" || goal.kind === "none") return [];
-  // Where nothing is wanted in the hand, any weight is too heavy.
-  const over = kg > 0 ? 1 : 0;
-  const off = wantedKg > 0 ? (kg - wantedKg) / wantedKg : over;
-  if (Math.abs(off) <= TOO_FAR) return [];
-  if (off < 0) return forTooLight(way, slot, predicted, linkedTo(way, person, book, "harder", "limbs"));
+  const dose = doseAt(slot, 0);
+  const limb = linkedTo(way, person, book, "harder", "limbs");
+  const harder = linkedTo(way, person, book, "harder");
+  return [
+    ...(way.filling.doubled ? [{ code: "two-at-once" } as const] : []),
+    ...(limb ? [{ code: "one-limb", move: named(limb) } as const] : []),
+    ...(way.move.phases ? [{ code: "slower" } as const] : []),
+    { code: "pause" },
+    { code: "one-and-a-half" },
+    ...(dose.reps === undefined ? [] : [{ code: "more-reps", reps: Math.min(MOST_TOLD, reps) } as const]),
+    ...(harder && harder !== limb ? [{ code: "harder", move: named(harder) } as const] : []),
+  ];
+}
+
+function forTooHeavy(way: OpenWay, person: Person, book: MoveBook): readonly Adjust[] {
   const both = linkedTo(way, person, book, "easier", "limbs");
   const lever = linkedTo(way, person, book, "easier", "lever");
   const easier = linkedTo(way, person, book, "easier");
@@ -162,6 +184,16 @@ export function adjustments(
   ];
 }
 
+/** What to do about a load that is too light or too heavy, in the order in which it is offered. */
+export function adjustments(way: OpenWay, slot: Slot, person: Person, book: MoveBook): readonly Adjust[] {
+  const [set] = way.sets;
+  if (way.judge?.by !== "load" || !set || set.strain === null) return [];
+  if (set.strain > STRAIN.tooHeavy) return forTooHeavy(way, person, book);
+  const low = repsRange(way.judge.belief, set.loadKg ?? 0, set.reserve)?.low ?? 0;
+  const top = set.reps?.max ?? set.limbReps;
+  return low > TOO_LIGHT * top ? forTooLight(way, slot, low, person, book) : [];
+}
+
 /** Points of changing to and from a way of one slot, with the others as chosen. */
 function changingPoints(
   slot: string,
@@ -171,10 +203,10 @@ function changingPoints(
 ): number {
   const chosenFor = (id: string) => chosen[cells.findIndex((cell) => cell.slot.id === id)] ?? null;
   let points = 0;
-  for (const { from, to, times } of sequence.pairs) {
-    if (from !== slot && to !== slot) continue;
-    const [a, b] = [from, to].map((id) => (id === slot ? way : chosenFor(id)));
-    if (a && b) points += times * changeOverPoints(changeOverSeconds(standOf(a), standOf(b), kit, table));
+  for (const pair of sequence.pairs) {
+    if (pair.from !== slot && pair.to !== slot) continue;
+    const [a, b] = [pair.from, pair.to].map((id) => (id === slot ? way : chosenFor(id)));
+    if (a && b) points += followPoints(pair, a, b, kit, table);
   }
   return points;
 }
@@ -184,8 +216,6 @@ export function insteadOf(
   index: number,
   chosen: readonly (OpenWay | null)[],
   problem: PartProblem,
-  doc: ClassDoc,
-  book: MoveBook,
   cost: number,
 ): readonly Instead[] {
   const cell = problem.cells[index];
@@ -194,7 +224,7 @@ export function insteadOf(
   const changing = (way: OpenWay) => changingPoints(cell.slot.id, way, chosen, problem);
   const nowChanging = changing(now);
   const best = new Map<string, { way: OpenWay; total: number; changing: number }>();
-  for (const way of openWays(cell.slot, cell.wanted, problem.person, book, doc.stance)) {
+  for (const way of openWays(cell.asked)) {
     const id = way.move.id;
     if (id === null || id === now.move.id) continue;
     const points = changing(way);

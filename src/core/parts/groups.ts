@@ -16,9 +16,7 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
     if (!slot) continue;
     // Who does just what was set is one group, whatever they hold; others differ by the reason too.
     const plain = slot.status === "as-set" && slot.mark === "natural";
-    const key = plain
-      ? "plain"
-      : JSON.stringify([slot.status, slot.mark, slot.move, slot.name, slot.why, slot.loadReason]);
+    const key = plain ? "plain" : JSON.stringify([slot.status, slot.mark, slot.move, slot.name, slot.why]);
     const group = groups.get(key);
     if (group) group.names.push(part.name);
     else groups.set(key, { names: [part.name], slot });

@@ -11,6 +11,8 @@ export interface Neighbours {
   readonly times: number;
   /** The shortest gap between them; null inside an as-many-rounds-as-possible block, where people set their own. */
   readonly gapSeconds: Seconds | null;
+  /** Each time: which of the first slot's own appearances, and which of the second's, from 0. */
+  readonly meetings: readonly (readonly [from: number, to: number])[];
 }
 
 /** A side change inside a slot's turn. */
@@ -22,6 +24,8 @@ export interface SideGap {
 
 export interface Sequence {
   readonly pairs: readonly Neighbours[];
+  /** Slots whose next set follows their last one directly. */
+  readonly again: readonly Neighbours[];
   readonly sides: readonly SideGap[];
 }
 
@@ -38,6 +42,8 @@ export function sequenceOf(doc: ClassDoc, library: MoveBook): Sequence {
 
 interface LastPiece {
   readonly slot: string;
+  /** Which of the slot's own appearances, from 0. */
+  readonly index: number;
   readonly round: number | null;
   readonly side: Segment["side"];
   readonly end: Seconds;
@@ -53,20 +59,29 @@ function shorter(a: Seconds | null, b: Seconds | null): Seconds | null {
   return Math.min(a, b);
 }
 
-type Pair = Sequence["pairs"][number];
+interface Met extends Neighbours {
+  times: number;
+  gapSeconds: Seconds | null;
+  readonly meetings: [number, number][];
+}
+type Appears = Pick<LastPiece, "slot" | "index">;
 type OneSided = Sequence["sides"][number];
 
 /** Collects how the pieces of a class follow one another. */
 class Meetings {
-  private readonly pairs = new Map<string, Pair>();
+  private readonly pairs = new Map<string, Met>();
   private readonly sides = new Map<string, OneSided>();
+  private readonly begun = new Map<string, number>();
   private last: LastPiece | null = null;
 
-  private meet(from: string, to: string, gap: Seconds | null): void {
-    if (from === to) return;
-    const key = JSON.stringify([from, to]);
-    const pair = this.pairs.get(key) ?? { from, to, times: 0, gapSeconds: gap };
-    this.pairs.set(key, { from, to, times: pair.times + 1, gapSeconds: shorter(gap, pair.gapSeconds) });
+  private meet(from: Appears, to: Appears, gap: Seconds | null): void {
+    const key = JSON.stringify([from.slot, to.slot]);
+    const there = this.pairs.get(key);
+    const pair: Met = there ?? { from: from.slot, to: to.slot, times: 0, gapSeconds: gap, meetings: [] };
+    if (!there) this.pairs.set(key, pair);
+    pair.times += 1;
+    pair.gapSeconds = shorter(gap, pair.gapSeconds);
+    pair.meetings.push([from.index, to.index]);
   }
 
   private turn(slot: string, gap: Seconds): void {
@@ -79,22 +94,37 @@ class Meetings {
     const [first] = ids;
     const lastId = ids.at(-1);
     if (first === undefined || lastId === undefined) return;
-    if (this.last) this.meet(this.last.slot, first, start - this.last.end);
+    const once = (slot: string) => ({ slot, index: 0 });
+    if (this.last) this.meet(this.last, once(first), start - this.last.end);
     ids.forEach((id, i) => {
-      this.meet(id, ids[(i + 1) % ids.length] as string, null);
+      this.meet(once(id), once(ids[(i + 1) % ids.length] as string), null);
     });
-    this.last = { slot: lastId, round: 1, side: null, end };
+    this.last = { ...once(lastId), round: 1, side: null, end };
   }
 
   piece(slot: string, segment: Segment): void {
     const { last } = this;
-    if (last && isOtherSide(last, segment)) this.turn(slot, segment.start - last.end);
-    else if (last) this.meet(last.slot, slot, segment.start - last.end);
-    this.last = { slot, round: segment.round, side: segment.side, end: segment.end };
+    const turns = last !== null && isOtherSide(last, segment);
+    const index = turns ? last.index : this.indexOf(slot);
+    if (last && turns) this.turn(slot, segment.start - last.end);
+    else if (last) this.meet(last, { slot, index }, segment.start - last.end);
+    this.last = { slot, index, round: segment.round, side: segment.side, end: segment.end };
+  }
+
+  /** The number of a slot's appearance that begins now. */
+  private indexOf(slot: string): number {
+    const index = this.begun.get(slot) ?? 0;
+    this.begun.set(slot, index + 1);
+    return index;
   }
 
   sequence(): Sequence {
-    return { pairs: [...this.pairs.values()], sides: [...this.sides.values()] };
+    const met = [...this.pairs.values()];
+    return {
+      pairs: met.filter(({ from, to }) => from !== to),
+      again: met.filter(({ from, to }) => from === to),
+      sides: [...this.sides.values()],
+    };
   }
 }
 

@@ -4,6 +4,7 @@ import type { KitType } from "../homes/kit";
 import type { Use } from "../homes/match";
 import type { Position, Tension } from "../moves/move";
 import type { Adjust, Dearer, LoadReason, Why } from "../reasons/part-reasons";
+import type { Range } from "../strength/predict";
 import type { Seconds, Triple } from "../units";
 import type { CostSheet } from "./costs";
 
@@ -12,6 +13,22 @@ export const STATUSES = ["as-set", "eased", "raised", "swapped", "unmet"] as con
 export type Status = (typeof STATUSES)[number];
 
 export type PartLoad = { readonly kg: number; readonly items: number } | { readonly tension: Tension } | null;
+
+/** One set: what is done in one of a slot's own appearances. */
+export interface PartSet {
+  /** Round, or set number at a station. */
+  readonly round: number;
+  /** Seconds of a timed or held piece (of each side, where they share one); null where reps are counted. */
+  readonly seconds: Seconds | null;
+  readonly reps: Triple | null;
+  /** Reps of one limb that it comes to: about so many in a timed piece. */
+  readonly limbReps: number;
+  readonly load: PartLoad;
+  /** Reps that are likely at this load with the reserve that is meant; null where that can't be told. */
+  readonly predicted: Range | null;
+  /** How far it lies from the effort that is meant, as a log: see docs/strength.md. */
+  readonly strain: number | null;
+}
 
 /** Reps that are predicted at the load there is, with the reserve that is meant. */
 export interface Predicted {
@@ -39,6 +56,7 @@ export interface PartSlot {
   readonly name: string;
   readonly position: Position | null;
   readonly uses: readonly Use[];
+  /** Of the first set; of all of them see `sets`. */
   readonly load: PartLoad;
   /** Stops early after so many seconds, where the level says so. */
   readonly seconds: Seconds | null;
@@ -46,6 +64,8 @@ export interface PartSlot {
   readonly shares: readonly [first: Seconds, second: Seconds] | null;
   readonly reps: Triple | null;
   readonly predicted: Predicted | null;
+  /** Every set in order; none in parts that were frozen before sets were worked out by themselves. */
+  readonly sets?: readonly PartSet[];
   /** What to do about a load that is too light or too heavy, best first. */
   readonly adjust: readonly Adjust[];
   /** What to do differently, from the slot's own level mark; null where nothing was noted. */

@@ -1,54 +1,100 @@
 /** Working out parts: for each person the best ways of the whole class at once. */
 
-import { type ClassDoc, doseAt, type Slot } from "../class/document";
+import { type ClassDoc, doseAt, type Way as LevelWay, type Slot } from "../class/document";
 import { spanOf } from "../class/dose-kinds";
-import { slotSides } from "../class/expand";
+import { usesAt } from "../homes/fillings";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
-import { bookFor, type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type MoveBook } from "../moves/book";
+import { type Range, repsRange } from "../strength/predict";
+import { STRAIN } from "../strength/strain";
 import type { Seconds } from "../units";
 import { spanTriple } from "../values/span";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
 import { chooseBest } from "./choose";
 import { NO_COST } from "./costs";
-import { adjustments, insteadOf, loadReason, whyChosenUnmet, whyOf, whyUnmet } from "./explain";
-import { MOST_REPS, ROUGH_REPS, repsAtLoad } from "./loads";
-import type { ChangeOver, Part, PartLoad, PartSlot, Predicted, Status } from "./part";
+import { adjustments, insteadOf, loadReason, whyChosenUnmet, whyNot, whyOf, whyUnmet } from "./explain";
+import type { ChangeOver, Part, PartLoad, PartSet, PartSlot, Predicted, Status } from "./part";
 import type { Wanted } from "./plan";
-import { type Cell, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
-import { isTimed, type OpenWay, searchStopped } from "./ways";
+import { type Cell, isVaried, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
+import type { WaySet } from "./sets";
+import { type Asked, kgOf, type OpenWay, searchStopped } from "./ways";
 
 function markOf(level: number): Mark {
   return level < 0 ? "flat" : level > 0 ? "sharp" : "natural";
 }
 
-function statusOf(way: OpenWay, wanted: Wanted): Status {
-  if (way.isTarget) return "as-set";
-  if (way.swapped || way.level === wanted.targetLevel) return "swapped";
-  return way.level < wanted.targetLevel ? "eased" : "raised";
+/** What a person does against what was set: other kit or a limit swaps, a level eases or raises. */
+function statusOf(way: OpenWay, cell: Cell, person: Person): Status {
+  const { wanted } = cell;
+  if (way.isTarget) return isLessThanSet(way, cell) ? "eased" : "as-set";
+  const step = way.level - wanted.targetLevel;
+  const [target] = cell.ways.find(({ isTarget }) => isTarget)?.sets ?? [];
+  // What there is at home is too light for the set way: that is the kit's doing, not the level's.
+  const tooLight = (target?.strain ?? 0) < STRAIN.easyFrom;
+  if (step === 0 || tooLight || whyNot(wanted.target, person) !== null) return "swapped";
+  return step < 0 ? "eased" : "raised";
 }
 
-function loadOf(way: OpenWay): PartLoad {
-  if (way.kg !== null) {
-    const { filling } = way;
-    return { kg: filling.doubled ? way.kg / filling.items : way.kg, items: filling.items };
-  }
-  return way.filling.tension ? { tension: way.filling.tension } : null;
+/** Whether a dose came down below what was set: below the range, where a range was. */
+function isLessThanSet({ less, sets }: OpenWay, { asked }: Cell): boolean {
+  if (less === 0) return false;
+  const [set] = sets;
+  const span = asked.wanted.way?.reps ?? doseAt(asked.slot, 0).reps;
+  return !set?.reps || span === undefined || set.reps.plan < spanTriple(span).min;
 }
+
+/** The mark beside the status: the person's own, unless what is done is of another level than that. */
+function shownMark({ isTarget, level }: OpenWay, { mark, targetLevel }: Wanted): Mark {
+  return isTarget || (level === 0 && targetLevel === 0) ? mark : markOf(level);
+}
+
+function loadOf({ filling }: OpenWay, set: WaySet): PartLoad {
+  const kg = kgOf(set);
+  if (kg !== null) return { kg: filling.doubled ? kg / filling.items : kg, items: filling.items };
+  return filling.tension ? { tension: filling.tension } : null;
+}
+
+function rangeOf({ judge }: OpenWay, { loadKg, reserve, strain }: WaySet): Range | null {
+  return judge?.by === "load" && loadKg !== null && strain !== null
+    ? repsRange(judge.belief, loadKg, reserve)
+    : null;
+}
+
+/** Reps past which nobody is told a number, and from which one is called rough. */
+const MOST_TOLD = 20;
+const ROUGH_REPS = 10;
 
 function predictedOf(way: OpenWay): Predicted | null {
-  const { goal, kg } = way;
-  if (goal.kind !== "predicted" || kg === null) return null;
-  const reps = repsAtLoad(goal.maximum, kg + goal.bodyKg, goal.rir);
-  return reps === null || reps > MOST_REPS ? null : { reps, rir: goal.rir, rough: reps > ROUGH_REPS };
+  const [set] = way.sets;
+  const range = set ? rangeOf(way, set) : null;
+  if (!set || !range || way.judge?.by !== "load" || way.judge.scaled.strength.held === 0) return null;
+  return { reps: Math.min(MOST_TOLD, range.median), rir: set.reserve, rough: range.median > ROUGH_REPS };
 }
 
-function sharesOf(slot: Slot, way: OpenWay, book: MoveBook): PartSlot["shares"] {
-  const sides = slotSides(slot, book);
-  // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
-  if (way.move === resolveMove(slot.move, book)) return null;
-  if (way.move.sides !== "inTurn" || sides === "inTurn" || sides === "swap") return null;
-  if (!isTimed(slot)) return null;
+/** Every set of a slot in order, at the planned number of rounds. */
+function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
+  const rounds = block.cap !== undefined ? 1 : spanTriple(block.rounds, 1).plan;
+  const own = (slot.rounds ?? Array.from({ length: rounds }, (_, i) => i + 1)).filter(
+    (round) => round <= rounds,
+  );
+  const told = way.sets.map((set) => {
+    const { seconds, reps, limbReps, strain } = set;
+    return { seconds, reps, limbReps, load: loadOf(way, set), predicted: rangeOf(way, set), strain };
+  });
+  const last = told.length - 1;
+  return own.map((round, i) => ({ round, ...(told[Math.min(i, last)] as (typeof told)[number]) }));
+}
+
+/** Seconds after which one stops early, of both sides where they share the piece. */
+function stopsAt(way: OpenWay, level: LevelWay | null): Seconds | null {
+  const seconds = way.sets[0]?.seconds ?? null;
+  if (way.less === 0 || seconds === null) return level?.seconds ?? null;
+  return way.shares ? seconds * 2 : seconds;
+}
+
+function sharesOf(slot: Slot, way: OpenWay): PartSlot["shares"] {
+  if (!way.shares) return null;
   const { plan } = spanTriple(spanOf(doseAt(slot, 0)) ?? 0);
   return [Math.ceil(plan / 2), Math.floor(plan / 2)];
 }
@@ -64,23 +110,22 @@ function slotPart(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
   return made;
 }
 
+const NO_OTHERS: PartSlot["instead"] = [];
+
 function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
   const { slot, wanted } = cell;
   const own = way?.isTarget ? wanted.way : null;
-  const reps = own?.reps ?? doseAt(slot, 0).reps;
-  const common = {
-    slot: slot.id,
-    reps: reps === undefined ? null : spanTriple(reps),
-    overruled: cell.overruled !== null,
-    instead: [],
-  };
+  const reps = way?.sets[0]?.reps ?? null;
   if (!way) {
     const why =
       cell.overruled === null
         ? whyUnmet(wanted, problem.person, book)
         : whyChosenUnmet(cell.overruled, problem.person, book);
     return {
-      ...common,
+      slot: slot.id,
+      reps,
+      overruled: cell.overruled !== null,
+      instead: NO_OTHERS,
       status: "unmet",
       mark: wanted.mark,
       move: null,
@@ -91,6 +136,7 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
       seconds: null,
       shares: null,
       predicted: null,
+      sets: [],
       adjust: [],
       note: null,
       why,
@@ -98,42 +144,64 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
       cost: NO_COST,
     };
   }
-  const status = statusOf(way, wanted);
-  const predicted = predictedOf(way);
-  const adjust = adjustments(way, slot, predicted, problem.person, book);
+  const { person } = problem;
+  const status = statusOf(way, cell, person);
   return {
-    ...common,
+    slot: slot.id,
+    reps,
+    overruled: cell.overruled !== null,
+    instead: NO_OTHERS,
     status,
-    mark: status === "as-set" ? markOf(wanted.targetLevel) : markOf(way.level),
+    mark: shownMark(way, wanted),
     move: way.move.id,
     name: way.move.name,
     position: way.move.position ?? null,
     uses: way.uses,
-    load: loadOf(way),
-    seconds: own?.seconds ?? null,
-    shares: sharesOf(slot, way, book),
-    predicted,
-    adjust,
+    load: loadOf(way, way.sets[0] as WaySet),
+    seconds: stopsAt(way, own),
+    shares: sharesOf(slot, way),
+    predicted: predictedOf(way),
+    sets: setsOf(way, cell.asked),
+    adjust: adjustments(way, slot, person, book),
     note: own?.note ?? null,
-    why: whyOf(way, wanted, status, problem.person, common.overruled),
-    loadReason: loadReason(way, predicted, problem.person),
+    why: whyOf(way, cell, status, person),
+    loadReason: loadReason(way, cell.asked),
     cost: way.cost,
   };
 }
 
-/** What to bring: the most of each thing used at once, in order of first use. */
-function bringList(slots: readonly PartSlot[]): Part["bring"] {
+/** What to bring: the most of each thing used at once in any set, in order of first use. */
+function bringList(ways: readonly (OpenWay | null)[]): Part["bring"] {
   const most = new Map<string, number>();
-  for (const { uses } of slots) {
-    const here = new Map<string, number>();
-    for (const use of uses) here.set(use.kit, (here.get(use.kit) ?? 0) + use.count);
-    for (const [kit, count] of here) most.set(kit, Math.max(most.get(kit) ?? 0, count));
+  for (const way of ways) {
+    for (const set of way?.sets ?? []) {
+      const here = new Map<string, number>();
+      for (const use of usesAt((way as OpenWay).filling, set.option)) {
+        here.set(use.kit, (here.get(use.kit) ?? 0) + use.count);
+      }
+      for (const [kit, count] of here) most.set(kit, Math.max(most.get(kit) ?? 0, count));
+    }
   }
   return [...most].map(([kit, count]) => ({ kit, count }));
 }
 
+/** The longest change-over of all the times that one way follows another. */
+function longest(
+  meetings: readonly (readonly [number, number])[],
+  from: OpenWay,
+  to: OpenWay,
+  { kit, table }: PartProblem,
+): Seconds {
+  const varies = isVaried(from) || isVaried(to);
+  const each = varies ? meetings : [[0, 0] as const];
+  return Math.max(
+    0,
+    ...each.map(([i, j]) => changeOverSeconds(standOf(from, i), standOf(to, j), kit, table)),
+  );
+}
+
 function changeOversOf(problem: PartProblem, chosen: ReadonlyMap<string, OpenWay | null>): ChangeOver[] {
-  const { sequence, kit, table } = problem;
+  const { sequence, table } = problem;
   const line = (from: string, to: string, times: number, needs: Seconds, gap: Seconds): ChangeOver => ({
     from,
     to,
@@ -142,29 +210,38 @@ function changeOversOf(problem: PartProblem, chosen: ReadonlyMap<string, OpenWay
     gap,
     short: Math.max(0, needs - gap),
   });
-  const between = sequence.pairs.flatMap(({ from, to, times, gapSeconds }) => {
+  const between = sequence.pairs.flatMap(({ from, to, times, gapSeconds, meetings }) => {
     const [a, b] = [chosen.get(from) ?? null, chosen.get(to) ?? null];
     if (gapSeconds === null || !a || !b) return [];
-    return [line(from, to, times, changeOverSeconds(standOf(a), standOf(b), kit, table), gapSeconds)];
+    return [line(from, to, times, longest(meetings, a, b, problem), gapSeconds)];
+  });
+  const again = sequence.again.flatMap(({ from, times, gapSeconds, meetings }) => {
+    const way = chosen.get(from);
+    if (gapSeconds === null || !way || !isVaried(way)) return [];
+    return [line(from, from, times, longest(meetings, way, way, problem), gapSeconds)];
   });
   const within = sequence.sides.flatMap(({ slot, times, gapSeconds }) => {
     const way = chosen.get(slot);
     if (!way || way.move.sides === "both" || way.move.sides === "alternating") return [];
     return [line(slot, slot, times, sideChangeSeconds(standOf(way), table), gapSeconds)];
   });
-  return [...between, ...within];
+  return [...between, ...again, ...within];
 }
 
 /** Whether the best two alternatives of every slot are worked out too; they take longer than the part. */
 export interface PartOptions {
   readonly table?: ChangeOverTable;
+  /** The level in all patterns, in place of each person's own: what they are believed to do stays their own. */
+  readonly mark?: Mark;
+  /** The day for which known sets have an age, `YYYY-MM-DD`; the day of a person's latest set where left out. */
+  readonly on?: string;
   readonly instead?: boolean;
 }
 
 /** One person's part in the whole class: the exact least cost. The document must be valid. */
 export function partFor(doc: ClassDoc, person: Person, library: MoveBook, options: PartOptions = {}): Part {
   const book = bookFor(doc, library);
-  const problem = partProblem(doc, person, library, options.table);
+  const problem = partProblem(doc, person, library, options);
   const own = ownCosts(problem);
   const pairs = pairCosts(problem);
   const choice = chooseBest(own, pairs);
@@ -173,7 +250,7 @@ export function partFor(doc: ClassDoc, person: Person, library: MoveBook, option
   if (options.instead) {
     slots = slots.map((slot, i) => ({
       ...slot,
-      instead: insteadOf(i, ways, problem, doc, book, choice.cost),
+      instead: insteadOf(i, ways, problem, choice.cost),
     }));
   }
   const chosen = new Map(problem.cells.map((cell, i) => [cell.slot.id, ways[i] ?? null]));
@@ -185,7 +262,7 @@ export function partFor(doc: ClassDoc, person: Person, library: MoveBook, option
     exact:
       choice.exact && !problem.cells.some(({ slot, wanted }) => searchStopped(slot, wanted, person, book)),
     slots,
-    bring: bringList(slots),
+    bring: bringList(ways),
     changeovers: changeOversOf(problem, chosen),
     kinds: Object.fromEntries((person.kit ?? []).map((item) => [item.id, item.type])),
   };

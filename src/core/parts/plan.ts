@@ -1,10 +1,11 @@
 /** What a slot sets at each mark, and every move that can be reached from it with what it costs in any home. */
-import { type Way as LevelWay, loadAt, type Slot, wayAt } from "../class/document";
+import { type Way as LevelWay, type Slot, wayAt } from "../class/document";
 import { slotSides } from "../class/expand";
 import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
-import { IMPACTS } from "../moves/move";
-import { COSTS, type CostSheet, costSum } from "./costs";
+import { IMPACTS, type LinkHow } from "../moves/move";
+import { isJudged } from "../strength/judge";
+import { COSTS, type CostSheet, costSum, NO_COST } from "./costs";
 import { type Reached, reachableFrom } from "./reach";
 
 /** What the slot sets for a person: its move at natural, else its way at their mark. */
@@ -18,21 +19,26 @@ export interface Wanted {
 
 const LEVEL: Record<Mark, number> = { flat: -1, natural: 0, sharp: 1 };
 
-/** What is wanted at a mark: the slot's own way for it, else the first link that way, else the move itself. */
+/**
+ * What is wanted at a mark: the slot's own way for it; else the move itself, with more or less in reserve
+ * where strain can be told in it; else the first link that way.
+ */
 export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
   const base = resolveMove(slot.move, book);
-  if (mark === "natural") return { mark, base, target: base, targetLevel: 0, way: null };
+  const asSet = { mark, base, target: base, targetLevel: 0, way: null };
+  if (mark === "natural") return asSet;
   const way = wayAt(slot, mark);
   if (way) {
     const target = way.move === undefined ? base : resolveMove(way.move, book);
     return { mark, base, target, targetLevel: LEVEL[mark], way };
   }
+  if (isJudged(base)) return asSet;
   const kind = mark === "flat" ? "easier" : "harder";
   for (const link of base.links ?? []) {
     const move = link.kind === kind ? book.get(link.to) : undefined;
     if (move) return { mark, base, target: move, targetLevel: LEVEL[mark], way: null };
   }
-  return { mark, base, target: base, targetLevel: 0, way: null };
+  return asSet;
 }
 
 /** What is wanted of a person: at their mark for the pattern of the slot's move. */
@@ -61,20 +67,38 @@ function impactStep(move: KnownMove): number {
 
 const twoSided = (sides: string) => sides === "both" || sides === "alternating";
 
-function isWeighed(move: KnownMove): boolean {
-  return (move.needs ?? []).some((list) => list.some((need) => need.kg !== undefined));
+/** Whether a move holds or is pulled against something that was chosen for its load. */
+function isLoaded(move: KnownMove): boolean {
+  return (move.strength?.held ?? 0) > 0;
 }
 
-function isBanded(move: KnownMove): boolean {
-  return (move.needs ?? []).some((list) => list.some((n) => n.as === "long-band" || n.as === "mini-band"));
+/** Easier by these is the same, smaller. */
+const SMALLER: readonly LinkHow[] = ["range", "lever", "support"];
+
+type Leaving = Pick<CostSheet, "leave" | "link" | "smaller" | "kit">;
+
+/** What it costs to leave the wanted way for another, by the links that lead there. */
+function leavingOf({ base, target }: Wanted, { steps, links, move }: Reached): Leaving {
+  const none = { leave: 0, link: 0, smaller: 0, kit: 0 };
+  if (base !== target || links.length === 0) return { ...none, leave: COSTS.leave, link: steps * COSTS.link };
+  const smaller = links.filter(({ kind, how }) => kind === "easier" && SMALLER.includes(how)).length;
+  const other = links.filter(({ how }) => how === "kit").length;
+  const unloaded =
+    isLoaded(base) && !isLoaded(move) && links.some(({ kind, how }) => kind === "easier" && how === "load");
+  const rest = links.length - smaller - other - (unloaded ? 1 : 0);
+  return {
+    leave: rest > 0 ? COSTS.leave : 0,
+    link: Math.max(0, rest) * COSTS.link,
+    smaller: smaller * COSTS.smaller,
+    kit: other * COSTS.otherKit + (unloaded ? COSTS.household : 0),
+  };
 }
 
-/** What a way without the thing that was set costs: the load is gone, or is a band that has no kilograms. */
-function loadLost(slot: Slot, target: KnownMove, move: KnownMove): number {
-  const load = loadAt(slot, 0);
-  const heavy = load !== undefined && load.target !== "none" && load.target !== "light";
-  if (!isWeighed(target) || isWeighed(move) || !heavy) return 0;
-  return isBanded(move) ? COSTS.tension : COSTS.loadMost;
+/** Steps of difficulty away from the mark, where strain doesn't tell how hard a way is. */
+function markSteps(wanted: Wanted, move: KnownMove, level: number): number {
+  if (isJudged(wanted.target) && isJudged(move)) return 0;
+  const meant = isJudged(wanted.base) && !wanted.way ? LEVEL[wanted.mark] : wanted.targetLevel;
+  return Math.abs(level - meant);
 }
 
 export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: MoveBook): Entry {
@@ -85,15 +109,14 @@ export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: Move
   const level = isTarget ? wanted.targetLevel : reached.level;
   const lost = (target.muscles?.primary ?? []).filter((m) => !move.muscles?.primary.includes(m)).length;
   const known = target.pattern !== undefined && move.pattern !== undefined;
-  const sheet = {
-    leave: isTarget ? 0 : COSTS.leave,
-    mark: Math.abs(level - wanted.targetLevel) * COSTS.mark,
-    link: (isTarget ? 0 : reached.steps) * COSTS.link,
+  const sheet: CostSheet = {
+    ...NO_COST,
+    ...(isTarget ? {} : leavingOf(wanted, reached)),
+    mark: isTarget ? 0 : markSteps(wanted, move, level) * COSTS.mark,
     pattern: known && target.pattern !== move.pattern ? COSTS.pattern : 0,
     muscles: move.muscles ? lost * COSTS.muscles : 0,
     position: target.position && move.position && target.position !== move.position ? COSTS.position : 0,
     impact: Math.abs(impactStep(target) - impactStep(move)) * COSTS.impact,
-    load: loadLost(slot, target, move),
     sidedness:
       isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
   };
@@ -109,11 +132,18 @@ export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: Move
 
 export const idOf = (move: KnownMove) => move.id ?? move.name;
 
+/** A move may want a little more practice than the one that was set; what the instructor names herself, any. */
+function mayBeTried(slot: Slot, { base, target }: Wanted, move: KnownMove): boolean {
+  if (move === target || move.skill === undefined || base.skill === undefined) return true;
+  const named = MARKS.some((mark) => wayAt(slot, mark)?.move === move.id);
+  return named || move.skill <= base.skill + 1;
+}
+
 function planOf(slot: Slot, wanted: Wanted, book: MoveBook): Plan {
   const reached = [...reachableFrom(wanted.base, book)];
   const add = (move: KnownMove, level: number) => {
     if (reached.some((entry) => entry.move === move || idOf(entry.move) === idOf(move))) return;
-    reached.push({ move, steps: 1, level, swapped: false });
+    reached.push({ move, steps: 1, level, swapped: false, links: [] });
   };
   for (const mark of MARKS) {
     const way = wayAt(slot, mark);
@@ -123,6 +153,7 @@ function planOf(slot: Slot, wanted: Wanted, book: MoveBook): Plan {
   const target = reached.find((entry) => idOf(entry.move) === idOf(wanted.target))?.move ?? wanted.target;
   const same = { ...wanted, target };
   const entries = reached
+    .filter(({ move }) => mayBeTried(slot, same, move))
     .map((entry) => entryOf(slot, same, entry, book))
     .sort(
       (a, b) =>

@@ -1,9 +1,12 @@
 /** What the choice of a part is made of: the open ways of every slot, and what changing between them costs. */
 import { type ClassDoc, type Slot, slotsOf } from "../class/document";
-import type { Person } from "../homes/home";
+import { usesAt } from "../homes/fillings";
+import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
 import type { KitItem } from "../homes/kit";
 import { bookFor, type MoveBook } from "../moves/book";
+import type { Strengths } from "../strength/belief";
+import { strengthsOf } from "../strength/of-person";
 import type { Seconds } from "../units";
 import {
   CHANGE_OVER,
@@ -14,9 +17,9 @@ import {
 } from "./change-over";
 import type { PairCost } from "./choose";
 import { COSTS } from "./costs";
-import { type Sequence, sequenceOf } from "./neighbours";
-import { type Wanted, wantedFor } from "./plan";
-import { type OpenWay, openWays, overruledMove, overruledWays } from "./ways";
+import { type Neighbours, type Sequence, sequenceOf } from "./neighbours";
+import { type Wanted, wantedAt, wantedFor } from "./plan";
+import { type Asked, kgOf, type OpenWay, openWays, overruledMove, overruledWays, setAt } from "./ways";
 
 /** One slot of a class for one person: what is wanted, and the ways that are open. */
 export interface Cell {
@@ -24,6 +27,7 @@ export interface Cell {
   readonly wanted: Wanted;
   readonly overruled: string | null;
   readonly ways: readonly OpenWay[];
+  readonly asked: Asked;
 }
 
 /** What the choice is made of; handed to the tests, which add it up for themselves. */
@@ -35,12 +39,35 @@ export interface PartProblem {
   readonly table: ChangeOverTable;
 }
 
-/** What decides the change-overs of a way; an unmet slot leaves a person standing with nothing. */
-export function standOf(way: OpenWay | null): Stand {
+/**
+ * What decides the change-overs of a way in one of its slot's appearances, from 0; an unmet slot leaves a
+ * person standing with nothing.
+ */
+export function standOf(way: OpenWay | null, index = 0): Stand {
   if (!way) return EMPTY_HANDED;
-  const filled = way.uses.some((use) => use.as === "filling");
-  const uses = filled ? way.uses.filter((use) => use.as !== "filling") : way.uses;
+  const all = index === 0 ? way.uses : usesAt(way.filling, setAt(way.sets, index).option);
+  const filled = all.some((use) => use.as === "filling");
+  const uses = filled ? all.filter((use) => use.as !== "filling") : all;
   return { position: way.move.position, uses, setupSeconds: way.move.setupSeconds ?? 0 };
+}
+
+/** Whether a way's weight changes from set to set. */
+export function isVaried({ sets }: OpenWay): boolean {
+  return sets.some(({ option }) => option?.kg !== sets[0]?.option?.kg);
+}
+
+/** Points of all the times that one way follows another; of ways whose weights change each time by itself. */
+export function followPoints(
+  { times, meetings }: Pick<Neighbours, "times" | "meetings">,
+  from: OpenWay | null,
+  to: OpenWay | null,
+  kit: PartProblem["kit"],
+  table: ChangeOverTable,
+): number {
+  const once = (i: number, j: number) =>
+    changeOverPoints(changeOverSeconds(standOf(from, i), standOf(to, j), kit, table));
+  const varies = (from && isVaried(from)) || (to && isVaried(to));
+  return varies ? meetings.reduce((sum, [i, j]) => sum + once(i, j), 0) : times * once(0, 0);
 }
 
 /** Points of one change-over. */
@@ -74,6 +101,7 @@ function mostPoints(person: Person, book: MoveBook, table: ChangeOverTable): num
 function standKey(way: OpenWay): string {
   let key = `${way.move.position ?? ""}|${way.move.setupSeconds ?? 0}`;
   for (const { kit, count, as, kg } of way.uses) key += `|${kit}*${count}:${as}@${kg ?? ""}`;
+  if (isVaried(way)) for (const set of way.sets) key += `|${kgOf(set)}`;
   return key;
 }
 
@@ -90,45 +118,71 @@ function distinct(ways: readonly OpenWay[]): readonly OpenWay[] {
 }
 
 interface KnownCell {
-  readonly book: MoveBook;
+  /** What is believed of the person, with the book and the day that it is from. */
+  readonly strengths: Strengths;
   readonly stance: ClassDoc["stance"];
+  readonly capped: boolean;
+  readonly again: Neighbours | undefined;
   readonly within: number;
   readonly cell: Cell;
 }
 
+/** Whether an own set that follows directly on the last means anything new for a cell. */
+function sameAgain(a: Neighbours | undefined, b: Neighbours | undefined): boolean {
+  return a === b || (a?.times === b?.times && JSON.stringify(a?.meetings) === JSON.stringify(b?.meetings));
+}
+
 /** The cell of a slot; one that was worked out for as much or more serves again. */
-function cellFor(doc: ClassDoc, slot: Slot, person: Person, book: MoveBook, within: number): Cell {
+function cellFor(doc: ClassDoc, asked: Asked, again: Neighbours | undefined, rest: Rest): Cell {
+  const { slot, block, person, strengths, stance } = asked;
   const overruled = overruledMove(doc, slot, person);
   const { passing } = homeIndex(person);
   const there = passing.get(slot) as KnownCell | undefined;
-  if (
-    there &&
-    there.book === book &&
-    there.stance === doc.stance &&
-    there.within >= within &&
-    there.cell.overruled === overruled
-  ) {
-    return there.cell;
-  }
-  const cell = workOutCell(doc, slot, person, book, within, overruled);
-  passing.set(slot, { book, stance: doc.stance, within, cell } satisfies KnownCell);
+  const capped = block.cap !== undefined;
+  const serves =
+    there?.strengths === strengths &&
+    there.stance === stance &&
+    there.capped === capped &&
+    there.within >= rest.within &&
+    there.cell.overruled === overruled &&
+    there.cell.wanted.mark === asked.wanted.mark &&
+    sameAgain(there.again, again);
+  if (there && serves) return there.cell;
+  const cell = workOutCell(asked, again, rest, overruled);
+  const { within } = rest;
+  passing.set(slot, { strengths, stance, capped, again, within, cell } satisfies KnownCell);
   return cell;
 }
 
+/** What else a cell hangs on: how dear a way may be, and what a change costs here. */
+interface Rest {
+  readonly within: number;
+  readonly kit: PartProblem["kit"];
+  readonly table: ChangeOverTable;
+}
+
 function workOutCell(
-  doc: ClassDoc,
-  slot: Slot,
-  person: Person,
-  book: MoveBook,
-  within: number,
+  asked: Asked,
+  again: Neighbours | undefined,
+  { within, kit, table }: Rest,
   overruled: string | null,
 ): Cell {
-  const wanted = wantedFor(slot, person, book);
-  const ways =
-    overruled === null
-      ? openWays(slot, wanted, person, book, doc.stance, within)
-      : overruledWays(slot, wanted, overruled, person, book, doc.stance);
-  return { slot, wanted, overruled, ways: distinct(ways) };
+  const { slot, wanted } = asked;
+  const found = overruled === null ? openWays(asked, within) : overruledWays(asked, overruled);
+  const ways = again
+    ? found
+        .map((way) =>
+          isVaried(way) ? { ...way, total: way.total + followPoints(again, way, way, kit, table) } : way,
+        )
+        .sort((a, b) => a.total - b.total)
+    : found;
+  return { slot, wanted, overruled, ways: distinct(ways), asked };
+}
+
+export interface ProblemOptions {
+  readonly table?: ChangeOverTable;
+  readonly mark?: Mark;
+  readonly on?: string;
 }
 
 /** All slots, their open ways and their neighbours. The document must be valid. */
@@ -136,23 +190,28 @@ export function partProblem(
   doc: ClassDoc,
   person: Person,
   library: MoveBook,
-  table: ChangeOverTable = CHANGE_OVER,
+  { table = CHANGE_OVER, mark, on }: ProblemOptions = {},
 ): PartProblem {
   const book = bookFor(doc, library);
   const sequence = sequenceOf(doc, library);
   const meetings = new Map<string, number>();
-  for (const { from, to, times } of sequence.pairs) {
+  for (const { from, to, times } of [...sequence.pairs, ...sequence.again]) {
     meetings.set(from, (meetings.get(from) ?? 0) + times);
     meetings.set(to, (meetings.get(to) ?? 0) + times);
   }
   const most = mostPoints(person, book, table);
-  const cells = doc.blocks.flatMap((block) =>
-    slotsOf(block).map((slot) =>
-      // A way dearer than the cheapest by more than all its change-overs can cost is never best.
-      cellFor(doc, slot, person, book, (meetings.get(slot.id) ?? 0) * most),
-    ),
-  );
   const kit = new Map((person.kit ?? []).map((item) => [item.id, item]));
+  const again = new Map(sequence.again.map((pair) => [pair.from, pair]));
+  const strengths = strengthsOf(person, book, on);
+  const cells = doc.blocks.flatMap((block) =>
+    slotsOf(block).map((slot) => {
+      // A way dearer than the cheapest by more than all its change-overs can cost is never best.
+      const within = (meetings.get(slot.id) ?? 0) * most;
+      const wanted = mark ? wantedAt(slot, mark, book) : wantedFor(slot, person, book);
+      const asked = { block, slot, wanted, person, book, stance: doc.stance, strengths };
+      return cellFor(doc, asked, again.get(slot.id), { within, kit, table });
+    }),
+  );
   return withoutHopeless({ person, cells, sequence, kit, table });
 }
 
@@ -162,24 +221,22 @@ export function partProblem(
  */
 function withoutHopeless(problem: PartProblem): PartProblem {
   const { cells, sequence, kit, table } = problem;
-  const byId = new Map(cells.map((cell) => [cell.slot.id, cell]));
+  const waysById = new Map(cells.map((cell) => [cell.slot.id, cell.ways]));
   const spare = new Map<string, number>();
-  const stands = new Map(cells.map((cell) => [cell.slot.id, cell.ways.map(standOf)]));
-  const most = (id: string, other: string, first: boolean) => {
-    const [best] = stands.get(id) ?? [];
-    let points = 0;
-    if (!best || (byId.get(id)?.ways.length ?? 0) < 2) return points;
-    for (const stand of stands.get(other) ?? []) {
-      const seconds = first
-        ? changeOverSeconds(best, stand, kit, table)
-        : changeOverSeconds(stand, best, kit, table);
-      points = Math.max(points, changeOverPoints(seconds));
-    }
-    return points;
+  const most = (id: string, other: string, pair: Neighbours) => {
+    const [best] = waysById.get(id) ?? [];
+    if (!best || (waysById.get(id)?.length ?? 0) < 2) return 0;
+    const all = (waysById.get(other) ?? []).map((way) =>
+      id === pair.from
+        ? followPoints(pair, best, way, kit, table)
+        : followPoints(pair, way, best, kit, table),
+    );
+    return Math.max(0, ...all);
   };
-  for (const { from, to, times } of sequence.pairs) {
-    spare.set(from, (spare.get(from) ?? 0) + times * most(from, to, true));
-    spare.set(to, (spare.get(to) ?? 0) + times * most(to, from, false));
+  for (const pair of sequence.pairs) {
+    const { from, to } = pair;
+    spare.set(from, (spare.get(from) ?? 0) + most(from, to, pair));
+    spare.set(to, (spare.get(to) ?? 0) + most(to, from, pair));
   }
   const kept = cells.map((cell) => {
     const limit = (cell.ways[0]?.total ?? 0) + (spare.get(cell.slot.id) ?? 0);
@@ -193,14 +250,14 @@ function withoutHopeless(problem: PartProblem): PartProblem {
 export function pairCosts({ cells, sequence, kit, table }: PartProblem): PairCost[] {
   const at = new Map(cells.map((cell, i) => [cell.slot.id, i]));
   const pairs: PairCost[] = [];
-  for (const { from, to, times } of sequence.pairs) {
+  for (const pair of sequence.pairs) {
+    const { from, to } = pair;
     const [a, b] = [at.get(from), at.get(to)];
     if (a === undefined || b === undefined) continue;
     const [left, right] = [(cells[a] as Cell).ways, (cells[b] as Cell).ways];
     // An unmet slot is passed over: nothing is changed for it.
     if (left.length === 0 || right.length === 0) continue;
     const known: number[] = [];
-    const [leftStands, rightStands] = [left.map(standOf), right.map(standOf)];
     pairs.push({
       a,
       b,
@@ -208,8 +265,7 @@ export function pairCosts({ cells, sequence, kit, table }: PartProblem): PairCos
         const key = x * right.length + y;
         let points = known[key];
         if (points === undefined) {
-          const seconds = changeOverSeconds(leftStands[x] as Stand, rightStands[y] as Stand, kit, table);
-          points = times * changeOverPoints(seconds);
+          points = followPoints(pair, left[x] ?? null, right[y] ?? null, kit, table);
           known[key] = points;
         }
         return points;

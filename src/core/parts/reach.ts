@@ -1,6 +1,6 @@
 /** The moves that a slot's move leads to by links, and how far each lies in difficulty. */
 import type { KnownMove, MoveBook } from "../moves/book";
-import type { LinkKind } from "../moves/move";
+import type { Link, LinkKind } from "../moves/move";
 
 /** Links are followed this many times at most. */
 export const REACH = 3;
@@ -13,6 +13,8 @@ export interface Reached {
   readonly level: number;
   /** Whether a swap lies on the way. */
   readonly swapped: boolean;
+  /** The links that were followed, from the start on. */
+  readonly links: readonly Link[];
 }
 
 /**
@@ -20,7 +22,7 @@ export interface Reached {
  * first in the order of the links, so that screens are stable). Breadth first.
  */
 export function reachableFrom(start: KnownMove, book: MoveBook): readonly Reached[] {
-  const found: Reached[] = [{ move: start, steps: 0, level: 0, swapped: false }];
+  const found: Reached[] = [{ move: start, steps: 0, level: 0, swapped: false, links: [] }];
   const seen = new Set([start.id ?? start.name]);
   for (let i = 0; i < found.length; i += 1) {
     const here = found[i] as Reached;
@@ -34,6 +36,7 @@ export function reachableFrom(start: KnownMove, book: MoveBook): readonly Reache
         steps: here.steps + 1,
         level: here.level + levelStep(link.kind),
         swapped: here.swapped || link.kind === "swap",
+        links: [...here.links, link],
       });
     }
   }

@@ -1,23 +1,27 @@
 /** The ways that are open to a person in a slot, with what each costs. */
 
-import type { ClassDoc, Slot, Stance } from "../class/document";
-import { doseAt } from "../class/document";
+import { type Block, type ClassDoc, doseAt, type Slot, type Stance } from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
+import { slotSides } from "../class/expand";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, usesAt } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { type HomeIndex, homeIndex } from "../homes/home-index";
+import { kitFacts } from "../homes/kit-types";
 import { excludes, type Limit } from "../homes/limits";
 import type { Use } from "../homes/match";
-import type { KnownMove, MoveBook } from "../moves/book";
-import { TENSIONS, type Tension } from "../moves/move";
+import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import type { Strengths } from "../strength/belief";
+import { type Judge, judgeOf } from "../strength/judge";
 import { COSTS, type CostSheet } from "./costs";
-import { ABOVE, type LoadGoal, loadGoal, nearestWeight, wantedKg } from "./loads";
 import { type Entry, entryOf, idOf, planFor, type Wanted } from "./plan";
+import { setChoices, type WaySet } from "./sets";
+import { type Doing, distinctAppearances, type Work, workAt } from "./work";
 
-/** One way of doing a slot in a home: a move, the things used, and how much. */
+/** One way of doing a slot in a home: a move, the things used, and how much in every set. */
 export interface OpenWay {
   readonly move: KnownMove;
+  /** The things of the first set. */
   readonly uses: readonly Use[];
   /** Difficulty against the slot's own move: −1 is one step easier. */
   readonly level: number;
@@ -28,11 +32,35 @@ export interface OpenWay {
   readonly cost: CostSheet;
   readonly total: number;
   readonly filling: Filling;
-  readonly goal: LoadGoal;
-  /** Kilograms of each thing held (of the sum where two are held as one), or null. */
-  readonly kg: number | null;
-  /** Kilograms that were looked for, or null. */
-  readonly wantedKg: number | null;
+  readonly judge: Judge | null;
+  /** One that stands for all, or one for each of the slot's own appearances. */
+  readonly sets: readonly WaySet[];
+  /** Tenths by which the dose came down. */
+  readonly less: number;
+  /** A one-sided way in a two-sided timed piece: its sides share it. */
+  readonly shares: boolean;
+}
+
+/** Where a slot's ways are looked for, and for whom. */
+export interface Asked {
+  readonly block: Block;
+  readonly slot: Slot;
+  readonly wanted: Wanted;
+  readonly person: Person;
+  readonly book: MoveBook;
+  readonly stance: Stance;
+  /** What is believed of the person. */
+  readonly strengths: Strengths;
+}
+
+/** The kilograms of each thing in a set (of the sum where two are held as one), or null. */
+export function kgOf({ option }: WaySet): number | null {
+  return option?.kg ?? null;
+}
+
+/** The set of a way in the slot's `index`-th own appearance. */
+export function setAt(sets: readonly WaySet[], index: number): WaySet {
+  return sets[Math.min(index, sets.length - 1)] as WaySet;
 }
 
 /** The first limit that rules a move out for a person, or a reason of space; null where nothing does. */
@@ -45,11 +73,10 @@ export function obstacle(move: KnownMove, person: Person): Limit | "ceiling" | "
   if (space.lengthM !== undefined && (move.room?.lengthM ?? 0) > space.lengthM) return "length";
   return null;
 }
-/** What a home can do for a move: every filling, and all the weights it can make, lightest first. */
+/** What a home can do for a move: every filling of its needs. */
 export interface Means {
   readonly open: boolean;
   readonly fillings: readonly Filling[];
-  readonly weights: readonly number[];
 }
 
 /** What a home can do for a move, remembered for as long as the home is at hand. */
@@ -59,67 +86,88 @@ export function meansOf(home: HomeIndex, move: KnownMove): Means {
   const open = obstacle(move, home.person) === null;
   const { list: fillings, stopped } = open ? fillingsOf(move.needs, home) : { list: [], stopped: false };
   if (stopped) home.stopped.add(move);
-  const made = { open, fillings, weights: fillings.some((f) => f.weighed) ? weightsIn(fillings) : [] };
+  const made = { open, fillings };
   home.known.set(move, made);
   return made;
 }
 
-/** The weights that can be made with single things; with two at once only where nothing else will do. */
-function weightsIn(fillings: readonly Filling[]): readonly number[] {
-  const single = fillings.filter((filling) => !filling.doubled);
-  const kgs = (single.length > 0 ? single : fillings).flatMap((f) => f.weights.map((option) => option.kg));
-  return [...new Set(kgs)].sort((a, b) => a - b);
+const WEIGHTS: readonly string[] = ["hand-weight", "held-weight", "kettlebell"];
+
+/** Points of what is held: a household thing for a weight, or two things where one is asked for. */
+function heldPoints({ weighed, uses, doubled }: Filling, home: HomeIndex): number {
+  const use =
+    weighed !== null && WEIGHTS.includes(weighed) ? uses.find(({ as }) => as === weighed) : undefined;
+  const type = home.kit.find(({ id }) => id === use?.kit)?.type;
+  const household = type !== undefined && kitFacts(type).from === "home";
+  return (household ? COSTS.household : 0) + (doubled ? COSTS.doubled : 0);
 }
 
-const WANTED_TENSION = { light: "light", medium: "medium", heavy: "heavy" } as const;
-
-function tensionCost(filling: Filling, goal: LoadGoal): number {
-  if (!filling.tension || goal.kind !== "feel") return 0;
-  const wanted: Tension = WANTED_TENSION[goal.feel];
-  const has = TENSIONS.indexOf(filling.tension) + (filling.doubled ? 1 : 0);
-  return Math.abs(has - TENSIONS.indexOf(wanted)) * COSTS.tension;
+/** How a move does a slot at a mark, whoever does it and whatever is used for it. */
+interface Attempt {
+  readonly doing: Doing;
+  readonly works: readonly Work[];
 }
 
-/** How far a weight misses what is wanted, in points. */
-function missCost(kg: number, wanted: number): number {
-  if (kg > wanted * ABOVE + 1e-9) return COSTS.tooHeavy;
-  if (wanted <= 0) return 0;
-  const tenths = Math.floor((Math.abs(kg - wanted) / wanted) * 10 + 1e-9);
-  return Math.min(COSTS.loadMost, tenths * COSTS.load);
-}
-
-function wayOf(
-  entry: Entry,
-  filling: Filling,
-  slot: Slot,
-  wanted: Wanted,
-  home: HomeIndex,
-  stance: Stance,
-): OpenWay {
+function attemptOf(entry: Entry, { slot, block, wanted, book, stance }: Asked): Attempt {
   const { move } = entry.reached;
-  const goal: LoadGoal =
-    filling.weighed || filling.tension
-      ? loadGoal(slot, entry.isTarget ? wanted.way : null, home.person, move, stance)
-      : { kind: "none" };
-  const kgWanted = filling.weighed ? wantedKg(goal, meansOf(home, move).weights) : null;
-  const option = nearestWeight(filling.weights, kgWanted);
-  const miss = option && kgWanted !== null ? missCost(option.kg, kgWanted) : tensionCost(filling, goal);
-  const doubled = filling.doubled ? COSTS.doubled : 0;
-  const load = entry.sheet.load + miss + doubled;
-  return {
+  const sides = slotSides(slot, book);
+  // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
+  const isOwn = move === resolveMove(slot.move, book);
+  const sharing = !isOwn && move.sides === "inTurn" && sides !== "inTurn" && sides !== "swap";
+  const doing: Doing = {
+    slot,
+    way: entry.isTarget ? wanted.way : null,
     move,
-    uses: usesAt(filling, option),
+    sides: isOwn ? sides : (move.sides ?? "both"),
+    shares: sharing && lastsAsSaid(doseAt(slot, 0)),
+    mark: wanted.mark,
+    stance,
+  };
+  const works = Array.from({ length: distinctAppearances(slot, block) }, (_, i) => workAt(doing, i));
+  return { doing, works };
+}
+
+interface KnownAttempt extends Attempt {
+  readonly stance: Stance;
+  readonly capped: boolean;
+}
+
+const attempts = new WeakMap<Entry, KnownAttempt>();
+
+/** The same for everybody, so worked out once: an entry belongs to one slot at one mark. */
+function attemptFor(entry: Entry, asked: Asked): Attempt {
+  const capped = asked.block.cap !== undefined;
+  const there = attempts.get(entry);
+  if (there?.stance === asked.stance && there.capped === capped) return there;
+  const made = { ...attemptOf(entry, asked), stance: asked.stance, capped };
+  attempts.set(entry, made);
+  return made;
+}
+
+/** The ways of one move with one filling: none where no weight of it is open. */
+function waysOf(
+  entry: Entry,
+  { doing, works }: Attempt,
+  judge: Judge | null,
+  filling: Filling,
+  home: HomeIndex,
+): readonly OpenWay[] {
+  const held = heldPoints(filling, home);
+  return setChoices(doing, works, filling, judge, home).map(({ sets, less, strain, lessPoints }) => ({
+    move: doing.move,
+    uses: usesAt(filling, sets[0]?.option ?? null),
     level: entry.level,
     swapped: entry.swapped,
     isTarget: entry.isTarget,
     steps: entry.reached.steps,
-    cost: load === 0 ? entry.sheet : { ...entry.sheet, load },
-    total: entry.total + miss + doubled,
+    cost: { ...entry.sheet, kit: entry.sheet.kit + held, less: lessPoints, strain },
+    total: entry.total + held + lessPoints + strain,
     filling,
-    goal,
-    kg: option?.kg ?? null,
-    wantedKg: kgWanted,
-  };
+    judge,
+    sets,
+    less,
+    shares: doing.shares,
+  }));
 }
 
 function usesKey(uses: readonly Use[]): string {
@@ -138,31 +186,73 @@ function byCost(a: OpenWay, b: OpenWay): number {
 }
 
 /**
- * All ways of a slot that this home can meet and no limit excludes, cheapest first; ties go to fewer
- * links, then the smaller move id, then the kit named first. Ways dearer than the cheapest by more
- * than `within` points are left out.
+ * All ways of a slot that this home can meet, no limit excludes and this person's strength leaves open,
+ * cheapest first; ties go to fewer links, then the smaller move id, then the kit named first. Ways dearer
+ * than the cheapest by more than `within` points are left out.
  */
-export function openWays(
-  slot: Slot,
-  wanted: Wanted,
-  person: Person,
-  book: MoveBook,
-  stance: Stance,
-  within = Number.POSITIVE_INFINITY,
-): readonly OpenWay[] {
-  const { entries, wanted: own } = planFor(slot, wanted.mark, book);
-  const home = homeIndex(person);
-  const ways: OpenWay[] = [];
-  let best = Number.POSITIVE_INFINITY;
+export function openWays(asked: Asked, within = Number.POSITIVE_INFINITY): readonly OpenWay[] {
+  const { entries, wanted } = planFor(asked.slot, asked.wanted.mark, asked.book);
+  const found = new Found({ ...asked, wanted }, within);
+  // The way that is wanted costs nothing by itself, so it comes first.
   for (const entry of entries) {
-    if (entry.total > best + within) break;
-    for (const filling of meansOf(home, entry.reached.move).fillings) {
-      const way = wayOf(entry, filling, slot, own, home, stance);
-      best = Math.min(best, way.total);
-      ways.push(way);
+    if (entry.total > found.limit) break;
+    found.add(entry);
+  }
+  return found.sorted();
+}
+
+/** Ways as they are found, as far as they are not dearer than the cheapest by more than `within`. */
+class Found {
+  private readonly ways: OpenWay[] = [];
+  private readonly home: HomeIndex;
+  private least = Number.POSITIVE_INFINITY;
+  /** Whether the way that is wanted is about as hard as it was meant. */
+  private right = false;
+
+  constructor(
+    private readonly asked: Asked,
+    private readonly within: number,
+  ) {
+    this.home = homeIndex(asked.person);
+  }
+
+  get limit(): number {
+    return this.least + this.within;
+  }
+
+  add(entry: Entry): void {
+    const more = this.right ? stayPoints(entry) : 0;
+    const { fillings } = meansOf(this.home, entry.reached.move);
+    if (fillings.length === 0 || entry.total + more > this.limit) return;
+    const attempt = attemptFor(entry, this.asked);
+    const judge = judgeOf(this.asked.strengths, entry.reached.move);
+    for (const filling of fillings) {
+      for (const way of waysOf(entry, attempt, judge, filling, this.home)) this.take(way, more);
     }
   }
-  return ways.filter((way) => way.total <= best + within).sort(byCost);
+
+  private take(way: OpenWay, more: number): void {
+    this.right ||= way.isTarget && way.cost.strain + way.cost.less <= COSTS.smaller;
+    this.least = Math.min(this.least, way.total + more);
+    if (way.total + more <= this.limit) this.ways.push(more === 0 ? way : left(way, more));
+  }
+
+  sorted(): readonly OpenWay[] {
+    return this.ways.filter((way) => way.total <= this.limit).sort(byCost);
+  }
+}
+
+/**
+ * Where the way that is wanted is about as hard as it was meant, nothing is gained by a smaller one, one
+ * with other kit or without: these then cost as much as any other move, so that what was set isn't left
+ * for the sake of a shorter change-over.
+ */
+function stayPoints({ isTarget, sheet }: Entry): number {
+  return isTarget || sheet.leave > 0 ? 0 : COSTS.leave;
+}
+
+function left(way: OpenWay, more: number): OpenWay {
+  return { ...way, cost: { ...way.cost, leave: way.cost.leave + more }, total: way.total + more };
 }
 
 /** Whether the search for ways to meet a move's needs stopped early, for any move that a slot leads to. */
@@ -173,23 +263,19 @@ export function searchStopped(slot: Slot, wanted: Wanted, person: Person, book: 
 }
 
 /** The ways of one move only, for a cell that the instructor has overruled. */
-export function overruledWays(
-  slot: Slot,
-  wanted: Wanted,
-  moveId: string,
-  person: Person,
-  book: MoveBook,
-  stance: Stance,
-): readonly OpenWay[] {
-  const plan = planFor(slot, wanted.mark, book);
+export function overruledWays(asked: Asked, moveId: string): readonly OpenWay[] {
+  const { slot, book } = asked;
+  const plan = planFor(slot, asked.wanted.mark, book);
   const entry = plan.entries.find((other) => other.reached.move.id === moveId);
   const move = book.get(moveId);
   if (!entry && !move) return [];
-  const chosen =
-    entry ?? entryOf(slot, plan.wanted, { move: move as KnownMove, steps: 4, level: 0, swapped: true }, book);
-  const home = homeIndex(person);
+  const far = { move: move as KnownMove, steps: 4, level: 0, swapped: true, links: [] };
+  const chosen = entry ?? entryOf(slot, plan.wanted, far, book);
+  const home = homeIndex(asked.person);
+  const attempt = attemptOf(chosen, { ...asked, wanted: plan.wanted });
+  const judge = judgeOf(asked.strengths, chosen.reached.move);
   return meansOf(home, chosen.reached.move)
-    .fillings.map((filling) => wayOf(chosen, filling, slot, plan.wanted, home, stance))
+    .fillings.flatMap((filling) => waysOf(chosen, attempt, judge, filling, home))
     .sort(byCost);
 }
 
@@ -198,9 +284,4 @@ export function overruledMove(doc: ClassDoc, slot: Slot, person: Person): string
   const once = doc.overruled?.find((entry) => entry.slot === slot.id && entry.person === person.id);
   if (once) return once.move;
   return typeof slot.move === "string" ? (person.always?.[slot.move] ?? null) : null;
-}
-
-/** Whether the slot's first dose is timed. */
-export function isTimed(slot: Slot): boolean {
-  return lastsAsSaid(doseAt(slot, 0));
 }

@@ -14,6 +14,10 @@ export interface WhyNotCodes {
   /** Each thing is there, and not all of them at once. */
   readonly "not-at-once": { readonly needs: Of<"needs"> };
   readonly "not-here": Alone;
+  /** It can be done here, and is too hard with all there is. */
+  readonly "too-hard": Alone;
+  /** At the level, another way comes nearer to the effort that is meant. */
+  readonly effort: Alone;
   readonly "saves-changing": Alone;
 }
 export type WhyNot = ReasonOf<WhyNotCodes>;
@@ -21,6 +25,8 @@ export type WhyNot = ReasonOf<WhyNotCodes>;
 export interface WhyCodes {
   readonly "as-set": { readonly held: Of<"held"> };
   readonly "as-set-level": { readonly mark: Of<"mark">; readonly held: Of<"held"> };
+  /** The set move with fewer reps or seconds than were set. */
+  readonly less: { readonly mark: Of<"mark">; readonly held: Of<"held"> };
   readonly chosen: { readonly move: Of<"move">; readonly held: Of<"held"> };
   readonly instead: {
     readonly move: Of<"move">;
@@ -37,8 +43,21 @@ export interface WhyCodes {
 }
 export type Why = ReasonOf<WhyCodes>;
 
+/** Reps that are likely with the reserve that is meant: 60 % of people lie within; `open`: more than 20 at the most. */
+interface Likely {
+  readonly low: number;
+  readonly high: number;
+  readonly open: "yes" | "no";
+  readonly rir: number;
+}
+
 /** What is known of the load. */
 export interface LoadCodes {
+  /** From own sets: of this very move or of its nearest. */
+  readonly "from-sets": Likely & { readonly move: Of<"move">; readonly day: Of<"day"> };
+  readonly "from-sets-undated": Likely & { readonly move: Of<"move"> };
+  /** From the usual level alone. */
+  readonly "from-level": Likely & { readonly mark: Of<"mark"> };
   readonly "start-light": Alone;
   readonly unpredicted: { readonly known: Of<"mass">; readonly reps: number };
   readonly predicted: {
@@ -59,6 +78,7 @@ export interface AdjustCodes {
   readonly pause: Alone;
   readonly "one-and-a-half": Alone;
   readonly "more-reps": { readonly reps: number };
+  readonly harder: { readonly move: Of<"move"> };
   readonly "both-hands": { readonly move: Of<"move"> };
   readonly lever: { readonly move: Of<"move"> };
   readonly "smaller-range": Alone;
@@ -78,6 +98,10 @@ export interface DearerCodes {
   readonly position: Alone;
   readonly impact: Alone;
   readonly load: Alone;
+  readonly smaller: Alone;
+  readonly kit: Alone;
+  readonly less: Alone;
+  readonly strain: Alone;
   readonly sidedness: Alone;
   readonly changing: Alone;
   readonly same: Alone;

@@ -35,6 +35,8 @@ export interface Values {
   /** A block's own title, empty where it has none. */
   readonly block: string;
   readonly clock: Seconds;
+  /** A day, `YYYY-MM-DD`. */
+  readonly day: string;
   /** At most two decimals. */
   readonly decimal: number;
   /** One number to another, as a quotient. */

@@ -155,7 +155,7 @@ function KnownSets({ person, onChange }: { readonly person: Person; readonly onC
               className="w-12"
               label={`Set ${i + 1}: ${units}`}
               value={shownIn(units, set.kg)}
-              onChange={(value) => putSet(i, { kg: takenIn(units, value) ?? 0 })}
+              onChange={(value) => putSet(i, { kg: takenIn(units, value) })}
             />
             {units} each ×
             <NumberBox

@@ -10,11 +10,14 @@ export const whyNot = {
   "no-kit": "no {needsBare} at home",
   "not-at-once": "no {needsBare} at once",
   "not-here": "not possible here",
+  "too-hard": "too hard yet with what is there",
+  effort: "nearer to the effort that is meant",
   "saves-changing": "saves changing kit or position between moves",
 } as const satisfies Reasons["whyNot"];
 
 export const why = {
   "as-set": "As set{heldAny, select, no {; needs nothing} other { with {held}}}.",
+  less: "The set move, less of it{heldAny, select, no {} other { with {held}}}: so that as much is left in reserve as was meant.",
   "as-set-level": "As set for {mark}{heldAny, select, no {} other { with {held}}}.",
   chosen: "{move}{heldAny, select, no {} other { with {held}}}: your choice.",
   instead: "{move}{heldAny, select, no {} other { with {held}}} instead of {setInside}: {because}.",
@@ -25,6 +28,12 @@ export const why = {
 } as const satisfies Reasons["why"];
 
 export const load = {
+  "from-sets":
+    "From {moveInside} on {day}: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left.",
+  "from-sets-undated":
+    "From known sets of {moveInside}: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left.",
+  "from-level":
+    "From the usual level ({mark}) alone: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left; one noted set makes it surer.",
   "start-light": "Start light: the last two reps should be slow, not shaky; then say how it went.",
   unpredicted: "Too light or too long a set to predict reps from the known {known} × {reps}.",
   predicted:
@@ -38,6 +47,7 @@ export const adjust = {
   pause: "Pause two counts at the hardest point.",
   "one-and-a-half": "One and a half reps each.",
   "more-reps": "More reps: up to {reps}.",
+  harder: "A harder way: {moveInside}.",
   "both-hands": "Both hands on one weight: {moveInside}.",
   lever: "A shorter lever: {moveInside}.",
   "smaller-range": "A smaller range.",
@@ -54,6 +64,10 @@ export const dearer = {
   position: "another position",
   impact: "another impact",
   load: "the load is further off",
+  smaller: "smaller than was set",
+  kit: "other things in the hands",
+  less: "fewer reps or seconds",
+  strain: "further from the effort that is meant",
   sidedness: "one side against two",
   changing: "more changing between moves",
   same: "costs the same; the first was taken",

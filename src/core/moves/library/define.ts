@@ -34,7 +34,6 @@ type Usual = Pick<
   | "loads"
   | "room"
   | "setupSeconds"
-  | "tempo"
   | "demoSeconds"
 >;
 
@@ -49,7 +48,6 @@ export const USUAL: Usual = {
   loads: [],
   room: { lengthM: 2, heightCm: 210 },
   setupSeconds: 0,
-  tempo: "2-0-1-0",
   demoSeconds: 12,
 };
 

@@ -4,6 +4,7 @@ import type { Link, Move } from "../move";
 import { MORE_CURLS, MORE_EXTENSIONS, MORE_RAISES } from "./arms";
 import type { LibraryMove, WrittenLink } from "./define";
 import { EASE } from "./ease";
+import { factsOf } from "./facts";
 import { GYM } from "./gym";
 import { MORE_ABDUCTIONS, MORE_CALVES, MORE_HINGES } from "./hips";
 import { MORE_LUNGES, MORE_SQUATS } from "./knees";
@@ -62,7 +63,7 @@ function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
       links.get(to)?.push({ to: move.id, kind: INVERSE[kind], how });
     }
   }
-  return moves.map((move) => ({ ...move, links: links.get(move.id) ?? [] }));
+  return moves.map((move) => ({ ...move, ...factsOf(move.id), links: links.get(move.id) ?? [] }));
 }
 
 /** Every move that ships, in the order of the patterns. */

@@ -1,0 +1,249 @@
+/**
+ * Which weight or band for every set, and by how much a dose comes down where nothing else makes it right.
+ * Every set by itself; beside the best weight for each stands the best one for all, for who would rather
+ * not change (`ways.ts` puts both to the choice of the whole part).
+ */
+import type { Filling } from "../homes/fillings";
+import type { HomeIndex } from "../homes/home-index";
+import type { WeightOption } from "../homes/packing";
+import type { KnownMove } from "../moves/book";
+import type { Judge } from "../strength/judge";
+import { strandKg, USUAL_BODY_KG } from "../strength/load";
+import { holdStrain, loadStrain, meanPoints, STRAIN, strainPoints } from "../strength/strain";
+import type { Seconds, Triple } from "../units";
+import { COSTS } from "./costs";
+import { type Doing, lessWork, MOST_LESS, type Work } from "./work";
+
+/** One set as a way does it. */
+export interface WaySet {
+  readonly reps: Triple | null;
+  readonly seconds: Seconds | null;
+  /** Reps of one limb that it comes to. */
+  readonly limbReps: number;
+  readonly reserve: number;
+  readonly option: WeightOption | null;
+  /** Total load, kg; null where the move isn't done against one. */
+  readonly loadKg: number | null;
+  /** Null where it can't be told. */
+  readonly strain: number | null;
+}
+
+/** The sets of a way at their weights: one that stands for all, or one for each of the slot's own appearances. */
+export interface SetChoice {
+  readonly sets: readonly WaySet[];
+  /** Tenths by which the dose came down. */
+  readonly less: number;
+  /** Points of the strain, and of the dose that came down. */
+  readonly strain: number;
+  readonly lessPoints: number;
+}
+
+/** A written weight may lie this far above what is there. */
+export const ABOVE = 1.05;
+
+/** A weight with the log of the load that it makes. */
+interface Weighed {
+  readonly option: WeightOption | null;
+  readonly eachKg: number;
+  readonly loadKg: number | null;
+  readonly lnLoad: number;
+}
+
+/** Things that a move holds of a filling, against the first way to meet its needs, for which `held` is stated. */
+function heldShare(filling: Filling, move: KnownMove): number {
+  if (filling.doubled || filling.weighed === null) return 1;
+  const first = (move.needs?.[0] ?? []).find((need) => need.kg !== undefined);
+  return first === undefined ? 1 : filling.items / (first.count ?? 1);
+}
+
+function bandKg(filling: Filling, home: HomeIndex): number {
+  if (!filling.tension) return 0;
+  const use = filling.uses.find(({ as }) => as === "long-band" || as === "mini-band");
+  const item = home.kit.find(({ id }) => id === use?.kit);
+  return strandKg(filling.tension, item?.fullStretchKg) * (filling.doubled ? 2 : 1);
+}
+
+function weigh(filling: Filling, { move }: Doing, judge: Judge | null, home: HomeIndex): readonly Weighed[] {
+  const share = heldShare(filling, move);
+  const band = bandKg(filling, home);
+  const options = filling.weighed === null ? [null] : filling.weights;
+  return options.map((option) => {
+    const eachKg = option?.kg ?? band;
+    if (judge?.by !== "load") return { option, eachKg, loadKg: null, lnLoad: 0 };
+    const { body, held } = judge.scaled.strength;
+    const loadKg = body * (home.person.bodyKg ?? USUAL_BODY_KG) + held * share * eachKg;
+    return { option, eachKg, loadKg, lnLoad: Math.log(loadKg) };
+  });
+}
+
+const weighed = new WeakMap<Judge, Map<Filling, readonly Weighed[]>>();
+
+/** The weights of a filling with the loads that they make; remembered with the judge, who is of one person and move. */
+function weighedOf(filling: Filling, doing: Doing, judge: Judge | null, home: HomeIndex): readonly Weighed[] {
+  if (!judge) return weigh(filling, doing, judge, home);
+  const known = weighed.get(judge) ?? new Map<Filling, readonly Weighed[]>();
+  weighed.set(judge, known);
+  const there = known.get(filling);
+  if (there) return there;
+  const made = weigh(filling, doing, judge, home);
+  known.set(filling, made);
+  return made;
+}
+
+function strainOf(work: Work, { lnLoad }: Weighed, judge: Judge | null): number | null {
+  if (!judge || work.load?.target === "none") return null;
+  if (judge.by === "hold")
+    return work.seconds === null ? null : holdStrain(work.seconds, work.reserve, judge.limitSeconds);
+  return loadStrain(lnLoad, work.limbReps, work.reserve, judge.lnMaximum);
+}
+
+/** Whether somebody may be sent to a weight: not far too hard, and of a move not done before no more than they surely lift once. */
+function isOpen(strain: number | null, weight: Weighed, judge: Judge | null): boolean {
+  if (strain === null || judge?.by !== "load") return true;
+  // What nobody holds can't be put down: it is open as long as it can be done once at all.
+  const liftable = weight.lnLoad <= judge.lnMaximum;
+  if (weight.eachKg === 0) return liftable;
+  return strain <= STRAIN.openTo && (judge.belief.sets > 0 || liftable);
+}
+
+interface Picked {
+  readonly weight: Weighed;
+  readonly strain: number | null;
+}
+
+function isBetter(a: Picked, b: Picked | null, written: number | undefined): boolean {
+  if (b === null) return true;
+  if (written !== undefined) return Math.abs(a.weight.eachKg - written) < Math.abs(b.weight.eachKg - written);
+  if (a.strain === null || b.strain === null) return false;
+  const [p, q] = [strainPoints(a.strain), strainPoints(b.strain)];
+  return p !== q ? p < q : Math.abs(a.strain) < Math.abs(b.strain);
+}
+
+/** The open weight with the fewest points: ties to the least strain, then the lighter. Null where none is open. */
+function pick(work: Work, weights: readonly Weighed[], judge: Judge | null): Picked | null {
+  const written = weights[0]?.option ? work.load?.kg : undefined;
+  let best: Picked | null = null;
+  for (const weight of weights) {
+    if (written !== undefined && weight.eachKg > written * ABOVE + 1e-9) break;
+    const strain = strainOf(work, weight, judge);
+    if (!isOpen(strain, weight, judge)) continue;
+    const found = { weight, strain };
+    if (isBetter(found, best, written)) best = found;
+  }
+  return best;
+}
+
+function setOf(work: Work, { weight, strain }: Picked): WaySet {
+  const { reps, seconds, limbReps, reserve } = work;
+  return { reps, seconds, limbReps, reserve, option: weight.option, loadKg: weight.loadKg, strain };
+}
+
+function pointsOf(sets: readonly WaySet[]): number {
+  const [first] = sets;
+  if (sets.length === 1) return first && first.strain !== null ? meanPoints([first.strain]) : 0;
+  return meanPoints(sets.flatMap(({ strain }) => (strain === null ? [] : [strain])));
+}
+
+function choiceOf(sets: readonly WaySet[], less: number): SetChoice {
+  return { sets, less, strain: pointsOf(sets), lessPoints: less * COSTS.less };
+}
+
+function sum({ strain, lessPoints }: SetChoice): number {
+  return strain + lessPoints;
+}
+
+/**
+ * Whether less of a dose can be better: of one that is counted where it is too hard, or where a heavier
+ * weight might then do; of a timed one where it is too heavy.
+ */
+function comesDown({ strain, reps }: WaySet, weights: readonly Weighed[]): boolean {
+  if (strain === null) return false;
+  return reps === null ? strain > STRAIN.tooHeavy : strain > STRAIN.hardFrom || weights.length > 1;
+}
+
+type Choose = (
+  works: readonly Work[],
+  weights: readonly Weighed[],
+  judge: Judge | null,
+  less: number,
+) => SetChoice | null;
+
+/** The best of choices with ever less of the dose, from all of it on; null where nothing is open at any. */
+function leastOf(
+  choose: Choose,
+  works: readonly Work[],
+  weights: readonly Weighed[],
+  judge: Judge | null,
+): SetChoice | null {
+  let best = choose(works, weights, judge, 0);
+  if (!judge || (best && !best.sets.some((set) => comesDown(set, weights)))) return best;
+  for (let less = 1; less <= MOST_LESS && less * COSTS.less < (best ? sum(best) : COSTS.unmet); less += 1) {
+    const made = choose(lesser(works, less), weights, judge, less);
+    if (made && (!best || sum(made) < sum(best))) best = made;
+  }
+  return best;
+}
+
+const lesserWorks = new WeakMap<readonly Work[], (readonly Work[])[]>();
+
+/** Works with so many tenths less; the same for everybody, so worked out once. */
+function lesser(works: readonly Work[], tenths: number): readonly Work[] {
+  const known = lesserWorks.get(works) ?? [];
+  lesserWorks.set(works, known);
+  known[tenths] ??= works.map((work) => lessWork(work, tenths));
+  return known[tenths];
+}
+
+/** One weight for all sets: of all that are open in each, the one with the fewest points. */
+function constantChoice(
+  works: readonly Work[],
+  weights: readonly Weighed[],
+  judge: Judge | null,
+  less: number,
+): SetChoice | null {
+  let best: SetChoice | null = null;
+  for (const weight of weights) {
+    const made = eachChoice(works, [weight], judge, less);
+    if (made && (!best || sum(made) < sum(best))) best = made;
+  }
+  return best;
+}
+
+function isConstant({ sets }: SetChoice): boolean {
+  return sets.every(({ option }) => option?.kg === sets[0]?.option?.kg);
+}
+
+/**
+ * The ways to do a slot's sets with one filling: the best weight for each set, and where that changes from
+ * set to set also the best one for all. None where no weight is open. `works`: the sets that differ, as meant.
+ */
+export function setChoices(
+  doing: Doing,
+  works: readonly Work[],
+  filling: Filling,
+  judge: Judge | null,
+  home: HomeIndex,
+): readonly SetChoice[] {
+  const weights = weighedOf(filling, doing, judge, home);
+  const each = leastOf(eachChoice, works, weights, judge);
+  if (!each) return [];
+  if (works.length === 1 || isConstant(each)) return [each];
+  const constant = leastOf(constantChoice, works, weights, judge);
+  return constant ? [each, constant] : [each];
+}
+
+/** The best weight for each set; null where one has none that is open. */
+function eachChoice(
+  works: readonly Work[],
+  weights: readonly Weighed[],
+  judge: Judge | null,
+  less: number,
+): SetChoice | null {
+  const sets: WaySet[] = [];
+  for (const work of works) {
+    const found = pick(work, weights, judge);
+    if (!found) return null;
+    sets.push(setOf(work, found));
+  }
+  return choiceOf(sets, less);
+}

@@ -1,0 +1,61 @@
+/** What the table of strengths says that people do: what a coach looks at, line by line. */
+import { MARKS, type Mark, type Person } from "../homes/home";
+import { type MoveBook, makeBook } from "../moves/book";
+import type { Move } from "../moves/move";
+import { maximumAt, Strengths } from "./belief";
+import { loadMoved, repsAt } from "./load";
+import { wantedKg } from "./predict";
+import { type ScaledMove, scaledMove } from "./scaled";
+
+export const CONSEQUENCE_KG = [55, 72, 95] as const;
+export const CONSEQUENCE_REPS = 10;
+export const CONSEQUENCE_RESERVE = 2;
+
+/** Kilograms of each thing for 10 reps with 2 left; where nothing is held, or nothing is wanted, reps of the body alone. */
+export type Consequence = { readonly kg: number } | { readonly reps: number };
+
+export interface ConsequenceRow {
+  readonly move: Move;
+  /** By level, by mass in the order of `CONSEQUENCE_KG`. */
+  readonly by: Readonly<Record<Mark, readonly Consequence[]>>;
+}
+
+function consequence(
+  strengths: Strengths,
+  move: Move,
+  { strength }: ScaledMove,
+  bodyKg: number,
+): Consequence {
+  const belief = strengths.of(move);
+  if (!belief) throw new RangeError(`${move.id} isn't on the scale`);
+  const kg = wantedKg(belief, strength, bodyKg, CONSEQUENCE_REPS, CONSEQUENCE_RESERVE);
+  if (kg !== null && kg > 0) return { kg };
+  const reps = repsAt(maximumAt(belief, 0), loadMoved(strength, bodyKg, 0), CONSEQUENCE_RESERVE);
+  return { reps: reps ?? 0 };
+}
+
+/** A row for every move of a book that stands on the scale, in its order, for people without known sets. */
+export function consequences(
+  moves: readonly Move[],
+  book: MoveBook = makeBook(moves),
+): readonly ConsequenceRow[] {
+  const people = MARKS.map(
+    (mark) =>
+      [
+        mark,
+        CONSEQUENCE_KG.map((bodyKg) => {
+          const person: Person = { id: "p", name: "Somebody", mark, bodyKg };
+          return { bodyKg, strengths: new Strengths(person, book, "2000-01-01") };
+        }),
+      ] as const,
+  );
+  return moves.flatMap((move) => {
+    const scaled = scaledMove(move);
+    if (!scaled) return [];
+    const by = people.map(([mark, ones]) => [
+      mark,
+      ones.map(({ bodyKg, strengths }) => consequence(strengths, move, scaled, bodyKg)),
+    ]);
+    return [{ move, by: Object.fromEntries(by) as ConsequenceRow["by"] }];
+  });
+}
