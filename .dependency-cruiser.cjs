@@ -12,6 +12,7 @@ const FLOORS = [
   "moves",
   "homes",
   "class",
+  "strength",
   "reasons",
   "score",
   "parts",

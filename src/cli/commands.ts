@@ -8,6 +8,7 @@ import { partFor } from "../core/parts/parts";
 import { scoreJson, scoreOf } from "../core/score/score";
 import { wordsIn } from "../words/languages";
 import { partJson } from "../words/part-words";
+import { isDay, splitArgs } from "./args";
 import { readClass, readRoster } from "./files";
 
 /** The command line speaks English. */
@@ -19,6 +20,8 @@ export interface Doors {
   /** A part of a line that is too long to be one text. */
   readonly piece: (text: string) => void;
   readonly err: (line: string) => void;
+  /** The day of today, `YYYY-MM-DD`. */
+  readonly today: string;
 }
 
 /** `brontle time FILE…`: one JSON object a line and file; faults on standard error; 1 if any file is at fault. */
@@ -55,22 +58,27 @@ export function movesCommand(args: readonly string[], doors: Doors): number {
   return 0;
 }
 
-/** `brontle parts CLASS --roster ROSTER`: one JSON object a line and person. */
+/** `brontle parts CLASS --roster ROSTER [--on DATE]`: one JSON object a line and person. */
 export function partsCommand(args: readonly string[], doors: Doors): number {
-  const flag = args.indexOf("--roster");
-  const rosterFile = flag < 0 ? undefined : args[flag + 1];
-  const files = args.filter((_, i) => flag < 0 || (i !== flag && i !== flag + 1));
-  const [classFile] = files;
-  if (classFile === undefined || rosterFile === undefined || files.length !== 1) {
-    doors.err("brontle parts: use it as brontle parts CLASS --roster ROSTER.");
+  const split = splitArgs(args, ["--roster", "--on"]);
+  const usage = "use it as brontle parts CLASS --roster ROSTER [--on DATE].";
+  const rosterFile = typeof split === "string" ? undefined : split.flags.get("--roster");
+  if (typeof split === "string" || rosterFile === undefined) {
+    doors.err(`brontle parts: ${typeof split === "string" ? split : ""}${usage}`);
     return 1;
   }
-  const doc = readClass(classFile);
+  const on = split.flags.get("--on") ?? doors.today;
+  if (!isDay(on)) {
+    doors.err("brontle parts: --on wants a day, as in 2026-11-26.");
+    return 1;
+  }
+  const doc = readClass(split.file);
   const roster = readRoster(rosterFile);
   for (const result of [doc, roster]) if (!result.ok) result.error.forEach(doors.err);
   if (!doc.ok || !roster.ok) return 1;
   for (const person of roster.value.people) {
-    doors.out(JSON.stringify(partJson(partFor(doc.value, person, LIBRARY_BOOK, { instead: true }), words)));
+    const part = partFor(doc.value, person, LIBRARY_BOOK, { instead: true, on });
+    doors.out(JSON.stringify(partJson(part, words)));
   }
   return 0;
 }

@@ -1,4 +1,5 @@
 /** The command line over the core: no database, no build, no network. */
+import { dayOf } from "../core/units";
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
 import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
 import { strengthCommand } from "./strength-command";
@@ -7,6 +8,7 @@ const doors: Doors = {
   out: (line) => process.stdout.write(`${line}\n`),
   piece: (text) => process.stdout.write(text),
   err: (line) => process.stderr.write(`${line}\n`),
+  today: dayOf(Date.now()),
 };
 
 const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) => number>> = {
@@ -17,7 +19,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   fit: fitCommand,
   order: orderCommand,
   shape: shapeCommand,
-  strength: (args, to) => strengthCommand(args, to, new Date().toISOString().slice(0, 10)),
+  strength: strengthCommand,
 };
 
 const [command = "", ...args] = process.argv.slice(2);

@@ -14,6 +14,7 @@ import { clockText } from "../core/units";
 import { englishSentence, findingJson } from "../words/finding-words";
 import { wordsIn } from "../words/languages";
 import { lockedText, optionText, orderTexts } from "../words/shape-words";
+import { splitArgs } from "./args";
 import type { Doors } from "./commands";
 import { readClass, readRoster, readSeasonFile } from "./files";
 
@@ -25,28 +26,6 @@ interface Asked {
   readonly people: readonly Person[];
   readonly parts: readonly Part[];
   readonly flags: ReadonlyMap<string, string>;
-}
-
-/** One file and flags with their values; or what is wrong, as the beginning of a sentence. */
-function splitArgs(
-  args: readonly string[],
-  allowed: readonly string[],
-): { readonly file: string; readonly flags: ReadonlyMap<string, string> } | string {
-  const flags = new Map<string, string>();
-  const files: string[] = [];
-  const rest = args.values();
-  for (const arg of rest) {
-    if (!arg.startsWith("--")) {
-      files.push(arg);
-      continue;
-    }
-    if (!allowed.includes(arg)) return `doesn't know ${arg}; `;
-    const { value } = rest.next();
-    if (value === undefined) return `${arg} wants a value; `;
-    flags.set(arg, value);
-  }
-  const [file] = files;
-  return file === undefined || files.length > 1 ? "" : { file, flags };
 }
 
 /** Reads `CLASS --flag value …`; null with a sentence on standard error where it can't be read. */
@@ -69,7 +48,12 @@ function ask(
   for (const result of [doc, roster]) if (result && !result.ok) result.error.forEach(doors.err);
   if (!doc.ok || (roster && !roster.ok)) return null;
   const people = roster?.ok ? roster.value.people : [];
-  return { doc: doc.value, people, parts: partsFor(doc.value, people, LIBRARY_BOOK), flags };
+  return {
+    doc: doc.value,
+    people,
+    parts: partsFor(doc.value, people, LIBRARY_BOOK, { on: doors.today }),
+    flags,
+  };
 }
 
 /** A whole number of a flag, or null with a sentence. */

@@ -6,6 +6,7 @@ import { Strengths } from "../core/strength/belief";
 import { loadMoved } from "../core/strength/load";
 import { maximumRange, type Range, repsRange, wantedKg } from "../core/strength/predict";
 import { scaledMove } from "../core/strength/scaled";
+import { isDay } from "./args";
 import type { Doors } from "./commands";
 import { readRoster } from "./files";
 
@@ -51,12 +52,6 @@ function numberOf(
     : `${flag} wants a ${flag === "--reps" ? "whole number from 1" : "number from 0"} to ${most}`;
 }
 
-function isDate(text: string): boolean {
-  return (
-    /^\d{4}-\d{2}-\d{2}$/.test(text) && new Date(`${text}T00:00:00Z`).toJSON()?.startsWith(text) === true
-  );
-}
-
 function movesOf(ids: readonly string[] | undefined): readonly Move[] | string {
   if (!ids) return LIBRARY.filter((move) => move.strength);
   const moves = ids.map((id) => LIBRARY.find((move) => move.id === id) ?? id);
@@ -69,7 +64,7 @@ function movesOf(ids: readonly string[] | undefined): readonly Move[] | string {
 /** What is asked for, or what is wrong. `today`: the day where none is given. */
 function askedOf(flags: ReadonlyMap<string, readonly string[]>, today: string): Asked | string {
   const on = flags.get("--on")?.[0] ?? today;
-  if (!isDate(on)) return "--on wants a day, as in 2026-11-26";
+  if (!isDay(on)) return "--on wants a day, as in 2026-11-26";
   const moves = movesOf(flags.get("--move"));
   if (typeof moves === "string") return moves;
   const kg = numberOf(flags, "--kg", 500);
@@ -105,11 +100,11 @@ function line(person: Person, move: Move, strengths: Strengths, { kg, reps, rir 
 
 /**
  * `brontle strength --roster R [--on DATE] [--move ID]… [--kg N] [--reps N] [--rir N]`: a JSON line a
- * person and move. `today` is the day where none is given.
+ * person and move, on today where no day is given.
  */
-export function strengthCommand(args: readonly string[], doors: Doors, today: string): number {
+export function strengthCommand(args: readonly string[], doors: Doors): number {
   const flags = flagsOf(args);
-  const asked = typeof flags === "string" ? flags : askedOf(flags, today);
+  const asked = typeof flags === "string" ? flags : askedOf(flags, doors.today);
   const file = typeof flags === "string" ? undefined : flags.get("--roster")?.[0];
   if (typeof asked === "string" || file === undefined) {
     doors.err(`brontle strength: ${typeof asked === "string" ? `${asked}; ` : ""}use it as ${USAGE}.`);

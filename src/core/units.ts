@@ -51,6 +51,11 @@ export function clockText(seconds: Seconds): string {
   return `${sign}${Math.floor(whole / 3600)}:${m}:${s}`;
 }
 
+/** The day of an instant in universal time, `YYYY-MM-DD`. */
+export function dayOf(atMs: Ms): string {
+  return new Date(atMs).toISOString().slice(0, 10);
+}
+
 /** Whether a text is an id as the database makes them. */
 export function isUuid(text: string): boolean {
   return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);

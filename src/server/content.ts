@@ -9,6 +9,7 @@ import type { WorkedOut } from "../core/live/work-out";
 import { bookFor, type KnownMove, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
+import { dayOf } from "../core/units";
 import type { Tx } from "./db/client";
 import { classes, person, session, sessionPerson } from "./db/schema";
 import { onThread } from "./jobs/pool";
@@ -91,7 +92,13 @@ export async function contentOf(tx: Tx, row: WholeSessionRow, only?: string): Pr
   const doc = await sessionDoc(tx, row);
   const { changeOver } = await settingsIn(tx, row.studioId);
   const shown = withSubstitutes(doc, substitutes, bookFor(doc, LIBRARY_BOOK));
-  const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, only), changeOver);
+  const worked = await onThread(
+    "workOut",
+    shown,
+    await peopleOf(tx, row.id, only),
+    changeOver,
+    dayOf(row.startsAt.getTime()),
+  );
   return { version, frozen: false, doc, substitutes, ...worked, moves: allMoves(doc, shown, worked) };
 }
 
@@ -180,7 +187,13 @@ export async function workAnew(
   const book = bookFor(row.doc, LIBRARY_BOOK);
   const shown = withSubstitutes(row.doc, substitutes, book);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
-  const worked = await onThread("workOut", shown, await peopleOf(tx, row.id, change.person), table);
+  const worked = await onThread(
+    "workOut",
+    shown,
+    await peopleOf(tx, row.id, change.person),
+    table,
+    dayOf(row.startsAt.getTime()),
+  );
   const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
   const all: WorkedOut = {
     parts: replaced(row.parts, worked.parts),

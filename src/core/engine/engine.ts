@@ -24,6 +24,8 @@ export interface About {
   readonly doc: ClassDoc;
   readonly people: readonly Person[];
   readonly settings: Settings;
+  /** The day of today, `YYYY-MM-DD`: known sets have an age. */
+  readonly on?: string;
 }
 
 export interface NextThings {
@@ -59,14 +61,16 @@ export class Engine {
     const doc = share(last?.doc, about.doc);
     const people = share(last?.people, about.people);
     const settings = share(last?.settings, about.settings);
-    if (last && doc === last.doc && people === last.people && settings === last.settings) return last;
-    this.last = { doc, people, settings, parts: null, findings: null };
+    const { on } = about;
+    const same = last && doc === last.doc && people === last.people && settings === last.settings;
+    if (same && on === last.on) return last;
+    this.last = { doc, people, settings, on, parts: null, findings: null };
     return this.last;
   }
 
   private partsOf(known: Known): readonly Part[] {
-    const { doc, people, settings } = known;
-    known.parts ??= partsFor(doc, people, this.library, { table: settings.changeOver });
+    const { doc, people, settings, on } = known;
+    known.parts ??= partsFor(doc, people, this.library, { table: settings.changeOver, on });
     return known.parts;
   }
 
@@ -93,16 +97,18 @@ export class Engine {
 
   /** One person's part with the best alternatives of every slot. */
   explained(about: About, person: Person): Part {
-    const { doc, people, settings } = this.known(about);
+    const { doc, people, settings, on } = this.known(about);
     const same = people.find((other) => other.id === person.id);
-    const options = { table: settings.changeOver, instead: true };
+    const options = { table: settings.changeOver, instead: true, on };
     return partFor(doc, share(same, person), this.library, options);
   }
 
   /** The one thing to own next, for each and for the room. */
   next(about: About): NextThings {
     const known = this.known(about);
-    const { room, each } = nextThings(known.doc, known.people, this.partsOf(known), this.library);
+    const { doc, people, settings, on } = known;
+    const options = { table: settings.changeOver, on };
+    const { room, each } = nextThings(doc, people, this.partsOf(known), this.library, options);
     return { room, each: [...each] };
   }
 

@@ -58,6 +58,8 @@ export interface Person {
   readonly workingSets?: readonly WorkingSet[];
   /** Body mass, only where the person chose to give it: loads of squats and press-ups then count it. */
   readonly bodyKg?: number;
+  /** What they usually do, where tonight's level is another: what they are believed to lift hangs on this. */
+  readonly usual?: Pick<Person, "mark" | "marks">;
   /** Set as coming to the next class: what they can't do is a stop. */
   readonly coming?: boolean;
   /** The instructor's standing choices: instead of the first move they always do the second. */
@@ -68,6 +70,12 @@ export interface Roster {
   readonly format: "brontle.roster";
   readonly version: 1;
   readonly people: readonly Person[];
+}
+
+/** A person's usual mark in a pattern, whatever is wanted tonight. */
+export function usualMark(person: Person, pattern: Pattern | undefined): Mark {
+  const { mark, marks } = person.usual ?? person;
+  return (pattern && marks?.[pattern]) ?? mark ?? "natural";
 }
 
 /** The mark that is wanted for a person in a pattern. */

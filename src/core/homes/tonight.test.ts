@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import { MARKS, type Person, wantedMark } from "./home";
+import { MARKS, type Person, usualMark, wantedMark } from "./home";
 import { LIMITS } from "./limits";
 import { type Tonight, withTonight } from "./tonight";
 
@@ -34,6 +34,9 @@ test("what is said for tonight only takes away, never gives, and holds in every 
       const left = (then.kit ?? []).map((item) => item.id);
       expect(left).toEqual(["a", "b"].filter((id) => !tonight.without?.includes(id)));
       expect(wantedMark(then, "squat")).toBe(tonight.mark ?? "sharp");
+      // What somebody is believed to lift hangs on what they usually do.
+      expect(usualMark(then, "squat")).toBe("sharp");
+      expect(usualMark(then, "hinge")).toBe("natural");
       expect(then.name).toBe("Pia");
     }),
   );

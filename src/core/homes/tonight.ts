@@ -19,7 +19,7 @@ export function withTonight(person: Person, tonight: Tonight | null): Person {
   return {
     ...rest,
     // A level for tonight holds in every pattern.
-    ...(mark ? { mark } : usual ? { marks: usual } : {}),
+    ...(mark ? { mark, usual: { mark: person.mark, marks: usual } } : usual ? { marks: usual } : {}),
     ...(limits.length > 0 ? { limits: [...new Set([...(person.limits ?? []), ...limits])] } : {}),
     ...(person.kit && without.length > 0
       ? { kit: person.kit.filter((item) => !without.includes(item.id)) }

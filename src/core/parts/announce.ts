@@ -4,7 +4,7 @@ import type { Person } from "../homes/home";
 import type { KitItem, KitType } from "../homes/kit";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "./part";
-import { partFor } from "./parts";
+import { type PartOptions, partFor } from "./parts";
 
 export interface AnnouncedKit {
   readonly type: KitType;
@@ -69,11 +69,18 @@ const toMend = (part: Part) =>
   part.slots.filter((slot) => slot.status === "swapped" || slot.status === "unmet");
 
 /** Slots that this thing would turn into as set for one person: their part is worked out with it. */
-function turned(doc: ClassDoc, person: Person, part: Part, thing: Thing, library: MoveBook): number {
+function turned(
+  doc: ClassDoc,
+  person: Person,
+  part: Part,
+  thing: Thing,
+  library: MoveBook,
+  options: PartOptions,
+): number {
   const open = new Set(toMend(part).map((slot) => slot.slot));
   if (open.size === 0) return 0;
   const kit = [...(person.kit ?? []), { ...thing.item, id: "brontle-next-thing" }];
-  const after = partFor(doc, { ...person, kit }, library);
+  const after = partFor(doc, { ...person, kit }, library, options);
   return after.slots.filter((slot) => open.has(slot.slot) && slot.status === "as-set").length;
 }
 
@@ -83,6 +90,7 @@ export function nextThings(
   people: readonly Person[],
   parts: readonly Part[],
   library: MoveBook,
+  options: PartOptions = {},
 ): { readonly room: NextThing | null; readonly each: ReadonlyMap<string, NextThing> } {
   const byPerson = new Map(parts.map((part) => [part.person, part]));
   const each = new Map<string, NextThing>();
@@ -90,7 +98,7 @@ export function nextThings(
   for (const thing of THINGS) {
     const helped = people.flatMap((person) => {
       const part = byPerson.get(person.id);
-      const slots = part ? turned(doc, person, part, thing, library) : 0;
+      const slots = part ? turned(doc, person, part, thing, library, options) : 0;
       return slots > 0 ? [{ id: person.id, slots }] : [];
     });
     for (const { id, slots } of helped) {

@@ -3,7 +3,7 @@
  * a mean from the move, their mass and their usual level, and a covariance by which a set of one move
  * teaches about its neighbours. docs/strength.md has the formulas and their reasons.
  */
-import { type Mark, type Person, wantedMark } from "../homes/home";
+import { type Mark, type Person, usualMark } from "../homes/home";
 import type { KnownMove, MoveBook } from "../moves/book";
 import { Cholesky } from "./cholesky";
 import { USUAL_BODY_KG } from "./load";
@@ -74,7 +74,7 @@ export class Strengths {
   /** μ(m) = ln s + ln 72 + 0.8·ln(B/72) + a·L, the person's usual mark for the pattern giving L. */
   private prior({ strength, spread, pattern }: ScaledMove): number {
     const mass = (this.person.bodyKg ?? USUAL_BODY_KG) / USUAL_BODY_KG;
-    const level = LEVEL[wantedMark(this.person, pattern)];
+    const level = LEVEL[usualMark(this.person, pattern)];
     return Math.log(strength.maximum * USUAL_BODY_KG) + MASS_POWER * Math.log(mass) + spread * level;
   }
 

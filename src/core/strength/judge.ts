@@ -1,5 +1,5 @@
 /** How a move is judged for one person: by what they lift, by what they hold, or not at all. */
-import { type Mark, wantedMark } from "../homes/home";
+import { type Mark, usualMark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import { type Belief, maximumAt, type Strengths } from "./belief";
 import { careOf } from "./predict";
@@ -35,7 +35,7 @@ function judge(strengths: Strengths, move: KnownMove): Judge | null {
     return { by: "load", scaled, belief, lnMaximum: Math.log(maximumAt(belief, careOf(move, belief))) };
   }
   if (move.holdSeconds === undefined) return null;
-  const usual = move.holdSeconds * HOLD[wantedMark(strengths.person, move.pattern)];
+  const usual = move.holdSeconds * HOLD[usualMark(strengths.person, move.pattern)];
   return { by: "hold", limitSeconds: Math.max(usual, longestHold(strengths, move.id)) };
 }
 

@@ -36,6 +36,8 @@ interface Props {
   /** The studio's own moves. */
   readonly ownMoves: readonly Move[];
   readonly settings: Settings;
+  /** The day of today, `YYYY-MM-DD`. */
+  readonly today: string;
 }
 
 type Opened = "keys" | "fit" | "order" | "replace" | "add";
@@ -215,7 +217,7 @@ export function DeskScreen(props: Props) {
   const desk = useDesk(props.id, props.doc, props.revision);
   const view = useDeskView();
   const { people, overrule } = useOverrule(desk, props.people);
-  const room = useParts(desk.doc, people, props.settings);
+  const room = useParts(desk.doc, people, props.settings, props.today);
   const book = bookFor(desk.doc, LIBRARY_BOOK);
   const review = useReview(desk, room);
   const teach = useTeachNow(props.id, desk);

@@ -31,12 +31,12 @@ function lookNow(about: About) {
 }
 
 /** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
-export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings): Room {
+export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings, on: string): Room {
   const worker = useRef<Remote<DeskWorker> | null>(null);
-  const [made, setMade] = useState(() => lookNow({ doc, people, settings }));
+  const [made, setMade] = useState(() => lookNow({ doc, people, settings, on }));
   const busy = useRef(false);
-  const wanted = useRef({ doc, people, settings });
-  wanted.current = { doc, people, settings };
+  const wanted = useRef({ doc, people, settings, on });
+  wanted.current = { doc, people, settings, on };
   const latest = useRef(made);
   latest.current = made;
 

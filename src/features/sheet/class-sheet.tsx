@@ -66,13 +66,15 @@ export function ClassSheet(props: {
   readonly doc: ClassDoc;
   readonly people: readonly Person[];
   readonly studio: string;
+  /** The day of today, `YYYY-MM-DD`. */
+  readonly today: string;
 }) {
   const words = wordsIn(HOUSE_LANGUAGE);
   const { doc } = props;
   const book = bookFor(doc, LIBRARY_BOOK);
   const score = scoreOf(doc, LIBRARY_BOOK);
   const times = blockTimes(score);
-  const parts = partsFor(doc, props.people, LIBRARY_BOOK);
+  const parts = partsFor(doc, props.people, LIBRARY_BOOK, { on: props.today });
   const needs = doc.blocks
     .flatMap((block) => slotsOf(block).map((slot) => resolveMove(slot.move, book).needs ?? []))
     .filter((lists) => lists.length > 0 && lists.every((list) => list.length > 0));

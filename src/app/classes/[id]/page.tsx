@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { isUuid } from "@/core/units";
+import { dayOf, isUuid } from "@/core/units";
 import { DeskScreen } from "@/features/desk/desk";
 import { findClass } from "@/server/classes";
 import { listMoves } from "@/server/moves";
@@ -28,6 +28,7 @@ export default async function DeskPage({ params }: { readonly params: Promise<{ 
       people={people}
       ownMoves={own.map((row) => row.doc)}
       settings={settings}
+      today={dayOf(Date.now())}
     />
   );
 }

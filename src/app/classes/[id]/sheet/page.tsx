@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { isUuid } from "@/core/units";
+import { dayOf, isUuid } from "@/core/units";
 import { ClassSheet } from "@/features/sheet/class-sheet";
 import { findClass } from "@/server/classes";
 import { listPeople } from "@/server/people";
@@ -15,6 +15,12 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   if (!stored) notFound();
   const people = await listPeople(who.studioId);
   return (
-    <ClassSheet id={id} doc={stored.doc} people={people.map((row) => row.doc)} studio={who.studioName} />
+    <ClassSheet
+      id={id}
+      doc={stored.doc}
+      people={people.map((row) => row.doc)}
+      studio={who.studioName}
+      today={dayOf(Date.now())}
+    />
   );
 }
