@@ -43,6 +43,8 @@ const still: OwnMoment = {
   side: null,
   dose: { seconds: 40 },
   reps: null,
+  aboutReps: null,
+  uses: [],
   tempo: null,
   shareSeconds: null,
   soon: null,
@@ -52,8 +54,11 @@ const still: OwnMoment = {
 describe("what a phone says of one's own part", () => {
   test("is the side, the reps, the time and the things used, as far as there are any", () => {
     expect(doseOf(undefined, null, person)).toBe("");
-    expect(doseOf(squat, still, person)).toMatch(/^12 kg kettlebell|kettlebell.*12 kg/);
+    expect(doseOf(squat, { ...still, uses: squat.uses }, person)).toMatch(
+      /^12 kg kettlebell|kettlebell.*12 kg/,
+    );
     expect(doseOf(free, still, person)).toBe("");
+    expect(doseOf(free, { ...still, aboutReps: 13 }, person)).toBe("about 13 reps");
     const counted = {
       ...still,
       side: "left" as const,

@@ -22,10 +22,11 @@ export function doseOf(
   return [
     side ? words.phrase("own", "side", { side: words.name("side", side) }) : "",
     moment ? amountText(moment.dose, moment.reps, words) : "",
+    moment?.aboutReps ? words.phrase("own", "about", { reps: moment.aboutReps }) : "",
     moment?.tempo ? tempoText(moment.tempo, words) : "",
     stopText(own.seconds, words),
     shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),
-    usesText(own.uses, person, words),
+    usesText(moment?.uses ?? own.uses, person, words),
   ]
     .filter(Boolean)
     .join(" · ");

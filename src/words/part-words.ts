@@ -44,6 +44,14 @@ export function partJson(part: Part, words: Words): unknown {
     uses: slot.uses.map(({ kg: _kg, ...use }) => use),
     why: whyText({ ...slot, name: "", position: null, loadReason: _load }, words),
     adjust: slot.adjust.map((reason) => words.say("adjust", reason)),
+    sets: (slot.sets ?? []).map(({ round, seconds, reps, load, predicted, strain }) => ({
+      round,
+      seconds,
+      reps: reps?.plan ?? null,
+      load,
+      predicted,
+      strain: strain === null ? null : Math.round(strain * 1000) / 1000,
+    })),
     instead: slot.instead.map(({ name: _own, ...instead }) => ({
       ...instead,
       whyNot: dearerText({ ...instead, name: "" }, words),

@@ -44,12 +44,30 @@ describe("one's own moment", () => {
       side: "left",
       dose: { seconds: 20 },
       reps: null,
+      aboutReps: 6,
+      uses: [],
       tempo: null,
       shareSeconds: null,
       soon: null,
       stopped: false,
     });
     expect(moment(plank, 0, { piece: 1 }).side).toBe("right");
+  });
+
+  test("has the reps and the things of its own set: fewer where they came down, heavier where the weight climbs", () => {
+    const pressUps = at({ move: "press-up", dose: { reps: 12 } });
+    const weaker = moment(pressUps, 0, { person: someone({ mark: "natural" }) });
+    expect(weaker.reps?.plan).toBeLessThan(12);
+    expect(weaker.aboutReps).toBeNull();
+    const kit = [{ id: "d", type: "adjustable-dumbbell" as const, count: 2, minKg: 2, maxKg: 20, stepKg: 2 }];
+    const climbing = at(
+      { move: "floor-press", dose: { reps: 8 }, load: [{ kg: 4 }, { kg: 6 }, { kg: 8 }] },
+      3,
+    );
+    const kgs = [0, 1, 2].map(
+      (piece) => moment(climbing, 0, { person: someone({ kit }), piece }).uses[0]?.kg ?? 0,
+    );
+    expect(kgs).toEqual([4, 6, 8]);
   });
 
   test("of a one-sided way in a two-sided slot changes sides at half, the first side the longer", () => {

@@ -6,9 +6,11 @@
 import { type Dose, doseAt, type Slot, type Way, wayAt } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
 import { type Segment, slotSides } from "../class/expand";
+import type { Use } from "../homes/match";
 import { type MoveBook, resolveMove } from "../moves/book";
-import type { PartSlot } from "../parts/part";
+import type { PartSet, PartSlot } from "../parts/part";
 import { type Ms, otherSide, type Seconds, type Side, type Triple } from "../units";
+import { type Span, spanTriple } from "../values/span";
 
 export interface OwnMoment {
   /** The side of the person's own way now; null where both sides work. */
@@ -16,6 +18,10 @@ export interface OwnMoment {
   /** The dose of this piece with the reps that are counted in it; the person's own where their level has one. */
   readonly dose: Dose;
   readonly reps: Triple | null;
+  /** Of a timed piece: about so many reps of each limb; null where that can't be told, or reps are counted. */
+  readonly aboutReps: number | null;
+  /** The things in use in this set. */
+  readonly uses: readonly Use[];
   /** Lower-pause-lift-pause, where one is set. */
   readonly tempo: string | null;
   /** Where the sides share the piece: the first one's seconds. */
@@ -93,12 +99,22 @@ function counted(
   segment: Segment,
   appearance: number,
   book: MoveBook,
-): Pick<OwnMoment, "dose" | "reps" | "tempo"> {
+): Pick<OwnMoment, "dose" | "reps" | "tempo" | "aboutReps" | "uses"> {
   const dose = doseAt(slot, appearance);
   const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
+  const set = own.sets?.[Math.min(appearance, own.sets.length - 1)];
+  const fewer = ownFewer(set, level?.reps ?? dose.reps) ?? level;
   return {
-    dose: level?.reps === undefined ? dose : { reps: level.reps },
-    reps: repsOf(slot, level, segment, book),
+    dose: fewer?.reps === undefined ? dose : { reps: fewer.reps },
+    reps: repsOf(slot, fewer, segment, book),
     tempo: level?.tempo ?? dose.tempo ?? null,
+    aboutReps: set && set.reps === null ? set.limbReps : null,
+    uses: set?.uses ?? own.uses,
   };
+}
+
+/** The own reps of a set that came down from what was set; null where they are as set. */
+function ownFewer(set: PartSet | undefined, span: Span | undefined): Pick<Way, "reps"> | null {
+  if (!set?.reps || span === undefined || set.reps.plan === spanTriple(span).plan) return null;
+  return { reps: set.reps };
 }

@@ -11,6 +11,8 @@ export const COSTS = {
   smaller: 12,
   /** A household weight, or none, in place of the one that is set. */
   household: 20,
+  /** Going without any resistance where what was set isn't there: one that is owned comes first. */
+  without: 20,
   /** A link to the same job with other kit. */
   otherKit: 30,
   /** Each tenth of the reps or seconds that a dose comes down. */

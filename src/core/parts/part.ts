@@ -21,8 +21,10 @@ export interface PartSet {
   /** Seconds of a timed or held piece (of each side, where they share one); null where reps are counted. */
   readonly seconds: Seconds | null;
   readonly reps: Triple | null;
-  /** Reps of one limb that it comes to: about so many in a timed piece. */
-  readonly limbReps: number;
+  /** Reps of one limb that it comes to, about so many in a timed piece; null where that can't be told. */
+  readonly limbReps: number | null;
+  /** The things in use in this set. */
+  readonly uses: readonly Use[];
   readonly load: PartLoad;
   /** Reps that are likely at this load with the reserve that is meant; null where that can't be told. */
   readonly predicted: Range | null;

@@ -79,8 +79,16 @@ function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
     (round) => round <= rounds,
   );
   const told = way.sets.map((set) => {
-    const { seconds, reps, limbReps, strain } = set;
-    return { seconds, reps, limbReps, load: loadOf(way, set), predicted: rangeOf(way, set), strain };
+    const { seconds, reps, strain } = set;
+    return {
+      seconds,
+      reps,
+      limbReps: way.judge?.by === "load" ? set.limbReps : null,
+      uses: usesAt(way.filling, set.option),
+      load: loadOf(way, set),
+      predicted: rangeOf(way, set),
+      strain,
+    };
   });
   const last = told.length - 1;
   return own.map((round, i) => ({ round, ...(told[Math.min(i, last)] as (typeof told)[number]) }));

@@ -51,6 +51,8 @@ export interface Entry {
   readonly isTarget: boolean;
   readonly level: number;
   readonly swapped: boolean;
+  /** What was set is held or pulled, and this isn't. */
+  readonly unloaded: boolean;
   readonly sheet: CostSheet;
   readonly total: number;
 }
@@ -125,6 +127,7 @@ export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: Move
     isTarget,
     level,
     swapped: isTarget ? false : reached.swapped,
+    unloaded: !isTarget && isLoaded(target) && !isLoaded(move),
     sheet,
     total: costSum(sheet),
   };

@@ -153,12 +153,13 @@ function sum({ strain, lessPoints }: SetChoice): number {
 }
 
 /**
- * Whether less of a dose can be better: of one that is counted where it is too hard, or where a heavier
- * weight might then do; of a timed one where it is too heavy.
+ * Whether a dose comes down: where it is too heavy; and within a range of reps already where it is hard. A
+ * rep less than a number that was set, for a strain that nobody notices, is no help to anybody.
  */
-function comesDown({ strain, reps }: WaySet, weights: readonly Weighed[]): boolean {
+function comesDown({ strain, reps }: WaySet): boolean {
   if (strain === null) return false;
-  return reps === null ? strain > STRAIN.tooHeavy : strain > STRAIN.hardFrom || weights.length > 1;
+  const inRange = reps !== null && reps.plan > reps.min;
+  return strain > (inRange ? STRAIN.hardFrom : STRAIN.tooHeavy);
 }
 
 type Choose = (
@@ -176,7 +177,7 @@ function leastOf(
   judge: Judge | null,
 ): SetChoice | null {
   let best = choose(works, weights, judge, 0);
-  if (!judge || (best && !best.sets.some((set) => comesDown(set, weights)))) return best;
+  if (!judge || (best && !best.sets.some(comesDown))) return best;
   for (let less = 1; less <= MOST_LESS && less * COSTS.less < (best ? sum(best) : COSTS.unmet); less += 1) {
     const made = choose(lesser(works, less), weights, judge, less);
     if (made && (!best || sum(made) < sum(best))) best = made;

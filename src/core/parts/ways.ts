@@ -221,7 +221,7 @@ class Found {
   }
 
   add(entry: Entry): void {
-    const more = this.right ? stayPoints(entry) : 0;
+    const more = this.right ? stayPoints(entry) : this.withoutPoints(entry);
     const { fillings } = meansOf(this.home, entry.reached.move);
     if (fillings.length === 0 || entry.total + more > this.limit) return;
     const attempt = attemptFor(entry, this.asked);
@@ -231,10 +231,16 @@ class Found {
     }
   }
 
+  /** More for going without: only where the thing that was set isn't there, not where it is too heavy. */
+  private withoutPoints({ unloaded }: Entry): number {
+    const { fillings } = meansOf(this.home, this.asked.wanted.target);
+    return unloaded && fillings.length === 0 ? COSTS.without : 0;
+  }
+
   private take(way: OpenWay, more: number): void {
     this.right ||= way.isTarget && way.cost.strain + way.cost.less <= COSTS.smaller;
     this.least = Math.min(this.least, way.total + more);
-    if (way.total + more <= this.limit) this.ways.push(more === 0 ? way : left(way, more));
+    if (way.total + more <= this.limit) this.ways.push(more === 0 ? way : dearer(way, more, this.right));
   }
 
   sorted(): readonly OpenWay[] {
@@ -251,8 +257,9 @@ function stayPoints({ isTarget, sheet }: Entry): number {
   return isTarget || sheet.leave > 0 ? 0 : COSTS.leave;
 }
 
-function left(way: OpenWay, more: number): OpenWay {
-  return { ...way, cost: { ...way.cost, leave: way.cost.leave + more }, total: way.total + more };
+function dearer(way: OpenWay, more: number, right: boolean): OpenWay {
+  const term = right ? "leave" : "kit";
+  return { ...way, cost: { ...way.cost, [term]: way.cost[term] + more }, total: way.total + more };
 }
 
 /** Whether the search for ways to meet a move's needs stopped early, for any move that a slot leads to. */

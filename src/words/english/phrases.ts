@@ -89,6 +89,7 @@ export const own = {
   rest: "Rest, or choose another way.",
   side: "{side} side",
   shares: "{seconds} s a side",
+  about: "about {reps, plural, one {# rep} other {# reps}}",
   enough: "Enough at your level: rest until the time is over.",
   stop: "Stop in {seconds}.",
   change: "Change to your {side} in {seconds}.",
