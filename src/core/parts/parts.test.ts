@@ -166,6 +166,54 @@ describe("a part", () => {
     );
   });
 
+  test("weighs the best weight for every set against one for all, each change counted, also between sets of one slot", () => {
+    const arbLoads = fc.array(
+      fc.constantFrom({ kg: 4 }, { kg: 8 }, { rir: 1 }, { rir: 5 }, { target: "heavy" }),
+      {
+        minLength: 3,
+        maxLength: 3,
+      },
+    );
+    const held = fc.constantFrom(...LIBRARY.filter((move) => (move.strength?.held ?? 0) > 0 && !move.gym));
+    const arbKit = fc.constantFrom<readonly KitItem[]>(
+      [{ id: "a", type: "adjustable-dumbbell", count: 2, minKg: 2, maxKg: 16, stepKg: 2, changeSeconds: 5 }],
+      [
+        { id: "a", type: "dumbbell", count: 2, kg: 4 },
+        { id: "b", type: "dumbbell", count: 2, kg: 9 },
+      ],
+    );
+    const arbSlots = fc.array(fc.tuple(held, arbLoads), { minLength: 1, maxLength: 3 });
+    let varied = 0;
+    fc.assert(
+      fc.property(arbKit, arbSlots, fc.boolean(), (kit, slots, station) => {
+        const lap = lapOf(slots.map(([move]) => move.id));
+        const [block] = lap.blocks as [Block];
+        const own = slotsOf(block).map(
+          (slot, i) => ({ ...slot, load: slots[i]?.[1], dose: { reps: 8 } }) as Slot,
+        );
+        const doc = {
+          ...lap,
+          blocks: [{ ...block, slots: own, ...(station ? { loop: "station" as const } : {}) }],
+        };
+        const person: Person = { id: "p", name: "P", kit };
+        const part = partFor(doc, person, LIBRARY_BOOK);
+        const least = leastCost(doc, person);
+        if (least !== null) expect(part.cost).toBe(least);
+        for (const slot of part.slots) {
+          expect(slot.sets?.length).toBe(slot.status === "unmet" ? 0 : 3);
+          if (new Set(slot.sets?.map((set) => JSON.stringify(set.load))).size > 1) varied += 1;
+        }
+        // Whatever is used in any set is brought.
+        const brought = new Set(part.bring.map(({ kit: id }) => id));
+        for (const set of part.slots.flatMap((slot) => slot.sets ?? [])) {
+          for (const use of set.uses) expect(brought.has(use.kit)).toBe(true);
+        }
+      }),
+      { numRuns: 60 },
+    );
+    expect(varied).toBeGreaterThan(0);
+  });
+
   test("keeps one thing in the hands where another way is as good", () => {
     const home: Person = {
       id: "p",

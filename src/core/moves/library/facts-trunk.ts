@@ -26,12 +26,12 @@ plank-drag                    0.30 0.58 1  3  -
 sliding-plank                 0.42 0.60 0  4  lower 2.5-0-1.5-0
 
 # trunk flexion
-seated-knee-lift              0.10 0.35 0  1  lift 1.5-0-1-0
+seated-knee-lift              0.10 0.40 0  1  lift 1.5-0-1-0
 standing-knee-to-elbow        0.12 0.45 0  1  -
 heel-tap                      0.14 0.34 0  1  lower 1.5-0-1-0
 curl-up                       0.30 0.50 0  1  lift 2-0-1-0
 weighted-curl-up              0.30 0.50 1  2  lift 2-0-1-0
-reverse-curl                  0.30 0.47 0  2  lift 2-0-1-0
+reverse-curl                  0.30 0.49 0  2  lift 2-0-1-0
 slider-knee-tuck              0.35 0.56 0  3  lift 2-0-1-0
 strap-knee-tuck               0.35 0.56 0  4  lift 2-0-1-0
 hanging-knee-raise            0.40 0.53 0  3  lift 2-0-1-0
@@ -116,7 +116,7 @@ seated-hamstring-stretch      -               1  -
 standing-hamstring-stretch    -               1  -
 towel-hamstring-stretch       -               1  -
 hip-flexor-stretch            -               1  -
-held-thigh-stretch            -               2  -
+held-thigh-stretch            -               1  -
 figure-four                   -               1  -
 seated-figure-four            -               1  -
 side-bend                     -               1  -

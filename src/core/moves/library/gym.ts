@@ -20,7 +20,7 @@ export const GYM = [
       name: "Barbell squat",
       muscles: "quads glutes / adductors lower-back",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "hardResistance",
       needs: [[bar(8, 140)]],
       loads: ["deep-knee", "grip", "straining"],
@@ -39,7 +39,7 @@ export const GYM = [
       muscles: "quads glutes / adductors",
       position: "seated",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "resistance",
       needs: [[MACHINE]],
       loads: ["deep-knee", "straining"],
@@ -71,7 +71,7 @@ export const GYM = [
       muscles: "quads glutes / adductors",
       sides: "inTurn",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "hardResistance",
       needs: [[bar(6, 80)]],
       loads: ["deep-knee", "balance", "grip", "straining"],
@@ -89,7 +89,7 @@ export const GYM = [
       name: "Barbell deadlift",
       muscles: "hamstrings glutes / lower-back forearms upper-back",
       repSeconds: 4,
-      tempo: "2-0-1-1",
+
       energy: "hardResistance",
       needs: [[bar(10, 180)]],
       loads: ["deep-hinge", "grip", "straining"],
@@ -119,7 +119,7 @@ export const GYM = [
       muscles: "hamstrings / calves",
       position: "seated",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "resistance",
       needs: [[MACHINE]],
       cues: "Knees at the pivot, curl, pause. | Slow back.",
@@ -135,7 +135,7 @@ export const GYM = [
       muscles: "glutes hamstrings / quads",
       position: "supine",
       repSeconds: 3.5,
-      tempo: "2-1-1-0",
+
       energy: "hardResistance",
       needs: [[bar(10, 150), BENCH]],
       loads: ["floor", "straining"],
@@ -154,7 +154,7 @@ export const GYM = [
       muscles: "chest triceps / front-shoulders",
       position: "supine",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "hardResistance",
       needs: [[bar(8, 120), BENCH]],
       loads: ["floor", "grip", "straining"],
@@ -171,7 +171,7 @@ export const GYM = [
       muscles: "chest triceps / front-shoulders",
       position: "supine",
       repSeconds: 3.5,
-      tempo: "3-0-1-0",
+
       energy: "resistance",
       needs: [[BENCH, handWeights(2, 1, 40)]],
       loads: ["floor", "grip"],
@@ -218,7 +218,7 @@ export const GYM = [
       name: "Barbell overhead press",
       muscles: "front-shoulders side-shoulders / triceps upper-back",
       repSeconds: 3,
-      tempo: "2-0-1-0",
+
       energy: "hardResistance",
       needs: [[bar(6, 70)]],
       loads: ["overhead", "grip", "straining"],
@@ -251,7 +251,7 @@ export const GYM = [
       name: "Barbell row",
       muscles: "upper-back lats / biceps lower-back",
       repSeconds: 3,
-      tempo: "2-0-1-1",
+
       energy: "hardResistance",
       needs: [[bar(8, 100)]],
       loads: ["deep-hinge", "grip", "straining"],
@@ -267,7 +267,7 @@ export const GYM = [
       muscles: "upper-back lats / biceps",
       position: "seated",
       repSeconds: 3,
-      tempo: "2-0-1-1",
+
       energy: "resistance",
       needs: [[CABLE]],
       loads: ["grip"],
@@ -315,7 +315,7 @@ export const GYM = [
       muscles: "lats / biceps upper-back",
       position: "seated",
       repSeconds: 3,
-      tempo: "2-0-1-1",
+
       energy: "resistance",
       needs: [[CABLE]],
       loads: ["overhead", "grip"],
@@ -367,7 +367,7 @@ export const GYM = [
       name: "Barbell curl",
       muscles: "biceps / forearms",
       repSeconds: 3,
-      tempo: "2-0-1-0",
+
       energy: "resistance",
       needs: [[bar(5, 50)]],
       loads: ["grip"],
@@ -382,7 +382,7 @@ export const GYM = [
       name: "Cable curl",
       muscles: "biceps / forearms",
       repSeconds: 3,
-      tempo: "2-0-1-0",
+
       energy: "resistance",
       needs: [[CABLE]],
       loads: ["grip"],
@@ -433,7 +433,7 @@ export const GYM = [
       name: "Calf raise machine",
       muscles: "calves /",
       repSeconds: 3,
-      tempo: "2-1-1-0",
+
       energy: "resistance",
       needs: [[MACHINE]],
       cues: "Up over the big toe, pause. | Deep but gentle stretch.",
