@@ -1,8 +1,9 @@
 /** `brontle strength`: what is believed of everybody's strength, a line a person and move. */
 import type { Person } from "../core/homes/home";
-import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
+import { inTableOrder, LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import type { Move } from "../core/moves/move";
 import { Strengths } from "../core/strength/belief";
+import { consequenceLines } from "../core/strength/consequences";
 import { loadMoved } from "../core/strength/load";
 import { maximumRange, type Range, repsRange, wantedKg } from "../core/strength/predict";
 import { scaledMove } from "../core/strength/scaled";
@@ -100,9 +101,13 @@ function line(person: Person, move: Move, strengths: Strengths, { kg, reps, rir 
 
 /**
  * `brontle strength --roster R [--on DATE] [--move ID]… [--kg N] [--reps N] [--rir N]`: a JSON line a
- * person and move, on today where no day is given.
+ * person and move, on today where no day is given. `--table` alone: what the table of strengths says that people do.
  */
 export function strengthCommand(args: readonly string[], doors: Doors): number {
+  if (args.length === 1 && args[0] === "--table") {
+    for (const row of consequenceLines(inTableOrder(), LIBRARY_BOOK)) doors.out(row);
+    return 0;
+  }
   const flags = flagsOf(args);
   const asked = typeof flags === "string" ? flags : askedOf(flags, doors.today);
   const file = typeof flags === "string" ? undefined : flags.get("--roster")?.[0];

@@ -62,6 +62,19 @@ describe("brontle time", () => {
   test("wants a file", () => expect(brontle(["time"]).status).toBe(1));
 });
 
+test("brontle strength prints what is believed of everybody", () => {
+  const { status, stdout } = brontle([
+    "strength",
+    "--roster",
+    `${root}demo/roster.json`,
+    "--move",
+    "bent-row",
+  ]);
+  expect(status).toBe(0);
+  expect(stdout.trimEnd().split("\n")).toHaveLength(24);
+  expect(brontle(["strength"]).stderr).toContain("use it as brontle strength --roster R");
+});
+
 test("brontle moves prints the library with its closed lists, and the table of costs", () => {
   const all = JSON.parse(brontle(["moves"]).stdout);
   expect(all.moves.length).toBeGreaterThanOrEqual(160);

@@ -59,3 +59,19 @@ export function consequences(
     return [{ move, by: Object.fromEntries(by) as ConsequenceRow["by"] }];
   });
 }
+
+const MOST_TOLD = 20;
+
+function told(one: Consequence): string {
+  if ("kg" in one) return `${one.kg.toFixed(1)} kg`;
+  return one.reps > MOST_TOLD ? `${MOST_TOLD}+` : `${one.reps} reps`;
+}
+
+/** The table as Markdown, a line a move: what is held, and by level what people of 55, 72 and 95 kg do. */
+export function consequenceLines(moves: readonly Move[], book?: MoveBook): readonly string[] {
+  const lines = consequences(moves, book).map(({ move, by }) => {
+    const cells = MARKS.map((mark) => by[mark].map(told).join(" · "));
+    return `| ${move.name} | ${move.strength?.held ?? 0} | ${cells.join(" | ")} |`;
+  });
+  return ["| move | held | flat | natural | sharp |", "| --- | --- | --- | --- | --- |", ...lines];
+}

@@ -4,7 +4,7 @@ import type { Link, Move } from "../move";
 import { MORE_CURLS, MORE_EXTENSIONS, MORE_RAISES } from "./arms";
 import type { LibraryMove, WrittenLink } from "./define";
 import { EASE } from "./ease";
-import { factsOf } from "./facts";
+import { FACT_IDS, factsOf } from "./facts";
 import { GYM } from "./gym";
 import { MORE_ABDUCTIONS, MORE_CALVES, MORE_HINGES } from "./hips";
 import { MORE_LUNGES, MORE_SQUATS } from "./knees";
@@ -71,3 +71,8 @@ export const LIBRARY: readonly Move[] = bothWays(WRITTEN);
 
 /** The library as a book, to which a class adds its own moves. */
 export const LIBRARY_BOOK: MoveBook = makeBook(LIBRARY);
+
+/** The same moves with those that are alike beside one another, easiest first. */
+export function inTableOrder(): readonly Move[] {
+  return [...LIBRARY].sort((a, b) => FACT_IDS.indexOf(a.id) - FACT_IDS.indexOf(b.id));
+}
