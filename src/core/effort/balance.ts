@@ -3,20 +3,19 @@
  * knee and hip, sides, positions, landings, gripping, work and rest, time under tension.
  */
 
-import { type ClassDoc, type Dose, doseAt, findSlot, loadAt } from "../class/document";
+import { type Block, type ClassDoc, type Dose, doseAt, findSlot, type Slot } from "../class/document";
 import { rowOf } from "../class/dose-kinds";
 import { repSecondsOf } from "../class/dose-time";
 import { expand, type Segment } from "../class/expand";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
-import type { Part } from "../parts/part";
+import type { Part, PartSlot } from "../parts/part";
 import type { Seconds } from "../units";
-import { slotEffort } from "./demand";
 import { isHardSet, isMain } from "./hard";
 import type { Thresholds } from "./thresholds";
 
 export interface Balance {
-  /** Primary 1, secondary ½; a timed piece of 20–60 s is a set, a longer one pro rata. */
+  /** Primary 1, secondary ½; see docs/strength.md for what is hard. */
   readonly hardSets: ReadonlyMap<Muscle, number>;
   readonly pushPull: { readonly push: number; readonly pull: number };
   readonly kneeHip: { readonly knee: number; readonly hip: number };
@@ -36,11 +35,14 @@ const PULL: readonly string[] = ["pull-horizontal", "pull-vertical"];
 const KNEE: readonly string[] = ["squat", "lunge"];
 const HIP: readonly string[] = ["hinge"];
 
-/** A piece up to this long is one set; a longer one counts by how often it would fit. */
-const SET_SECONDS = 60;
-const LEAST_SET_SECONDS = 20;
-
 const half = (n: number) => Math.round(n * 2) / 2;
+
+interface Facts {
+  readonly move: KnownMove;
+  readonly block: Block;
+  readonly slot: Slot;
+  readonly own: PartSlot | undefined;
+}
 
 /** What is added up, piece by piece. */
 class Sums {
@@ -60,8 +62,14 @@ class Sums {
   };
   tension = 0;
 
+  /** One piece of a slot's `index`-th appearance. */
+  add(segment: Segment, facts: Facts, index: number, isHard: (facts: Facts, index: number) => boolean): void {
+    this.addPiece(segment, facts.move, doseAt(facts.slot, index));
+    if (isHard(facts, index)) this.addHard(segment, facts.move);
+  }
+
   /** One piece of a move: its seconds, sides, grip, landings and time under tension. */
-  addPiece({ side, start, end, reps }: Segment, move: KnownMove, dose: Dose): void {
+  private addPiece({ side, start, end, reps }: Segment, move: KnownMove, dose: Dose): void {
     const seconds = end - start;
     if (side) this.n[side] += seconds;
     if (move.position) this.positions.set(move.position, (this.positions.get(move.position) ?? 0) + seconds);
@@ -73,13 +81,10 @@ class Sums {
     this.tension += counted ? Math.min(seconds, reps.plan * repSecondsOf(dose, move.repSeconds)) : seconds;
   }
 
-  /** A hard set, or the part of one that this piece is, for its muscles and its pattern. */
-  addHard({ side, start, end }: Segment, move: KnownMove, counted: boolean): void {
-    const seconds = end - start;
-    if (!counted && seconds < LEAST_SET_SECONDS) return;
+  /** A hard set, however long its piece, for its muscles and its pattern. */
+  private addHard({ side }: Segment, move: KnownMove): void {
     // One side of a set done side by side is half of it for the muscles of both.
-    const share = side === null ? 1 : 0.5;
-    const n = share * (counted ? 1 : Math.max(1, seconds / SET_SECONDS));
+    const n = side === null ? 1 : 0.5;
     const { primary = [], secondary = [] } = move.muscles ?? {};
     for (const muscle of primary) this.sets.set(muscle, (this.sets.get(muscle) ?? 0) + n);
     for (const muscle of secondary) this.sets.set(muscle, (this.sets.get(muscle) ?? 0) + n / 2);
@@ -107,29 +112,43 @@ class Sums {
   }
 }
 
-/** What is done in each slot: its move (a person's, where a part is given), its dose, whether a set of it is hard. */
-function slotFacts(doc: ClassDoc, book: MoveBook, thresholds: Thresholds, part: Part | undefined) {
-  const done = new Map(part?.slots.map((own) => [own.slot, own.move]));
-  const of = (id: string) => {
+/** What is done in each slot: its move, or a person's where a part is given. */
+function slotFacts(doc: ClassDoc, book: MoveBook, part: Part | undefined): (id: string) => Facts | null {
+  const done = new Map(part?.slots.map((own) => [own.slot, own]));
+  const of = (id: string): Facts | null => {
     const found = findSlot(doc, id);
     if (!found) return null;
-    const own = done.get(id) ?? null;
-    const move = part ? (own === null ? undefined : book.get(own)) : resolveMove(found.slot.move, book);
-    const dose = doseAt(found.slot, 0);
-    const effort = slotEffort(found.slot, book);
-    const hard = isMain(found.block) && isHardSet(dose, loadAt(found.slot, 0), effort, doc, thresholds);
-    return move ? { move, dose, hard } : null;
+    const own = done.get(id);
+    const id_ = own?.move ?? null;
+    const move = part ? (id_ === null ? undefined : book.get(id_)) : resolveMove(found.slot.move, book);
+    return move ? { move, ...found, own } : null;
   };
-  const known = new Map<string, ReturnType<typeof of>>();
-  return (id: string) => {
+  const known = new Map<string, Facts | null>();
+  return (id) => {
     if (!known.has(id)) known.set(id, of(id));
     return known.get(id) ?? null;
   };
 }
 
+/** Tells the number of each slot's appearance, piece after piece; the second side belongs to the first's. */
+function countAppearances(): (segment: Segment) => number {
+  const seen = new Map<string, { readonly round: number | null; readonly index: number }>();
+  return ({ slot, round }) => {
+    if (slot === null) return 0;
+    const last = seen.get(slot);
+    const index = last === undefined ? 0 : last.round === round ? last.index : last.index + 1;
+    seen.set(slot, { round, index });
+    return index;
+  };
+}
+
 /** The balance of a class as set, or of a person's part in it. */
 export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Thresholds, part?: Part): Balance {
-  const factsOf = slotFacts(doc, bookFor(doc, library), thresholds, part);
+  const book = bookFor(doc, library);
+  const factsOf = slotFacts(doc, book, part);
+  const appearanceOf = countAppearances();
+  const isHard = ({ block, slot, own, move }: Facts, index: number) =>
+    isHardSet(block, slot, index, book, doc.stance, thresholds, own && { part: own, move });
   const main = new Set(doc.blocks.filter(isMain).map((block) => block.id));
   const sums = new Sums();
   for (const segment of expand(doc, library)) {
@@ -138,9 +157,7 @@ export function balanceOf(doc: ClassDoc, library: MoveBook, thresholds: Threshol
     if (kind !== "work") continue;
     if (main.has(block)) sums.n.work += end - start;
     const facts = slot === null ? null : factsOf(slot);
-    if (!facts) continue;
-    sums.addPiece(segment, facts.move, facts.dose);
-    if (facts.hard) sums.addHard(segment, facts.move, rowOf(facts.dose).row.reps);
+    if (facts) sums.add(segment, facts, appearanceOf(segment), isHard);
   }
   return sums.result();
 }

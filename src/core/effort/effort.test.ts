@@ -6,6 +6,7 @@ import { partFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { balanceOf } from "./balance";
+import { slotEffort } from "./demand";
 import { EFFORT_MODEL, effortCurve } from "./effort";
 import { THRESHOLDS } from "./thresholds";
 
@@ -106,40 +107,76 @@ describe("balance", () => {
         longRest: 60,
         slots: [
           { id: "a", move: "floor-press", dose: { reps: 10, tempo: "3-0-1-0" }, load: { rir: 2 } },
-          { id: "c", move: "split-squat", dose: { seconds: 30 }, load: { rir: 3 } },
+          { id: "c", move: "weighted-split-squat", dose: { seconds: 30 }, load: { rir: 3 } },
           { id: "d", move: "squat-jump", dose: { reps: 5 } },
         ],
       },
     ]);
     const balance = balanceOf(own, LIBRARY_BOOK, THRESHOLDS);
     expect(balance.hardSets.get("chest")).toBe(3);
-    // Split squats side by side: a set for both legs, three times; the jumps are hard by their effort.
-    expect(balance.hardSets.get("quads")).toBe(6);
+    // Split squats side by side: a set for both legs, three times; jumps are no strength sets.
+    expect(balance.hardSets.get("quads")).toBe(3);
     expect(balance.pushPull).toEqual({ push: 3, pull: 0 });
     expect(balance.sideSeconds).toEqual({ left: 90, right: 90 });
     expect(balance.landings).toBe(15);
-    expect(balance.gripSeconds).toBe(120);
+    expect(balance.gripSeconds).toBe(300);
     expect(balance.restSeconds).toBe(3 * 40 + 2 * 60);
     expect(balance.positionSeconds.get("supine")).toBe(120);
   });
 
-  test("of a long timed piece counts pro rata, and easy work not at all", () => {
-    const sets = (seconds: number, rir: number) =>
-      balanceOf(
-        doc([
-          {
-            id: "b",
-            title: "",
-            slots: [{ id: "s", move: "bodyweight-squat", dose: { seconds }, load: { rir } }],
-          },
-        ]),
-        LIBRARY_BOOK,
-        THRESHOLDS,
-      ).hardSets.get("quads") ?? 0;
-    expect(sets(40, 3)).toBe(1);
-    expect(sets(60, 3)).toBe(1);
-    expect(sets(120, 3)).toBe(2);
-    expect(sets(19, 3)).toBe(0);
-    expect(sets(40, 5)).toBe(0);
+  const squats = (move: string, dose: object, more: object = {}, block: object = {}) =>
+    doc([
+      {
+        id: "b",
+        title: "",
+        slots: [{ id: "s", move, dose, ...more }],
+        ...block,
+      } as ClassDoc["blocks"][number],
+    ]);
+  const sets = (own: ClassDoc, part?: ReturnType<typeof partFor>) =>
+    balanceOf(own, LIBRARY_BOOK, THRESHOLDS, part).hardSets.get("quads") ?? 0;
+
+  test("counts a set as hard by what it leaves a natural person: of the body alone as it is, of a weight as it is meant", () => {
+    // Some 25 squats at the limit: 13 in 40 s leave far more than four, 23 in 70 s don't.
+    expect(sets(squats("bodyweight-squat", { seconds: 40 }, { load: { rir: 3 } }))).toBe(0);
+    expect(sets(squats("bodyweight-squat", { seconds: 70 }))).toBe(1);
+    expect(sets(squats("bodyweight-squat", { reps: 12 }))).toBe(0);
+    expect(sets(squats("bodyweight-squat", { reps: 22 }))).toBe(1);
+    expect(sets(squats("goblet-squat", { seconds: 40 }, { load: { rir: 3 } }))).toBe(1);
+    expect(sets(squats("goblet-squat", { seconds: 40 }, { load: { rir: 5 } }))).toBe(0);
+    expect(sets(squats("goblet-squat", { reps: 10 }, { load: { target: "none" } }))).toBe(0);
+    expect(sets(squats("bodyweight-squat", { toLimit: 60 }))).toBe(1);
+    // However long, a piece is one set; a warm-up has none, nor has a jump.
+    expect(sets(squats("bodyweight-squat", { seconds: 300 }))).toBe(1);
+    expect(sets(squats("bodyweight-squat", { seconds: 70 }, {}, { role: "warmup" }))).toBe(0);
+    expect(sets(squats("squat-jump", { reps: 30 }))).toBe(0);
+  });
+
+  test("counts each set of a list by itself", () => {
+    const own = squats(
+      "goblet-squat",
+      { reps: 8 },
+      { load: [{ rir: 6 }, { rir: 4 }, { rir: 1 }] },
+      { rounds: 3 },
+    );
+    expect(sets(own)).toBe(2);
+  });
+
+  test("counts a person's own sets by what they leave that person", () => {
+    const own = squats("bodyweight-squat", { reps: 22 });
+    const of = (more: object) =>
+      sets(own, partFor(own, { id: "p", name: "P", kit: [], ...more }, LIBRARY_BOOK));
+    expect(of({})).toBe(1);
+    expect(of({ mark: "sharp" })).toBe(0);
+    expect(of({ workingSets: [{ move: "bodyweight-squat", reps: 28, rir: 2 }] })).toBe(0);
+  });
+
+  test("and effort are felt by what is left: two in reserve is an eight, whatever it costs in breath", () => {
+    const heavy = squats("goblet-squat", { reps: 8 }, { load: { rir: 2 } }, { rounds: 6 });
+    expect(slotEffort(heavy.blocks[0]?.slots?.[0] as never, LIBRARY_BOOK, "strength")).toBe(8);
+    const light = squats("goblet-squat", { reps: 8 }, { load: { rir: 8 } });
+    expect(slotEffort(light.blocks[0]?.slots?.[0] as never, LIBRARY_BOOK, "strength")).toBeLessThan(6);
+    const calf = squats("calf-stretch", { hold: 30 }, { load: { rir: 0 } });
+    expect(slotEffort(calf.blocks[0]?.slots?.[0] as never, LIBRARY_BOOK, "strength")).toBe(2);
   });
 });

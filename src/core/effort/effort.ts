@@ -3,14 +3,15 @@
  * for a level or for one person's part, never a heart rate and never energy. The model, its constants
  * and their sources are in `docs/effort.md`.
  */
-import { type ClassDoc, findSlot } from "../class/document";
+import { type ClassDoc, findSlot, type Slot } from "../class/document";
 import { expand, type Segment } from "../class/expand";
 import type { Mark } from "../homes/home";
-import { bookFor, type MoveBook, resolveMove } from "../moves/book";
+import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import { MUSCLES, type Muscle } from "../moves/move";
-import type { Part } from "../parts/part";
+import type { Part, PartSlot } from "../parts/part";
 import type { Seconds } from "../units";
-import { moveEffort, slotEffort } from "./demand";
+import { moveEffort, reserveEffort, slotEffort } from "./demand";
+import { leftAt } from "./left";
 
 /** Constants of the model; see `docs/effort.md`. */
 export const EFFORT_MODEL = {
@@ -66,15 +67,22 @@ function demandOf(doc: ClassDoc, book: MoveBook, slotId: string, whose: Whose): 
   const own = "part" in whose ? whose.part.slots.find((entry) => entry.slot === slotId) : undefined;
   if (own?.status === "unmet") return RESTING;
   const move = own?.move ? (book.get(own.move) ?? base) : base;
-  const mark = "part" in whose ? (own?.mark ?? "natural") : whose.mark;
-  // The load that is set stays; the move may be another, and a level is a step.
-  const asSet = own ? own.move === base.id : true;
-  const effort = slotEffort(found.slot, book) + (asSet ? 0 : moveEffort(move) - moveEffort(base));
+  const mark = "part" in whose ? "natural" : whose.mark;
   return {
-    effort: clamp(effort + (asSet ? EFFORT_MODEL.level[mark] : 0)),
+    effort: own
+      ? ownEffort(found.slot, own, move, book, doc)
+      : clamp(slotEffort(found.slot, book, doc.stance) + EFFORT_MODEL.level[mark]),
     primary: move.muscles?.primary ?? [],
     secondary: move.muscles?.secondary ?? [],
   };
+}
+
+/** What one's own version asks for: by the energy of the move that is done, or by what is left in its sets. */
+function ownEffort(slot: Slot, own: PartSlot, move: KnownMove, book: MoveBook, { stance }: ClassDoc): number {
+  if (!own.sets || own.sets.length === 0) return clamp(slotEffort(slot, book, stance));
+  const felt = own.sets.map((_, i) => reserveEffort(leftAt(slot, i, book, stance, own), move));
+  const mean = felt.reduce((sum, n) => sum + n, 0) / felt.length;
+  return clamp(Math.max(moveEffort(move), mean));
 }
 
 function clamp(effort: number): number {

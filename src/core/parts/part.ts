@@ -28,6 +28,8 @@ export interface PartSet {
   readonly load: PartLoad;
   /** Reps that are likely at this load with the reserve that is meant; null where that can't be told. */
   readonly predicted: Range | null;
+  /** Reps that are likely left after it, at the median; of a hold one for each five seconds. Null where that can't be told. */
+  readonly left?: number | null;
   /** How far it lies from the effort that is meant, as a log: see docs/strength.md. */
   readonly strain: number | null;
 }

@@ -6,6 +6,7 @@ import { usesAt } from "../homes/fillings";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
 import { bookFor, type MoveBook } from "../moves/book";
+import { maximumAt } from "../strength/belief";
 import { type Range, repsRange } from "../strength/predict";
 import { STRAIN } from "../strength/strain";
 import type { Seconds } from "../units";
@@ -61,6 +62,16 @@ function rangeOf({ judge }: OpenWay, { loadKg, reserve, strain }: WaySet): Range
     : null;
 }
 
+/** Seconds of a hold that count as a rep. */
+const HOLD_REP_SECONDS = 5;
+
+/** Reps that are likely left after a set, at the median; null where that can't be told. */
+function leftOf({ judge }: OpenWay, { loadKg, limbReps, seconds, strain }: WaySet): number | null {
+  if (!judge || strain === null) return null;
+  if (judge.by === "hold") return seconds === null ? null : (judge.limitSeconds - seconds) / HOLD_REP_SECONDS;
+  return loadKg ? 30 * (maximumAt(judge.belief, 0) / loadKg - 1) - limbReps : null;
+}
+
 /** Reps past which nobody is told a number, and from which one is called rough. */
 const MOST_TOLD = 20;
 const ROUGH_REPS = 10;
@@ -87,6 +98,7 @@ function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
       uses: usesAt(way.filling, set.option),
       load: loadOf(way, set),
       predicted: rangeOf(way, set),
+      left: leftOf(way, set),
       strain,
     };
   });

@@ -1,19 +1,10 @@
 /** What the checks look at, worked out once: the segments, each slot with its move, the pieces in order. */
 
-import {
-  type Block,
-  type ClassDoc,
-  type Dose,
-  doseAt,
-  dosesOf,
-  loadAt,
-  type Slot,
-  slotsOf,
-} from "../class/document";
+import { type Block, type ClassDoc, type Dose, dosesOf, type Slot, slotsOf } from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
 import type { Segment } from "../class/expand";
 import { slotEffort } from "../effort/demand";
-import { isHardSet, isMain } from "../effort/hard";
+import { hasHardSet, isMain } from "../effort/hard";
 import type { Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
@@ -75,7 +66,7 @@ export function reviewContext(input: {
   const slots = new Map<string, SlotFacts>();
   for (const block of doc.blocks) {
     for (const slot of slotsOf(block)) {
-      const effort = slotEffort(slot, book);
+      const effort = slotEffort(slot, book, doc.stance);
       const main = isMain(block);
       slots.set(slot.id, {
         slot,
@@ -83,7 +74,7 @@ export function reviewContext(input: {
         move: resolveMove(slot.move, book),
         effort,
         main,
-        hard: main && isHardSet(doseAt(slot, 0), loadAt(slot, 0), effort, doc, input.thresholds),
+        hard: hasHardSet(block, slot, book, doc.stance, input.thresholds),
         at: firstAt.get(slot.id) ?? times.get(block.id)?.start ?? 0,
       });
     }

@@ -12,7 +12,7 @@ const move = (id: string) => {
   return found;
 };
 const between = (a: string, b: string) => {
-  const cost = orderPairs([slot(a), slot(b)], LIBRARY_BOOK, [])[0]?.[1];
+  const cost = orderPairs([slot(a), slot(b)], LIBRARY_BOOK, [], "strength")[0]?.[1];
   if (!cost) throw new Error("no cost");
   return cost;
 };
@@ -25,6 +25,7 @@ describe("what one station after another costs", () => {
       some.map(({ id }) => slot(id)),
       LIBRARY_BOOK,
       [],
+      "strength",
     );
     some.forEach((a, i) => {
       some.forEach((b, j) => {
@@ -74,7 +75,7 @@ describe("what one station after another costs", () => {
         ...own,
       }));
     const costOf = (who: ReturnType<typeof people>) =>
-      orderPairs(slots, LIBRARY_BOOK, partsFor(doc, who, LIBRARY_BOOK))[0]?.[1]?.kit ?? -1;
+      orderPairs(slots, LIBRARY_BOOK, partsFor(doc, who, LIBRARY_BOOK), "strength")[0]?.[1]?.kit ?? -1;
     const holding = costOf(people(1, kettlebell));
     expect(holding).toBeGreaterThan(0);
     const empty = costOf(people(1, {}));

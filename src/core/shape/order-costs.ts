@@ -1,5 +1,5 @@
 /** What it costs to put one station directly after another: documented integers, by cause. */
-import type { Slot } from "../class/document";
+import type { Slot, Stance } from "../class/document";
 import { slotEffort } from "../effort/demand";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
@@ -102,9 +102,10 @@ export function orderPairs(
   slots: readonly Slot[],
   book: MoveBook,
   parts: readonly Part[],
+  stance: Stance,
 ): readonly (readonly OrderCost[])[] {
   const moves = slots.map((slot) => resolveMove(slot.move, book));
-  const hard = slots.map((slot) => (slotEffort(slot, book) ?? 0) >= HARD_EFFORT);
+  const hard = slots.map((slot) => slotEffort(slot, book, stance) >= HARD_EFFORT);
   return slots.map((from, i) =>
     slots.map((to, j) => {
       if (i === j) return NO_COST;

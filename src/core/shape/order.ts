@@ -57,7 +57,7 @@ export function orderStations(input: OrderInput): OrderResult | OrderRefusal {
   const slots = block ? slotsOf(block) : [];
   if (!block || block.loop === "station") return "not-a-lap";
   if (slots.length < 2) return "too-few";
-  const costs = orderPairs(slots, bookFor(doc, library), parts);
+  const costs = orderPairs(slots, bookFor(doc, library), parts, doc.stance);
   const pairs = costs.map((row) => row.map(sumOf));
   // People set their own number of rounds under a cap: at least that the lap comes round again.
   const rounds = block.cap === undefined ? spanTriple(block.rounds, 1).plan : 2;

@@ -18,7 +18,7 @@ export function slotFaces(doc: ClassDoc): ReadonlyMap<string, SlotFace> {
       faces.set(slot.id, {
         number: i + 1,
         name: resolveMove(slot.move, book).name,
-        effort: slotEffort(slot, book),
+        effort: slotEffort(slot, book, doc.stance),
       });
     });
   }
