@@ -1,13 +1,14 @@
 /** What may be written into a log, for the routes. */
 import { array, lazy, mixed, number, object, string } from "yup";
 import { MARKS } from "../core/homes/home";
-import type { Written } from "../core/log/entries";
+import { MORE, type Written } from "../core/log/entries";
 
 const done = object({
   sets: number().integer().min(0).max(100),
   reps: number().integer().min(0).max(1000),
   seconds: number().integer().min(0).max(7200),
-  kg: number().min(0).max(1000),
+  eachKg: number().min(0).max(500),
+  more: string().oneOf(MORE),
   mark: string().oneOf(MARKS),
 })
   .noUnknown()

@@ -3,10 +3,13 @@ import { and, asc, eq } from "drizzle-orm";
 import type { Mark } from "../core/homes/home";
 import { scoreOfKept } from "../core/live/live-score";
 import type { SessionContent } from "../core/live/session";
-import { isNews, keptOf, type LogEntry, type Written } from "../core/log/entries";
+import { isNews, keptOf, type LogEntry, type SlotDone, type Written } from "../core/log/entries";
 import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
 import { prefilled, recordOf } from "../core/log/record";
+import { taughtSets, withTaught } from "../core/log/working-sets";
+import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
+import { dayOf } from "../core/units";
 import { contentOf, frozenContent, type WholeSessionRow } from "./content";
 import { db, type Tx, transaction } from "./db/client";
 import { logEntry, person, sessionPerson } from "./db/schema";
@@ -59,7 +62,42 @@ export async function write(
     await tx
       .insert(logEntry)
       .values(fresh.map(({ field, value }) => ({ sessionId, personId, field, value, author, at })));
+    await teach(tx, row, personId, asked.rosterId, fresh);
   });
+}
+
+/** What was confirmed is known of the person from now on. */
+async function teach(
+  tx: Tx,
+  row: { readonly id: string; readonly startsAt: Date },
+  personId: string,
+  rosterId: string,
+  entries: readonly Written[],
+): Promise<void> {
+  const slots = new Map<string, SlotDone>();
+  for (const { field, value } of entries) {
+    if (field.startsWith("slot:") && value) slots.set(field.slice("slot:".length), value as SlotDone);
+  }
+  const content = slots.size === 0 ? null : await frozenContent(tx, row.id);
+  if (!content) return;
+  const at = partAt(content, rosterId);
+  // As the library knows a move now: what was frozen may be older than the scale of strength.
+  const moveOf = (id: string) => LIBRARY_BOOK.get(id) ?? content.moves.find((move) => move.id === id);
+  const slotAt = (slot: string, mark: Mark | undefined) =>
+    (at(mark ?? null) ?? at(null))?.slots.find((own) => own.slot === slot);
+  const sets = taughtSets(slots, slotAt, moveOf, dayOf(row.startsAt.getTime()));
+  if (sets.length === 0) return;
+  const [found] = await tx
+    .select({ doc: person.doc })
+    .from(person)
+    .where(eq(person.id, personId))
+    .for("update");
+  if (!found) return;
+  const workingSets = withTaught(found.doc.workingSets ?? [], sets);
+  await tx
+    .update(person)
+    .set({ doc: { ...found.doc, workingSets }, updatedAt: new Date() })
+    .where(eq(person.id, personId));
 }
 
 /** Which session a log is of. */
@@ -174,9 +212,10 @@ export async function historyOf(
   return lines;
 }
 
-/** What was done in a slot, in a few signs: `3 × 10, 8 kg`. */
-function doneText({ sets, reps, seconds, kg }: NonNullable<ReturnType<typeof doneIn>>): string {
+/** What was done in a slot, in a few signs: `3 × 10, 8 kg each`. */
+function doneText({ sets, reps, seconds, eachKg }: NonNullable<ReturnType<typeof doneIn>>): string {
   const each = reps === undefined ? (seconds === undefined ? "" : `${seconds} s`) : `${reps}`;
   const times = sets === undefined ? each : each === "" ? `${sets} ×` : `${sets} × ${each}`;
-  return [times, kg === undefined ? "" : `${Math.round(kg * 10) / 10} kg`].filter(Boolean).join(", ");
+  const held = eachKg === undefined ? "" : `${Math.round(eachKg * 10) / 10} kg each`;
+  return [times, held].filter(Boolean).join(", ");
 }

@@ -1,6 +1,7 @@
 /** Doses as they are said and shown. How they are typed and read is a notation of its own, in the core. */
 import type { Dose, Ladder } from "../core/class/dose";
 import { doseKind } from "../core/class/dose-kinds";
+import { repSecondsOf } from "../core/class/dose-time";
 import type { Seconds, Triple } from "../core/units";
 import { type Span, spanText, spanTriple } from "../core/values/span";
 import { parseTempo } from "../core/values/tempo";
@@ -42,11 +43,19 @@ export function spokenDose(dose: Dose, words: Words): string {
     : words.phrase("dose", "within", { dose: paced, seconds: dose.within });
 }
 
-/** What is counted in a piece: `8–12 reps`, `ladder 1–6`, `to the limit`; empty where only time is. */
+/** About how many reps a pace makes of a timed piece; empty where none is set. */
+function pacedText(dose: Dose, words: Words): string {
+  const rep = repSecondsOf(dose, 0);
+  const reps = rep > 0 ? Math.floor(spanTriple(dose.seconds ?? 0).plan / rep) : 0;
+  return reps > 0 ? words.phrase("own", "about", { reps }) : "";
+}
+
+/** What is counted in a piece: `8–12 reps`, `ladder 1–6`, `to the limit`, of a timed piece with a pace `about 13 reps`; empty where only time is. */
 export function amountText(dose: Dose, reps: Triple | null, words: Words): string {
   const kind = doseKind(dose);
   switch (kind) {
     case "seconds":
+      return pacedText(dose, words);
     case "hold":
       return "";
     case "toLimit":

@@ -21,8 +21,11 @@ export function doseOf(
   const { side = null, shareSeconds = null } = moment ?? {};
   return [
     side ? words.phrase("own", "side", { side: words.name("side", side) }) : "",
-    moment ? amountText(moment.dose, moment.reps, words) : "",
-    moment?.aboutReps ? words.phrase("own", "about", { reps: moment.aboutReps }) : "",
+    moment?.aboutReps
+      ? words.phrase("own", "about", { reps: moment.aboutReps })
+      : moment
+        ? amountText(moment.dose, moment.reps, words)
+        : "",
     moment?.tempo ? tempoText(moment.tempo, words) : "",
     stopText(own.seconds, words),
     shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),

@@ -58,9 +58,9 @@ describe("a participant's phone", () => {
     await seeText(teacher.driver, "1 here");
     await press(teacher.driver, " ");
     await phaseOf(phone, "count-in");
-    // Skip to the first main piece: the floor press, which Gil does at the wall.
+    // Skip to the first main piece: the floor press, which Gil does at the counter.
     await skipTo(teacher, "Floor press");
-    await seeText(phone.driver, "Wall press-up");
+    await seeText(phone.driver, "Counter press-up");
     await accessible(phone.driver);
     // The same second on both, read as near to each other as two browsers allow.
     await sameSecond(teacher, phone);

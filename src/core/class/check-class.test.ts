@@ -97,7 +97,7 @@ describe("what is valid", () => {
       (_d, _b, s) => {
         s.dose = { hold: 3, tempo: "3021" };
       },
-      "blocks[0].slots[0].dose.tempo: goes with reps and ladder only",
+      "blocks[0].slots[0].dose.tempo: goes with seconds, reps and ladder only",
     ],
     [
       "a tempo of nothing",

@@ -43,8 +43,9 @@ export function checkDose(faults: Faults, path: string, value: unknown, halved: 
   }
   const onlyWith = (key: string, allows: "windows" | "paced") => {
     if (value[key] === undefined || DOSES[kind][allows]) return;
-    const kinds = DOSE_KINDS.filter((each) => DOSES[each][allows]).join(" and ");
-    faults.add(at(path, key), { code: "only-with", kinds });
+    const kinds = DOSE_KINDS.filter((each) => DOSES[each][allows]);
+    const text = [kinds.slice(0, -1).join(", "), ...kinds.slice(-1)].filter(Boolean).join(" and ");
+    faults.add(at(path, key), { code: "only-with", kinds: text });
   };
   onlyWith("within", "windows");
   onlyWith("tempo", "paced");

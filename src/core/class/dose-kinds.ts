@@ -138,6 +138,12 @@ const readSpan = (make: (span: Span) => Dose) => (match: RegExpExecArray) => {
   return span === null ? null : make(span);
 };
 
+function readTimed([, amount, tempo, repSeconds]: RegExpExecArray): Dose | null {
+  const seconds = parseSpan(amount ?? "");
+  const pace = readPace(tempo, repSeconds);
+  return seconds === null || pace === null ? null : { seconds, ...pace };
+}
+
 function readReps([, amount, tempo, repSeconds, within]: RegExpExecArray): Dose | null {
   const span = parseSpan(amount ?? "");
   const pace = readPace(tempo, repSeconds);
@@ -170,12 +176,13 @@ const timed = {
 export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
   seconds: {
     ...timed,
+    paced: true,
     lasts: "as-said",
     number: "work",
     hard: "by-effort",
-    text: (span) => `${spanText(span)} s`,
-    form: new RegExp(`^${SPAN}${SECONDS}$`, "i"),
-    read: readSpan((seconds) => ({ seconds })),
+    text: (span, _dose, pace) => `${spanText(span)} s${pace}`,
+    form: new RegExp(`^${SPAN}${SECONDS}${PACE}$`, "i"),
+    read: readTimed,
   },
   hold: {
     ...timed,

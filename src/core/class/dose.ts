@@ -32,7 +32,8 @@ interface Pace {
 
 /** What may stand beside an amount, kind by kind. */
 interface Beside {
-  readonly seconds: object;
+  /** A pace at which it is meant to be worked; the time is the same. */
+  readonly seconds: Pace;
   readonly hold: object;
   readonly reps: Pace & {
     /** The piece starts every so many seconds. */

@@ -74,11 +74,12 @@ class Sums {
     if (side) this.n[side] += seconds;
     if (move.position) this.positions.set(move.position, (this.positions.get(move.position) ?? 0) + seconds);
     if (move.loads?.includes("grip")) this.n.grip += seconds;
-    const count = reps?.plan ?? (move.isometric ? 0 : seconds / move.repSeconds);
+    const rep = repSecondsOf(dose, move.repSeconds);
+    const count = reps?.plan ?? (move.isometric ? 0 : seconds / rep);
     const { perRep = 0, weight = 0 } = move.landings ?? {};
     if (perRep > 0) this.n.landings += count * perRep * weight;
     const counted = reps && rowOf(dose).row.reps;
-    this.tension += counted ? Math.min(seconds, reps.plan * repSecondsOf(dose, move.repSeconds)) : seconds;
+    this.tension += counted ? Math.min(seconds, reps.plan * rep) : seconds;
   }
 
   /** A hard set, however long its piece, for its muscles and its pattern. */

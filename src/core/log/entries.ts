@@ -1,6 +1,11 @@
 /** What people and the instructor write down after a class. Appended only: a correction keeps what was before. */
 import type { Mark } from "../homes/home";
+import type { PartSlot } from "../parts/part";
 import type { Ms } from "../units";
+
+/** Answers to "how many more were there?" after a set. */
+export const MORE = ["0-1", "2-3", "4-or-more"] as const;
+export type More = (typeof MORE)[number];
 
 /** What was done in one slot. What is left out wasn't said. */
 export interface SlotDone {
@@ -8,9 +13,30 @@ export interface SlotDone {
   /** In each set. */
   readonly reps?: number;
   readonly seconds?: number;
-  /** All that was held, together. */
+  /** Of each thing held. */
+  readonly eachKg?: number;
+  /** In entries from before each was asked for: all that was held, together. */
   readonly kg?: number;
+  /** How many more there were in the last set. */
+  readonly more?: More;
   readonly mark?: Mark;
+}
+
+/** How many things a part holds at once in a slot; 1 where it has no weight. */
+export function itemsOf({ load }: Pick<PartSlot, "load">): number {
+  return load && "kg" in load ? Math.max(1, load.items) : 1;
+}
+
+/** Kilograms of each thing held, also of entries that hold the sum. */
+export function eachKgOf({ eachKg, kg }: SlotDone, own: Pick<PartSlot, "load">): number | undefined {
+  return eachKg ?? (kg === undefined ? undefined : kg / itemsOf(own));
+}
+
+/** The same with kilograms of each thing in place of the sum that older entries hold. */
+export function inEach(done: SlotDone, own: Pick<PartSlot, "load">): SlotDone {
+  if (done.kg === undefined) return done;
+  const { kg: _sum, ...rest } = done;
+  return { ...rest, eachKg: eachKgOf(done, own) as number };
 }
 
 /** What can be written, by its field: a value of its own kind each. */

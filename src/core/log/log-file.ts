@@ -3,7 +3,7 @@
 import type { ClassDoc } from "../class/document";
 import { csvText } from "../formats/csv-cells";
 import type { Part, PartSlot } from "../parts/part";
-import type { KeptLog, SlotDone } from "./entries";
+import { inEach, type KeptLog, type SlotDone } from "./entries";
 import type { ClassRecord } from "./record";
 
 export interface LoggedPerson {
@@ -28,7 +28,9 @@ export interface SessionLog {
 
 /** What was done in a slot: what was said, else what was prefilled. */
 export function doneIn(person: LoggedPerson, slot: string): SlotDone | null {
-  return person.kept[`slot:${slot}`]?.value ?? person.prefilled.get(slot) ?? null;
+  const said = person.kept[`slot:${slot}`]?.value ?? person.prefilled.get(slot) ?? null;
+  const own = person.part?.slots.find((entry) => entry.slot === slot);
+  return said && own ? inEach(said, own) : said;
 }
 
 /** The whole log as an object for JSON. Corrections come with what stood there before. */
@@ -73,7 +75,8 @@ const COLUMNS = [
   "sets",
   "reps",
   "seconds",
-  "kg",
+  "kg_each",
+  "more",
   "said",
   "effort",
   "note",
@@ -119,7 +122,8 @@ function slotCells(person: LogPerson, { slot, move, name, mark }: PartSlot) {
     sets: what.sets ?? "",
     reps: what.reps ?? "",
     seconds: what.seconds ?? "",
-    kg: what.kg ?? "",
+    kg_each: what.eachKg ?? "",
+    more: what.more ?? "",
     said: saidBy(person, slot),
   };
 }

@@ -162,8 +162,8 @@ export function prefilled(
     const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
     const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
     if (!own || own.status === "unmet") continue;
-    const kg = own.load && "kg" in own.load ? { kg: own.load.kg * own.load.items } : {};
-    filled.set(slot, { sets, ...doneEach(own, score), ...kg, mark: own.mark });
+    const eachKg = own.load && "kg" in own.load ? { eachKg: own.load.kg } : {};
+    filled.set(slot, { sets, ...doneEach(own, score), ...eachKg, mark: own.mark });
   }
   return filled;
 }

@@ -42,7 +42,7 @@ const arbPace: fc.Arbitrary<{ tempo?: string; repSeconds?: number }> = fc.oneof(
 
 /** Doses kind by kind; numbers from 2 on, so that a total over two sides is always allowed. */
 const DOSES_OF: { readonly [K in DoseKind]: fc.Arbitrary<Dose> } = {
-  seconds: arbSpan(2, 120).map((seconds): Dose => ({ seconds })),
+  seconds: fc.tuple(arbSpan(2, 120), arbPace).map(([seconds, pace]): Dose => ({ seconds, ...pace })),
   hold: arbSpan(2, 90).map((hold): Dose => ({ hold })),
   reps: fc
     .tuple(arbSpan(2, 30), arbPace, maybe(fc.integer({ min: 1, max: 120 })))

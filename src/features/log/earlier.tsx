@@ -1,4 +1,5 @@
 import { BY_SELF, type Kept, type KeptLog, type SlotDone } from "@/core/log/entries";
+import type { PartSlot } from "@/core/parts/part";
 
 export interface LoggedLine {
   /** Row id. */
@@ -9,7 +10,7 @@ export interface LoggedLine {
   readonly present: boolean;
   readonly kept: KeptLog;
   readonly prefilled: Readonly<Record<string, SlotDone>>;
-  readonly slots: readonly { readonly slot: string; readonly name: string }[];
+  readonly slots: readonly Pick<PartSlot, "slot" | "name" | "load">[];
 }
 
 /** A time of day in a zone. */

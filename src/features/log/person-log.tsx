@@ -1,11 +1,14 @@
 "use client";
 import { useState } from "react";
 import { MARK_GLYPH } from "@/core/homes/home";
-import type { SlotDone, Written } from "@/core/log/entries";
+import { inEach, MORE, type SlotDone, type Written } from "@/core/log/entries";
+import { useWords } from "@/features/language/use-words";
 import { Earlier, type LoggedLine } from "./earlier";
 
 const BOX =
   "w-16 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none";
+
+const NUMBERS = ["sets", "reps", "seconds", "eachKg"] as const;
 
 /** What one person did, slot by slot: what they said, or what the clock and their part say. */
 export function PersonLog(props: {
@@ -13,6 +16,7 @@ export function PersonLog(props: {
   readonly timeZone: string;
   readonly onWrite: (entry: Written) => void;
 }) {
+  const words = useWords();
   const { line, onWrite, timeZone } = props;
   const [note, setNote] = useState(line.kept.note?.value ?? "");
   const rows = line.slots.filter(({ slot }) => line.kept[`slot:${slot}`] || line.prefilled[slot]);
@@ -26,25 +30,26 @@ export function PersonLog(props: {
             <th className="w-20 font-semibold">Sets</th>
             <th className="w-20 font-semibold">Reps</th>
             <th className="w-20 font-semibold">Seconds</th>
-            <th className="w-20 font-semibold">kg</th>
+            <th className="w-20 font-semibold">kg each</th>
+            <th className="w-28 font-semibold">More left</th>
             <th className="w-52 font-semibold">From</th>
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ slot, name }) => {
+          {rows.map(({ slot, name, load }) => {
             const kept = line.kept[`slot:${slot}`];
             const said = kept?.value ?? null;
-            const done = said ?? line.prefilled[slot] ?? {};
+            const done = inEach(said ?? line.prefilled[slot] ?? {}, { load });
             return (
               <tr key={slot} className="border-t border-hairline">
                 <td className="py-1">
                   {done.mark && done.mark !== "natural" && `${MARK_GLYPH[done.mark]} `}
                   {name}
                 </td>
-                {(["sets", "reps", "seconds", "kg"] as const).map((key) => (
+                {NUMBERS.map((key) => (
                   <td key={key}>
                     <Num
-                      label={`${line.name}, ${name}: ${key}`}
+                      label={`${line.name}, ${name}: ${key === "eachKg" ? "kg each" : key}`}
                       value={done[key]}
                       onChange={(value) =>
                         onWrite({ field: `slot:${slot}`, value: withKey(done, key, value) })
@@ -52,6 +57,25 @@ export function PersonLog(props: {
                     />
                   </td>
                 ))}
+                <td>
+                  <select
+                    aria-label={`${line.name}, ${name}: more left`}
+                    className="border-b-2 border-pine bg-transparent"
+                    value={done.more ?? ""}
+                    onChange={(event) => {
+                      const more = MORE.find((one) => one === event.target.value);
+                      const { more: _old, ...rest } = done;
+                      onWrite({ field: `slot:${slot}`, value: more ? { ...rest, more } : rest });
+                    }}
+                  >
+                    <option value="">not said</option>
+                    {MORE.map((more) => (
+                      <option key={more} value={more}>
+                        {words.name("more", more)}
+                      </option>
+                    ))}
+                  </select>
+                </td>
                 <td className="text-quiet">
                   {kept ? (kept.by === "self" ? "themselves" : kept.by) : "their part and the clock"}
                   <Earlier kept={kept} timeZone={timeZone} />
@@ -79,7 +103,7 @@ export function PersonLog(props: {
   );
 }
 
-function withKey(done: SlotDone, key: "sets" | "reps" | "seconds" | "kg", value: number | null): SlotDone {
+function withKey(done: SlotDone, key: (typeof NUMBERS)[number], value: number | null): SlotDone {
   const { [key]: _old, ...rest } = done;
   return value === null ? rest : { ...rest, [key]: value };
 }

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
 import type { OwnSession } from "@/core/live/own-part";
-import { EFFORTS, type SlotDone, type Written } from "@/core/log/entries";
+import { EFFORTS, inEach, MORE, type SlotDone, type Written } from "@/core/log/entries";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { effortText } from "@/words/log-words";
@@ -17,8 +17,9 @@ import { YourData } from "./your-data";
 
 type Done = Readonly<Record<string, SlotDone>>;
 
-function saidOr(entries: OwnEntries, slot: string): SlotDone | undefined {
-  return entries.kept[`slot:${slot}`]?.value ?? entries.prefilled[slot];
+function saidOr(entries: OwnEntries, own: PartSlot): SlotDone | undefined {
+  const said = entries.kept[`slot:${own.slot}`]?.value ?? entries.prefilled[own.slot];
+  return said && inEach(said, own);
 }
 
 /** After a class: its effort and what was done, filled in already; most people press two things. */
@@ -28,13 +29,13 @@ export function AfterClass(
   const words = useWords();
   const { token, studio, session, part, entries } = props;
   useOtherClass(token, { session: session.id, state: session.state }, !props.pinned);
-  const slots = part.slots.filter((slot) => saidOr(entries, slot.slot));
+  const slots = part.slots.filter((slot) => saidOr(entries, slot));
   const effortBefore = entries.kept.effort?.value;
   const noteBefore = entries.kept.note?.value;
   const [effort, setEffort] = useState<number | null>(effortBefore ?? null);
   const [note, setNote] = useState(noteBefore ?? "");
   const [done, setDone] = useState<Done>(
-    Object.fromEntries(slots.map((slot) => [slot.slot, saidOr(entries, slot.slot) ?? {}])),
+    Object.fromEntries(slots.map((slot) => [slot.slot, saidOr(entries, slot) ?? {}])),
   );
   const [said, setSaid] = useState(typeof effortBefore === "number" ? "Kept. You can still change it." : "");
   const [busy, setBusy] = useState(false);
@@ -87,13 +88,14 @@ export function AfterClass(
 }
 
 function SlotLine(props: {
-  readonly name: string;
+  readonly own: PartSlot;
   readonly done: SlotDone;
   readonly onChange: (part: SlotDone) => void;
 }) {
-  const { name, done } = props;
+  const { own, done, onChange } = props;
+  const { name } = own;
   const timed = done.reps === undefined;
-  const box = (label: string, value: number | undefined, key: "sets" | "reps" | "seconds" | "kg") => (
+  const box = (label: string, value: number | undefined, key: "sets" | "reps" | "seconds" | "eachKg") => (
     <input
       aria-label={`${name}: ${label}`}
       inputMode="decimal"
@@ -102,20 +104,57 @@ function SlotLine(props: {
       onChange={(event) => {
         const number = Number(event.target.value.replace(",", "."));
         if (Number.isFinite(number) && number >= 0)
-          props.onChange({ [key]: key === "kg" ? number : Math.round(number) });
+          onChange({ [key]: key === "eachKg" ? number : Math.round(number) });
       }}
     />
   );
   return (
-    <div className="grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-center gap-x-2 border-b border-hairline py-1">
-      <span className="text-base leading-tight">
-        {name}
-        {timed && done.seconds !== undefined && <span className="text-quiet"> (s)</span>}
-      </span>
-      {box("sets", done.sets, "sets")}
-      {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
-      {done.kg === undefined ? <span /> : box("kg", done.kg, "kg")}
+    <div className="border-b border-hairline py-1">
+      <div className="grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-center gap-x-2">
+        <span className="text-base leading-tight">
+          {name}
+          {timed && done.seconds !== undefined && <span className="text-quiet"> (s)</span>}
+        </span>
+        {box("sets", done.sets, "sets")}
+        {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
+        {done.eachKg === undefined ? <span /> : box("kg each", done.eachKg, "eachKg")}
+      </div>
+      {teachesMore(own) && <HowManyMore name={name} done={done} onChange={onChange} />}
     </div>
+  );
+}
+
+/** Whether a person can tell how many more there were: of what is lifted or counted, not of holds, runs and stretches. */
+function teachesMore({ sets }: PartSlot): boolean {
+  return sets?.[0]?.limbReps != null;
+}
+
+/** One press: how many more there were in the last set. Pressed again it is taken back. */
+function HowManyMore(props: {
+  readonly name: string;
+  readonly done: SlotDone;
+  readonly onChange: (part: SlotDone) => void;
+}) {
+  const words = useWords();
+  const { name, done, onChange } = props;
+  return (
+    <fieldset className="mt-1 flex items-center gap-x-1.5 text-base">
+      <legend className="sr-only">{name}: how many more?</legend>
+      <span aria-hidden className="mr-auto text-quiet">
+        How many more?
+      </span>
+      {MORE.map((more) => (
+        <button
+          key={more}
+          type="button"
+          aria-pressed={done.more === more}
+          className="min-h-9 border border-quiet px-2.5 aria-pressed:bg-marker aria-pressed:font-bold"
+          onClick={() => onChange({ more: done.more === more ? undefined : more })}
+        >
+          {words.name("more", more)}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 
@@ -167,17 +206,19 @@ function WhatWasDone({
   return (
     <fieldset className="mt-4">
       <legend className="text-xl font-bold">What you did</legend>
-      <p className="text-base text-quiet">Filled in from your part. Change what was different.</p>
+      <p className="text-base text-quiet">
+        Filled in from your part. Change what was different; “how many more” makes the next weights right.
+      </p>
       <div className="mt-1 grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-baseline gap-x-2 text-sm text-quiet">
         <span />
         <span>sets</span>
         <span>each</span>
-        <span>kg</span>
+        <span>kg each</span>
       </div>
       {slots.map((slot) => (
         <SlotLine
           key={slot.slot}
-          name={slot.name}
+          own={slot}
           done={done[slot.slot] ?? {}}
           onChange={(part) => put(slot.slot, part)}
         />

@@ -6,7 +6,7 @@ import type { Mark } from "../../core/homes/home";
 import type { KitType } from "../../core/homes/kit";
 import type { Limit } from "../../core/homes/limits";
 import type { SessionState } from "../../core/live/session";
-import type { Effort } from "../../core/log/entries";
+import type { Effort, More } from "../../core/log/entries";
 import type {
   BodyLoad,
   LinkHow,
@@ -358,6 +358,13 @@ export const effort = {
   9: "very hard",
   10: "as hard as it gets",
 } as const satisfies Record<Effort, string>;
+
+/** How many more reps there were in a set. */
+export const more = {
+  "0-1": "0–1",
+  "2-3": "2–3",
+  "4-or-more": "4 or more",
+} as const satisfies Record<More, string>;
 
 /** Who did what with people's things: `{actor}` did it, `{person}` is whom it is about. */
 export const trail = {

@@ -97,7 +97,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
             present: person.present,
             kept: person.kept,
             prefilled: Object.fromEntries(person.prefilled),
-            slots: (person.part?.slots ?? []).map(({ slot, name }) => ({ slot, name })),
+            slots: (person.part?.slots ?? []).map(({ slot, name, load }) => ({ slot, name, load })),
           }))}
         />
       )}
