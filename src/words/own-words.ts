@@ -4,7 +4,7 @@ import type { OwnMoment } from "../core/live/own-moment";
 import type { Part, PartSlot } from "../core/parts/part";
 import { otherSide } from "../core/units";
 import { amountText, stopText, tempoText } from "./dose-words";
-import { kitText } from "./kit-words";
+import { kitText, massText } from "./kit-words";
 import { usesText } from "./part-words";
 import { shortWhen } from "./when-words";
 import type { Words } from "./words";
@@ -79,9 +79,14 @@ export function fetchOf(
 /** What to have ready, in the order of first use. */
 export function bringTexts(part: Part, person: Person, words: Words): readonly string[] {
   const kit = person.kit ?? [];
-  return part.bring.flatMap(({ kit: id, count }) => {
+  return part.bring.flatMap(({ kit: id, count, kgs = [] }) => {
     const item = kit.find((entry) => entry.id === id);
-    return item ? [kitText(item, words, person.units, count)] : [];
+    if (!item) return [];
+    const thing = kitText(item, words, person.units, count);
+    const weights = kgs.map((kg) => massText(kg, person.units ?? "kg", words));
+    return [
+      weights.length === 0 ? thing : words.phrase("own", "bringAt", { thing, weights: words.and(weights) }),
+    ];
   });
 }
 

@@ -162,7 +162,9 @@ export function prefilled(
     const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
     const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
     if (!own || own.status === "unmet") continue;
-    const eachKg = own.load && "kg" in own.load ? { eachKg: own.load.kg } : {};
+    // Of the last set: where weights climb it says most.
+    const load = own.sets?.[sets - 1]?.load ?? own.load;
+    const eachKg = load && "kg" in load ? { eachKg: load.kg } : {};
     filled.set(slot, { sets, ...doneEach(own, score), ...eachKg, mark: own.mark });
   }
   return filled;

@@ -29,3 +29,15 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
         order.indexOf(a.slot.status) - order.indexOf(b.slot.status) || b.names.length - a.names.length,
     );
 }
+
+/** Strain up to which a set leaves what was meant. */
+const LEAVES = 0.05;
+
+/** How many do a slot as set with the reserve that is meant, each at their own level and weight. */
+export function canDo(parts: readonly Part[], slotId: string): { readonly can: number; readonly of: number } {
+  const own = parts.flatMap((part) => part.slots.filter(({ slot }) => slot === slotId));
+  const can = own.filter(
+    ({ status, sets = [] }) => status === "as-set" && sets.every(({ strain }) => (strain ?? 0) <= LEAVES),
+  );
+  return { can: can.length, of: own.length };
+}

@@ -94,6 +94,14 @@ export interface ChangeOver {
   readonly short: Seconds;
 }
 
+/** A thing to have ready. */
+export interface Brought {
+  readonly kit: string;
+  readonly count: number;
+  /** Of one whose weight is chosen: every weight that some set asks for, lightest first, kg. */
+  readonly kgs?: readonly number[];
+}
+
 export interface Part {
   readonly person: string;
   readonly name: string;
@@ -104,7 +112,7 @@ export interface Part {
   readonly exact: boolean;
   readonly slots: readonly PartSlot[];
   /** What to bring, in order of first use. */
-  readonly bring: readonly { readonly kit: string; readonly count: number }[];
+  readonly bring: readonly Brought[];
   readonly changeovers: readonly ChangeOver[];
   /** What the person's things are, by their ids: so that what hangs on kit can be worked out from the part alone. */
   readonly kinds: Readonly<Record<string, KitType>>;

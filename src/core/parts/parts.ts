@@ -5,6 +5,7 @@ import { spanOf } from "../class/dose-kinds";
 import { usesAt } from "../homes/fillings";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
+import type { KitType } from "../homes/kit-types";
 import { bookFor, type MoveBook } from "../moves/book";
 import { maximumAt } from "../strength/belief";
 import { type Range, repsRange } from "../strength/predict";
@@ -190,19 +191,28 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
   };
 }
 
-/** What to bring: the most of each thing used at once in any set, in order of first use. */
-function bringList(ways: readonly (OpenWay | null)[]): Part["bring"] {
+/** Things whose weight is chosen. */
+const CHOSEN: readonly KitType[] = ["adjustable-dumbbell", "backpack", "barbell"];
+
+/** What to bring: the most of each thing used at once in any set, with all weights of all sets, in order of first use. */
+function bringList(ways: readonly (OpenWay | null)[], kit: PartProblem["kit"]): Part["bring"] {
   const most = new Map<string, number>();
-  for (const way of ways) {
-    for (const set of way?.sets ?? []) {
-      const here = new Map<string, number>();
-      for (const use of usesAt((way as OpenWay).filling, set.option)) {
-        here.set(use.kit, (here.get(use.kit) ?? 0) + use.count);
-      }
-      for (const [kit, count] of here) most.set(kit, Math.max(most.get(kit) ?? 0, count));
+  const kgs = new Map<string, Set<number>>();
+  const sets = ways.flatMap((way) => (way ? way.sets.map((set) => usesAt(way.filling, set.option)) : []));
+  for (const uses of sets) {
+    const here = new Map<string, number>();
+    for (const use of uses) {
+      here.set(use.kit, (here.get(use.kit) ?? 0) + use.count);
+      const type = kit.get(use.kit)?.type;
+      if (use.kg === undefined || use.as === "filling" || !type || !CHOSEN.includes(type)) continue;
+      kgs.set(use.kit, (kgs.get(use.kit) ?? new Set()).add(use.kg));
     }
+    for (const [id, count] of here) most.set(id, Math.max(most.get(id) ?? 0, count));
   }
-  return [...most].map(([kit, count]) => ({ kit, count }));
+  return [...most].map(([id, count]) => {
+    const chosen = kgs.get(id);
+    return { kit: id, count, ...(chosen ? { kgs: [...chosen].sort((x, y) => x - y) } : {}) };
+  });
 }
 
 /** The longest change-over of all the times that one way follows another. */
@@ -282,7 +292,7 @@ export function partFor(doc: ClassDoc, person: Person, library: MoveBook, option
     exact:
       choice.exact && !problem.cells.some(({ slot, wanted }) => searchStopped(slot, wanted, person, book)),
     slots,
-    bring: bringList(ways),
+    bring: bringList(ways, problem.kit),
     changeovers: changeOversOf(problem, chosen),
     kinds: Object.fromEntries((person.kit ?? []).map((item) => [item.id, item.type])),
   };

@@ -5,12 +5,14 @@ import type { Person } from "@/core/homes/home";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
-import { type Group, groupsOf } from "@/core/parts/groups";
-import type { Part } from "@/core/parts/part";
+import { canDo, type Group, groupsOf } from "@/core/parts/groups";
+import type { Part, PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
 import { needsText } from "@/words/need-words";
 import { statusText, usesText, whyText } from "@/words/part-words";
+import { lowerFirst } from "@/words/values";
+import { dayText } from "@/words/when-words";
 import type { Words } from "@/words/words";
 
 /** For the selected slot: what each person does with what they have, and why. */
@@ -48,6 +50,7 @@ export function WhoDoesWhat(props: {
               .join(", ")}{" "}
             · needs {needsText(move.needs, words)}
           </p>
+          <CanDo parts={props.parts} slotId={found.slot.id} />
           <ul className="mt-2">
             {groupsOf(props.parts, found.slot.id).map((group) => (
               <GroupLine key={group.key} group={group} people={props.people} parts={props.parts} />
@@ -72,6 +75,19 @@ export function WhoDoesWhat(props: {
         </div>
       )}
     </>
+  );
+}
+
+/** How many do it as set and have left in it what was meant. */
+function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string }) {
+  const { can, of } = canDo(parts, slotId);
+  return (
+    <p className="mt-1">
+      <b>
+        {can} of {of}
+      </b>{" "}
+      can do it as set, with the reserve that is meant.
+    </p>
   );
 }
 
@@ -104,6 +120,17 @@ function GroupLine(props: {
   );
 }
 
+/** What somebody holds, with the set that it is taken from where one is known. */
+function knownText(held: string, { loadReason: from }: PartSlot, words: Words): string {
+  if (from?.code !== "from-sets") return held;
+  const { move } = from.move;
+  return words.phrase("own", "knownFrom", {
+    held,
+    move: lowerFirst(move.name),
+    day: dayText(from.day.day, words),
+  });
+}
+
 /** First names of those who do what was set, each with what they use for it. */
 function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[], words: Words): string[] {
   return parts.flatMap((part) => {
@@ -113,6 +140,6 @@ function heldBy(slotId: string, parts: readonly Part[], people: readonly Person[
     const { kit: things = [] } = people.find((person) => person.id === part.person) ?? {};
     const kit = usesText(own.uses, { kit: things }, words);
     const name = part.name.split(" ")[0] ?? part.name;
-    return [kit ? `${name}, ${kit}` : name];
+    return [kit ? `${name}, ${knownText(kit, own, words)}` : name];
   });
 }

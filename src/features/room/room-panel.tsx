@@ -196,7 +196,7 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
       <p className="mt-2">{whyText(slot, words)}</p>
       {slot.predicted && (
         <p className="mt-1 text-sm text-quiet">
-          Estimated maximum = kg × (1 + (reps + reserve) ÷ 30), Epley 1985; rough past 10 reps, none past 20.
+          Of ten people like this six lie within such a range; past 10 reps it is rough.
         </p>
       )}
       {slot.adjust.length > 1 && (

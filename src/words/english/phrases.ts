@@ -89,6 +89,8 @@ export const own = {
   rest: "Rest, or choose another way.",
   side: "{side} side",
   shares: "{seconds} s a side",
+  bringAt: "{thing}: {weights}",
+  knownFrom: "{held}, from {move} on {day}",
   about: "about {reps, plural, one {# rep} other {# reps}}",
   enough: "Enough at your level: rest until the time is over.",
   stop: "Stop in {seconds}.",

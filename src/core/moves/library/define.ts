@@ -11,6 +11,7 @@ export const ENERGY = {
   hardCalisthenics: { met: 8, category: "calisthenics, vigorous effort" },
   resistance: { met: 3.5, category: "resistance training, multiple exercises, 8–15 repetitions" },
   squats: { met: 5, category: "resistance training, squats" },
+  jogging: { met: 8, category: "jogging, in place" },
   hardResistance: { met: 6, category: "resistance training, free weights, vigorous effort" },
   stretching: { met: 2.3, category: "stretching, mild" },
 } as const satisfies Record<string, Energy>;

@@ -185,7 +185,7 @@ export const GYM = [
     {
       id: "machine-chest-press",
       name: "Chest press machine",
-      muscles: "chest / triceps front-shoulders",
+      muscles: "chest triceps / front-shoulders",
       position: "seated",
       repSeconds: 3,
       energy: "resistance",
@@ -200,7 +200,7 @@ export const GYM = [
     {
       id: "cable-chest-press",
       name: "Cable press to the front",
-      muscles: "chest / triceps front-shoulders abs",
+      muscles: "chest triceps / front-shoulders abs",
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
@@ -216,7 +216,7 @@ export const GYM = [
     {
       id: "barbell-press",
       name: "Barbell overhead press",
-      muscles: "front-shoulders side-shoulders / triceps upper-back",
+      muscles: "front-shoulders triceps / side-shoulders upper-back",
       repSeconds: 3,
 
       energy: "hardResistance",
@@ -232,7 +232,7 @@ export const GYM = [
     {
       id: "machine-shoulder-press",
       name: "Shoulder press machine",
-      muscles: "front-shoulders side-shoulders / triceps",
+      muscles: "front-shoulders triceps / side-shoulders",
       position: "seated",
       repSeconds: 3,
       energy: "resistance",
@@ -281,7 +281,7 @@ export const GYM = [
     {
       id: "machine-row",
       name: "Row machine, chest supported",
-      muscles: "upper-back / lats biceps",
+      muscles: "upper-back lats / biceps",
       position: "seated",
       repSeconds: 3,
       energy: "resistance",

@@ -380,7 +380,7 @@ export const HINGES = [
     id: "standing-leg-lift",
     name: "Standing side leg lift",
     pattern: "hip-abduction",
-    muscles: { primary: ["abductors"], secondary: ["glutes"] },
+    muscles: { primary: ["abductors", "glutes"], secondary: [] },
     position: "standing",
     sides: "inTurn",
     repSeconds: 2.5,

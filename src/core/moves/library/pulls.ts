@@ -179,7 +179,7 @@ export const MORE_PULL_DOWNS = sheet("pull-vertical", [
   {
     id: "pullover",
     name: "Pullover on the floor",
-    muscles: "lats / chest triceps abs",
+    muscles: "chest lats / triceps abs",
     position: "supine",
     repSeconds: 3.5,
     energy: "resistance",

@@ -21,7 +21,7 @@ export const MORE_FLAT_PUSHES = sheet("push-horizontal", [
   {
     id: "band-chest-press",
     name: "Band press to the front",
-    muscles: "chest / front-shoulders triceps abs",
+    muscles: "chest triceps / front-shoulders abs",
     repSeconds: 3,
     energy: "resistance",
     needs: [[LONG_BAND]],
@@ -35,7 +35,7 @@ export const MORE_FLAT_PUSHES = sheet("push-horizontal", [
   {
     id: "anchored-band-press",
     name: "Band press from the door",
-    muscles: "chest / front-shoulders triceps abs",
+    muscles: "chest triceps / front-shoulders abs",
     repSeconds: 3,
     energy: "resistance",
     needs: [[LONG_BAND, MID]],
@@ -49,7 +49,7 @@ export const MORE_FLAT_PUSHES = sheet("push-horizontal", [
   {
     id: "one-arm-floor-press",
     name: "One-arm floor press",
-    muscles: "chest / triceps front-shoulders obliques",
+    muscles: "chest triceps / front-shoulders obliques",
     position: "supine",
     sides: "inTurn",
     repSeconds: 3.5,
@@ -65,7 +65,7 @@ export const MORE_FLAT_PUSHES = sheet("push-horizontal", [
   {
     id: "two-hand-floor-press",
     name: "Floor press with one weight in both hands",
-    muscles: "chest / triceps front-shoulders",
+    muscles: "chest triceps / front-shoulders",
     position: "supine",
     repSeconds: 3.5,
     energy: "resistance",
@@ -146,7 +146,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "overhead-reach",
     name: "Overhead reach",
-    muscles: "front-shoulders side-shoulders / triceps upper-back",
+    muscles: "front-shoulders / side-shoulders triceps upper-back",
     repSeconds: 2.5,
     energy: "lightCalisthenics",
     loads: ["overhead"],
@@ -159,7 +159,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "seated-reach",
     name: "Seated overhead reach",
-    muscles: "front-shoulders side-shoulders / triceps upper-back",
+    muscles: "front-shoulders / side-shoulders triceps upper-back",
     position: "seated",
     repSeconds: 2.5,
     energy: "lightCalisthenics",
@@ -174,7 +174,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "seated-press",
     name: "Seated press",
-    muscles: "front-shoulders side-shoulders / triceps",
+    muscles: "front-shoulders triceps / side-shoulders upper-back",
     position: "seated",
     repSeconds: 3,
     energy: "resistance",
@@ -189,7 +189,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "one-arm-press",
     name: "One-arm press",
-    muscles: "front-shoulders side-shoulders / triceps obliques",
+    muscles: "front-shoulders triceps / side-shoulders obliques",
     sides: "inTurn",
     repSeconds: 3,
     energy: "resistance",
@@ -205,7 +205,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "two-hand-press",
     name: "Press with one weight in both hands",
-    muscles: "front-shoulders / triceps side-shoulders upper-back",
+    muscles: "front-shoulders triceps / side-shoulders upper-back",
     repSeconds: 3,
     energy: "resistance",
     needs: [[heldWeight(1, 20)]],
@@ -220,7 +220,7 @@ export const MORE_HIGH_PUSHES = sheet("push-vertical", [
   {
     id: "push-press",
     name: "Push press",
-    muscles: "front-shoulders side-shoulders quads / triceps glutes",
+    muscles: "front-shoulders triceps / side-shoulders quads glutes",
     repSeconds: 2.5,
     energy: "hardResistance",
     needs: [[handWeights(2, 2, 30)]],

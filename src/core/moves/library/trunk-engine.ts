@@ -1,4 +1,4 @@
-import { CAUTION, define, ENERGY, estimate, handWeights, heldWeight, LONG_BAND, WALL } from "./define";
+import { CAUTION, define, ENERGY, handWeights, heldWeight, LONG_BAND, WALL } from "./define";
 
 /** Brace, flex, rotate, carry. */
 export const TRUNK = [
@@ -318,7 +318,7 @@ export const ENGINE = [
     position: "standing",
     sides: "alternating",
     repSeconds: 0.7,
-    energy: estimate(7),
+    energy: ENERGY.jogging,
     impact: "high",
     noise: "some",
     landings: { perRep: 1, weight: 0.5 },
