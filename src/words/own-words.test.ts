@@ -80,6 +80,9 @@ describe("what a phone says of one's own part", () => {
     expect(fetchOf(squat, undefined, person)).toBe("");
     expect(bringTexts(part, person)).toHaveLength(1);
     expect(bringTexts(part, { ...person, kit: [] })).toEqual([]);
+    const bells = { id: "kb", type: "adjustable-dumbbell" as const, count: 2, minKg: 2, maxKg: 20 };
+    const climbing = { ...part, bring: [{ kit: "kb", count: 2, kgs: [6, 8, 10] }] };
+    expect(bringTexts(climbing, { ...person, kit: [bells] })[0]).toMatch(/: 6 kg, 8 kg and 10 kg$/);
   });
 
   test("announces a change of one's own five seconds before it, not sooner", () => {

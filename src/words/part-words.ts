@@ -21,6 +21,11 @@ export function usesText(
   return heldText(heldOf(uses, kit), units, words);
 }
 
+/** Why, for several people who do the same: without what is known of each one's weight. */
+export function sharedWhyText(slot: PartSlot, words: Words): string {
+  return whyText({ ...slot, loadReason: null }, words);
+}
+
 /** Why, what the load means, and the first thing to do about one that is off. */
 export function whyText({ why, loadReason, adjust }: PartSlot, words: Words): string {
   return [

@@ -6,12 +6,13 @@ import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../../src/core/class/document";
 import type { Edit } from "../../src/core/class/edits";
 import { dropEntry, keyOf, putEntry } from "../../src/core/class/keyed";
+import type { Written } from "../../src/core/log/entries";
 import { applyEdits, createClass, findClass } from "../../src/server/classes";
 import { invite, sessionCalendar, sessionLink } from "../../src/server/invitations";
 import { participantOf } from "../../src/server/links";
 import { historyOf, ownLog, sessionLog, write } from "../../src/server/log";
 import { emptyOutbox, listOutbox, outboxFile } from "../../src/server/outbox";
-import { createPerson } from "../../src/server/people";
+import { createPerson, findPerson } from "../../src/server/people";
 import { type DataAsker, erasePerson, personData } from "../../src/server/person-data";
 import { answerReadiness, openReadiness } from "../../src/server/readiness";
 import {
@@ -33,6 +34,7 @@ import {
   mine,
   newSession,
   rosterId,
+  slotOf,
   someone,
   squats,
   theirs,
@@ -147,11 +149,54 @@ describe("the log", () => {
     expect((await ownLog(row, person))?.kept["slot:s4"]?.value).toEqual({ sets: 2, reps: 9, kg: 12 });
     const [line] = await historyOf(mine, sol, person);
     expect(line).toMatchObject({ title: "Squats", effort: 7, present: true });
-    expect(line?.done.map(({ text }) => text)).toContain("2 × 9, 12 kg");
+    expect(line?.done.map(({ text }) => text)).toContain("2 × 9, 12 kg each");
     await expect(sessionLog(theirs, session)).rejects.toMatchObject({ code: "not-found" });
     await expect(
       write(mine, session, await someone("Stray"), "Coach", [{ field: "effort", value: 1 }]),
     ).rejects.toMatchObject({ code: "not-found" });
+  });
+});
+
+describe("what was done", () => {
+  const taught = async (name: string) => {
+    const id = await someone(name, kettlebell);
+    const session = await newSession([id]);
+    await command(session, "start");
+    await command(session, "end");
+    return { id, session, day: new Date().toISOString().slice(0, 10) };
+  };
+  const known = async (id: string) => (await findPerson(mine, id))?.doc.workingSets ?? [];
+  const squat = (value: object) => [{ field: "slot:s4", value } as Written];
+
+  test("is known of a person at once, as they confirm it, and said again it is the same set", async () => {
+    const { id, session, day } = await taught("Lee");
+    await write(mine, session, id, "self", squat({ sets: 3, reps: 12, eachKg: 12, more: "0-1" }));
+    expect(await known(id)).toEqual([{ move: "goblet-squat", kg: 12, reps: 12, rir: 0.5, date: day }]);
+    await write(mine, session, id, "self", squat({ sets: 3, reps: 12, eachKg: 12, more: "4-or-more" }));
+    expect(await known(id)).toEqual([{ move: "goblet-squat", kg: 12, reps: 12, rir: 4, date: day }]);
+    await write(mine, session, id, "self", [{ field: "effort", value: 7 }]);
+    expect(await known(id)).toHaveLength(1);
+  });
+
+  test("of before each was asked for is the sum, and is read as each", async () => {
+    const { id, session, day } = await taught("Moss");
+    await write(mine, session, id, "Coach", squat({ sets: 2, reps: 9, kg: 12 }));
+    expect(await known(id)).toEqual([{ move: "goblet-squat", kg: 12, reps: 9, date: day }]);
+  });
+
+  test("decides the next weight", async () => {
+    const kit = [{ id: "d", type: "adjustable-dumbbell", count: 2, minKg: 2, maxKg: 32, stepKg: 2 }];
+    const id = await someone("Ash", { kit });
+    const kgAsked = async () => {
+      const load = (await slotOf(await newSession([id]), id))?.load;
+      return load && "kg" in load ? load.kg : 0;
+    };
+    const before = await kgAsked();
+    const session = await newSession([id]);
+    await command(session, "start");
+    await command(session, "end");
+    await write(mine, session, id, "self", squat({ sets: 3, reps: 15, eachKg: 30, more: "2-3" }));
+    expect(await kgAsked()).toBeGreaterThan(before);
   });
 });
 

@@ -3,7 +3,7 @@ import { slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { block, doc, kit, person, slot } from "../testing/finding-cases";
-import { groupsOf } from "./groups";
+import { canDo, groupsOf } from "./groups";
 import type { Status } from "./part";
 import { partsFor } from "./parts";
 
@@ -49,4 +49,19 @@ test("who does just what was set is one group whatever they hold; what differs m
 
 test("a slot that is in nobody's part has no groups", () => {
   expect(groupsOf(parts, "gone")).toEqual([]);
+});
+
+test("how many can: who does it as set, and has left in it what was meant", () => {
+  const { can, of } = canDo(parts, squat);
+  expect(of).toBe(people.length);
+  const asSet = parts.filter((part) =>
+    part.slots.some((entry) => entry.slot === squat && entry.status === "as-set"),
+  );
+  expect(can).toBeGreaterThan(0);
+  expect(can).toBeLessThanOrEqual(asSet.length);
+  expect(canDo(parts, "gone")).toEqual({ can: 0, of: 0 });
+  // A press-up for sixty is for nobody.
+  const sixty = doc([block([{ ...slot("press-up"), dose: { reps: 60 } }])]);
+  const id = sixty.blocks.flatMap(slotsOf)[0]?.id ?? "";
+  expect(canDo(partsFor(sixty, people, LIBRARY_BOOK), id)).toEqual({ can: 0, of: people.length });
 });

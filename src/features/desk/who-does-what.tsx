@@ -10,7 +10,7 @@ import type { Part, PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
 import { needsText } from "@/words/need-words";
-import { statusText, usesText, whyText } from "@/words/part-words";
+import { sharedWhyText, statusText, usesText, whyText } from "@/words/part-words";
 import { lowerFirst } from "@/words/values";
 import { dayText } from "@/words/when-words";
 import type { Words } from "@/words/words";
@@ -112,7 +112,7 @@ function GroupLine(props: {
         <p className="text-quiet">{heldBy(slot.slot, props.parts, props.people, words).join("; ")}</p>
       ) : (
         <>
-          <p>{slot.note ?? whyText(slot, words)}</p>
+          <p>{slot.note ?? (names.length > 1 ? sharedWhyText : whyText)(slot, words)}</p>
           {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
         </>
       )}

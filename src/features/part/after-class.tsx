@@ -2,6 +2,8 @@
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
+import { type ClassDoc, findSlot } from "@/core/class/document";
+import { isMain } from "@/core/effort/hard";
 import type { OwnSession } from "@/core/live/own-part";
 import { EFFORTS, inEach, MORE, type SlotDone, type Written } from "@/core/log/entries";
 import type { Part, PartSlot } from "@/core/parts/part";
@@ -60,7 +62,7 @@ export function AfterClass(
       <h1 className="text-3xl font-bold leading-tight">{session.doc.title}</h1>
       <form onSubmit={save} className="mt-3">
         <HowHard effort={effort} onEffort={setEffort} />
-        {slots.length > 0 && <WhatWasDone slots={slots} done={done} put={put} />}
+        {slots.length > 0 && <WhatWasDone doc={session.doc} slots={slots} done={done} put={put} />}
         <label className="mt-4 block">
           <span className="font-bold">A note</span>
           <textarea
@@ -90,9 +92,10 @@ export function AfterClass(
 function SlotLine(props: {
   readonly own: PartSlot;
   readonly done: SlotDone;
+  readonly asksMore: boolean;
   readonly onChange: (part: SlotDone) => void;
 }) {
-  const { own, done, onChange } = props;
+  const { own, done, asksMore, onChange } = props;
   const { name } = own;
   const timed = done.reps === undefined;
   const box = (label: string, value: number | undefined, key: "sets" | "reps" | "seconds" | "eachKg") => (
@@ -119,14 +122,15 @@ function SlotLine(props: {
         {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
         {done.eachKg === undefined ? <span /> : box("kg each", done.eachKg, "eachKg")}
       </div>
-      {teachesMore(own) && <HowManyMore name={name} done={done} onChange={onChange} />}
+      {asksMore && <HowManyMore name={name} done={done} onChange={onChange} />}
     </div>
   );
 }
 
-/** Whether a person can tell how many more there were: of what is lifted or counted, not of holds, runs and stretches. */
-function teachesMore({ sets }: PartSlot): boolean {
-  return sets?.[0]?.limbReps != null;
+/** Whether a person is asked how many more there were: in the main work, of what is lifted; not of holds, runs and stretches. */
+function teachesMore({ slot, sets }: PartSlot, doc: ClassDoc): boolean {
+  const block = findSlot(doc, slot)?.block;
+  return block !== undefined && isMain(block) && sets?.[0]?.limbReps != null;
 }
 
 /** One press: how many more there were in the last set. Pressed again it is taken back. */
@@ -195,10 +199,12 @@ function HowHard({
 
 /** What was done in each slot, filled in already. */
 function WhatWasDone({
+  doc,
   slots,
   done,
   put,
 }: {
+  readonly doc: ClassDoc;
   readonly slots: readonly PartSlot[];
   readonly done: Done;
   readonly put: (slot: string, part: SlotDone) => void;
@@ -220,6 +226,7 @@ function WhatWasDone({
           key={slot.slot}
           own={slot}
           done={done[slot.slot] ?? {}}
+          asksMore={teachesMore(slot, doc)}
           onChange={(part) => put(slot.slot, part)}
         />
       ))}

@@ -3,13 +3,13 @@ import { type ReactNode, useState } from "react";
 import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
-import { MARK_GLYPH, MARKS, type Mark, type Person } from "@/core/homes/home";
+import { MARK_GLYPH, MARKS, type Mark, type Person, wantedMark } from "@/core/homes/home";
 import type { SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import { positionOf } from "@/core/live/position";
-import type { MoveBook } from "@/core/moves/book";
+import { type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
@@ -64,6 +64,12 @@ function momentOf(
   const appearance = appearanceOf(score.segments, shown);
   const [intoMs, lengthMs] = working ? [state.intoMs, state.lengthMs] : [0, state.lengths[index] ?? 0];
   return ownMoment(found.slot, own, shown, appearance, intoMs, lengthMs, book);
+}
+
+/** The person's own level in the piece that is shown, whatever level the way is that they do. */
+function usualHere({ person, doc, book }: Props, shown: Segment | null): Mark {
+  const found = shown?.slot ? findSlot(doc, shown.slot) : null;
+  return wantedMark(person, found ? resolveMove(found.slot.move, book).pattern : undefined);
 }
 
 function statusText({ reached, held, state, lateMs }: Props): string {
@@ -151,7 +157,7 @@ export function During(props: Props) {
       <ToldNow hurt={props.hurt} own={own} told={toldNow({ ...props, words }, own, moment, working, done)} />
       <div className={UPRIGHT_ONLY}>
         {why && <p className="mt-1 text-base text-night-quiet">{why}</p>}
-        <Levels mark={mark ?? own?.mark ?? "natural"} enter={enter} />
+        <Levels mark={mark ?? usualHere(props, shown)} enter={enter} />
         {working && own?.reps && segment?.slot && (
           <DoneButton
             done={done}

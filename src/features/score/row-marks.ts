@@ -162,6 +162,17 @@ function belowMarks(row: ScoreRow, { below, rowSeconds, m }: MarksContext) {
   return { ...marks, labels };
 }
 
+/** How far a label of a round reaches, px. */
+const ROUND_LABEL_PX = 46;
+
+/** What is short stands beside the number of a round that begins at the same place. */
+function besideRounds(label: RowLabel, others: readonly RowLabel[]): RowLabel {
+  const meets = others.some(
+    ({ key, x }) => key.endsWith(" round") && label.x >= x - ROUND_LABEL_PX && label.x < x + ROUND_LABEL_PX,
+  );
+  return meets ? { ...label, x: label.x + ROUND_LABEL_PX } : label;
+}
+
 /** What the stretches of a row have drawn so far. */
 interface Drawn {
   bars: string;
@@ -229,12 +240,13 @@ export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
   };
   for (const stretch of row.stretches) DRAW[stretch.segment.kind](stretch, context, marks);
   const own = belowMarks(row, context);
+  const below = own.labels.map((label) => besideRounds(label, marks.labels));
   return {
     ...marks,
     notches: own.notches,
     tooShort: own.tooShort,
     found: own.found,
     curve: curvePath(row, context),
-    labels: [...marks.labels, ...own.labels],
+    labels: [...marks.labels, ...below],
   };
 }

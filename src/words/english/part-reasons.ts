@@ -33,7 +33,7 @@ export const load = {
   "from-sets-undated":
     "From known sets of {moveInside}: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left.",
   "from-level":
-    "From the usual level ({mark}) alone: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left; one noted set makes it surer.",
+    "By the usual level ({mark}) alone: likely {open, select, yes {{low} or more} other {{low}–{high}}} reps with {rir} left.",
   "start-light": "Start light: the last two reps should be slow, not shaky; then say how it went.",
   unpredicted: "Too light or too long a set to predict reps from the known {known} × {reps}.",
   predicted:
