@@ -8,6 +8,8 @@ const done = object({
   reps: number().integer().min(0).max(1000),
   seconds: number().integer().min(0).max(7200),
   eachKg: number().min(0).max(500),
+  /** The sum, from a page that was open before each was asked for. */
+  kg: number().min(0).max(1000),
   more: string().oneOf(MORE),
   mark: string().oneOf(MARKS),
 })

@@ -90,6 +90,17 @@ describe("the present and the next", () => {
     // In the rest what is shown is the round to come.
     expect(wordsAt(slow, 45_000).words).toMatchObject({ working: false, amount: "6 reps", tempo: "" });
     expect(wordsAt(doc, 1000).words).toMatchObject({ amount: "", tempo: "" });
+    const loaded = (load: object) => {
+      const [block] = slow.blocks;
+      const slots = block?.slots?.map((slot) => ({ ...slot, load }));
+      return wordsAt({ ...slow, blocks: [{ ...block, slots }] } as ClassDoc, 1000).words.tempo;
+    };
+    // The load of this very set stands beside its tempo.
+    expect(loaded([{ kg: 8 }, { kg: 10 }])).toBe("lower 3 s, lift 1 s, 8 kg each");
+    expect(loaded({ rir: 2 })).toBe("lower 3 s, lift 1 s, 2 in reserve");
+    expect(loaded({ rpe: 8 })).toBe("lower 3 s, lift 1 s, effort 8 of 10");
+    expect(loaded({ target: "heavy" })).toBe("lower 3 s, lift 1 s, heavy");
+    expect(loaded({ target: "none" })).toBe("lower 3 s, lift 1 s");
   });
 
   test("a round that is dropped no longer counts", () => {

@@ -1,4 +1,6 @@
 /** The taught class in words: what Teach, Stage and Remote say of a state. */
+
+import type { Load } from "../core/class/document";
 import { MARK_GLYPH } from "../core/homes/home";
 import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-next";
 import type { Presence } from "../core/live/presence";
@@ -13,7 +15,7 @@ export interface NowText extends Pick<NowNext, "segment" | "shown" | "working" |
   readonly roundText: string;
   readonly headline: string;
   readonly cue: string;
-  /** What is counted and how slowly; empty where only time is. */
+  /** What is counted, and how slowly and against what it is done; empty where only time is. */
   readonly amount: string;
   readonly tempo: string;
   readonly otherSide: string;
@@ -44,6 +46,15 @@ function fetchText({ turn, needs }: NowNext["fetch"], words: Words): string {
     .join(", ");
 }
 
+/** The load of this set as the instructor says it; empty where none is set. */
+function loadText(load: Load | null, words: Words): string {
+  if (!load) return "";
+  if (load.kg !== undefined) return words.phrase("live", "loadEach", { kg: words.number(load.kg) });
+  if (load.rir !== undefined) return words.phrase("live", "loadReserve", { reserve: words.number(load.rir) });
+  if (load.rpe !== undefined) return words.phrase("live", "loadEffort", { effort: words.number(load.rpe) });
+  return load.target && load.target !== "none" ? words.name("target", load.target) : "";
+}
+
 /** A state in words; `cue` is what is said now where the call sheet says something. */
 export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
   const { round, dose, segment, shown, working, blockTitle, slotId } = now;
@@ -57,7 +68,9 @@ export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
     roundText: round ? words.phrase("live", "round", { ...round }) : "",
     headline: headlineText(now.headline, words),
     amount: dose ? amountText(dose.dose, dose.reps, words) : "",
-    tempo: dose ? tempoText(dose.dose.tempo, words) : "",
+    tempo: dose
+      ? [tempoText(dose.dose.tempo, words), loadText(dose.load, words)].filter(Boolean).join(", ")
+      : "",
     otherSide: now.otherSide ? words.name("side", now.otherSide) : "",
     next: now.next ? pieceText(now.next, words) : "",
     fetch: fetchText(now.fetch, words),

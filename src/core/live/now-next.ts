@@ -1,5 +1,15 @@
 /** What Teach says of the present and the next, as data: the clock's state, worked out once. */
-import { type ClassDoc, type Dose, doseAt, findSlot, ownWords, type Slot, slotsOf } from "../class/document";
+import {
+  type ClassDoc,
+  type Dose,
+  doseAt,
+  findSlot,
+  type Load,
+  loadAt,
+  ownWords,
+  type Slot,
+  slotsOf,
+} from "../class/document";
 import type { Segment, SegmentKind } from "../class/expand";
 import type { Mark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
@@ -31,7 +41,7 @@ export interface NowNext {
   readonly headline: Headline;
   readonly cue: string;
   /** The dose of what is shown, with the reps that the score has counted; its row says what of it is told. */
-  readonly dose: { readonly dose: Dose; readonly reps: Triple | null } | null;
+  readonly dose: { readonly dose: Dose; readonly reps: Triple | null; readonly load: Load | null } | null;
   /** The side that follows within this turn. */
   readonly otherSide: Side | null;
   readonly next: PieceSaid | null;
@@ -95,6 +105,12 @@ function roundOf(
   return { unit: block.loop === "station" ? "set" : "round", n: segment.round, of: rounds };
 }
 
+/** What of this appearance is counted, and against which load. */
+function doseOf(score: LiveScore, slot: Slot, shown: Segment): NowNext["dose"] {
+  const index = appearanceOf(score.segments, shown);
+  return { dose: doseAt(slot, index), reps: shown.reps ?? null, load: loadAt(slot, index) ?? null };
+}
+
 /** What is written large: what is shown or worked on, else what kind of time it is. */
 function headlineOf(
   doc: ClassDoc,
@@ -126,10 +142,7 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
     blockTitle: block?.title ?? "",
     round: roundOf(doc, score, state, working ? segment : (shown ?? segment)),
     headline: headlineOf(doc, book, segment, shown),
-    dose:
-      shown && here
-        ? { dose: doseAt(here.slot, appearanceOf(score.segments, shown)), reps: shown.reps ?? null }
-        : null,
+    dose: shown && here ? doseOf(score, here.slot, shown) : null,
     cue: here ? cueOf(here, working) : "",
     otherSide: otherSide?.side ?? null,
     next: pieceSaid(doc, book, next),

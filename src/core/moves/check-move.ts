@@ -128,6 +128,44 @@ export function checkFacts(faults: Faults, path: string, move: Json): void {
   });
   key("room", (p, v) => checkMeasures(faults, p, v, { lengthM: 50, heightCm: 500 }));
   key("landings", (p, v) => checkMeasures(faults, p, v, { perRep: 20, weight: 2 }));
+  key("strength", (p, v) => checkStrength(faults, p, v));
+  key("holdSeconds", (p, v) => checkWhole(faults, p, v, { least: 1, most: 3600 }));
+  key("skill", (p, v) => checkWhole(faults, p, v, { least: 1, most: 5 }));
+  key("phases", (p, v) => checkPhases(faults, p, v));
+}
+
+function checkStrength(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "body", (p, v) => checkNumber(faults, p, v, { least: 0, most: 1 }), true);
+  const maximum = (p: string, v: unknown) => {
+    if (checkNumber(faults, p, v, { least: 0, most: 20 }) && v === 0)
+      faults.add(p, { code: "above", bound: 0 });
+  };
+  checkKey(faults, path, value, "maximum", maximum, true);
+  checkKey(faults, path, value, "held", (p, v) => checkWhole(faults, p, v, { least: 0, most: 4 }), true);
+}
+
+function checkPhases(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "begins", (p, v) => checkOneOf(faults, p, v, ["lower", "lift"]), true);
+  const four: ListBounds = { least: 4, most: 4, what: "phases" };
+  const seconds = (p: string, v: unknown) => checkNumber(faults, p, v, { least: 0, most: 60 });
+  checkKey(faults, path, value, "seconds", (p, v) => checkPhaseList(faults, p, v, four, seconds), true);
+}
+
+/** Phases may be alike, so that the list isn't one of different things. */
+function checkPhaseList(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  { least, most, what }: ListBounds,
+  check: (path: string, value: unknown) => unknown,
+): void {
+  if (!Array.isArray(value) || value.length < least || value.length > most) {
+    faults.add(path, { code: "length", least, most, what });
+    return;
+  }
+  for (const [i, entry] of value.entries()) check(at(path, i), entry);
 }
 
 function checkMeasures(

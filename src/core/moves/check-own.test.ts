@@ -36,6 +36,26 @@ describe("an own move", () => {
       { links: [{ to: "lantern-squat", kind: "swap", how: "kit" }] },
       "links[0].to one-of",
     ],
+    [
+      "moves no more than the body",
+      { strength: { body: 1.5, maximum: 2, held: 0 } },
+      "strength.body at-most",
+    ],
+    ["has a maximum", { strength: { body: 0.5, maximum: 0, held: 0 } }, "strength.maximum above"],
+    ["holds whole things", { strength: { body: 0, maximum: 1, held: 0.5 } }, "strength.held kind"],
+    ["is held for some seconds", { holdSeconds: 0 }, "holdSeconds at-least"],
+    ["wants practice of five steps", { skill: 6 }, "skill at-most"],
+    [
+      "begins by lowering or lifting",
+      { phases: { begins: "up", seconds: [1, 0, 1, 0] } },
+      "phases.begins one-of",
+    ],
+    ["has four phases", { phases: { begins: "lift", seconds: [1, 0, 1] } }, "phases.seconds length"],
+    [
+      "has phases in seconds",
+      { phases: { begins: "lift", seconds: [1, 0, -1, 0] } },
+      "phases.seconds[2] at-least",
+    ],
     ["isn't linked to nothing", { links: [{ to: "gone", kind: "swap", how: "kit" }] }, "links[0].to one-of"],
     [
       "isn't linked twice to the same",

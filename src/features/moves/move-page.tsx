@@ -6,7 +6,8 @@ import { excludes, LIMITS } from "@/core/homes/limits";
 import { bookWith } from "@/core/moves/book";
 import { ladderOf } from "@/core/moves/ladder";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import type { Move, Muscle } from "@/core/moves/move";
+import type { Move, Muscle, Skill } from "@/core/moves/move";
+import { USUAL_BODY_KG } from "@/core/strength/load";
 import { useWords } from "@/features/language/use-words";
 import { ButtonLink } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
@@ -17,6 +18,35 @@ function energyText(energy: Move["energy"]): string {
   return energy.category === null
     ? `${energy.met} MET, an estimate of ours`
     : `${energy.met} MET (${energy.category}; 2011 Compendium)`;
+}
+
+const PRACTICE: Readonly<Record<Skill, string>> = {
+  1: "at the first try",
+  2: "once it was shown",
+  3: "a class or two",
+  4: "weeks",
+  5: "months",
+};
+
+const PHASES = ["lower", "pause", "lift", "pause"] as const;
+
+/** How long a rep takes and what it is made of: `2.5 s: lower 1.5, lift 1; begins by lowering`. */
+function repText({ repSeconds, isometric, phases, tempo }: Move): string {
+  const whole = `${repSeconds} s${isometric ? ", or held" : ""}`;
+  if (!phases) return tempo ? `${whole} (tempo ${tempo})` : whole;
+  const parts = PHASES.flatMap((name, i) => (phases.seconds[i] ? [`${name} ${phases.seconds[i]}`] : []));
+  return `${whole}: ${parts.join(", ")}; begins by ${phases.begins === "lift" ? "lifting" : "lowering"}`;
+}
+
+/** What is moved, and what a natural person of 72 kg moves once or holds; estimates. */
+function loadText({ strength, holdSeconds }: Move): string {
+  if (holdSeconds !== undefined) return `held ${holdSeconds} s at the limit by a natural person`;
+  if (!strength) return "none that could be chosen";
+  const { body, maximum, held } = strength;
+  const share = body > 0 ? `${Math.round(body * 100)} % of the body` : "";
+  const things = held > 0 ? `${held} ${held === 1 ? "thing" : "things"} held` : "";
+  const once = Math.round(maximum * USUAL_BODY_KG);
+  return `${[share, things].filter(Boolean).join(" and ")}; ${once} kg in all once by a natural person of ${USUAL_BODY_KG} kg`;
 }
 
 /** One move: its chain from easiest to hardest, what it needs and loads, what to say and to mind. */
@@ -34,7 +64,9 @@ export function MovePage({ id, own }: { readonly id: string; readonly own: reado
     ["Trains first", muscles(move.muscles.primary) || "nothing in particular"],
     ["and also", muscles(move.muscles.secondary) || "—"],
     ["Sides", words.name("sides", move.sides)],
-    ["One rep", `${move.repSeconds} s${move.isometric ? ", or held" : ""} (tempo ${move.tempo})`],
+    ["One rep", repText(move)],
+    ["Load", loadText(move)],
+    ["Practice", move.skill ? `${PRACTICE[move.skill]} (${move.skill} of 5)` : "not said"],
     ["Impact, noise", `${words.name("impact", move.impact)}, ${words.name("noise", move.noise)}`],
     ["Energy", `${energyText(move.energy)}: effort about ${Math.round(moveEffort(move))} of 10`],
     ["Asks of the body", move.loads.map((load) => words.name("asks", load)).join(", ") || "nothing special"],

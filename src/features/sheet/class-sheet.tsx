@@ -60,6 +60,20 @@ function others(parts: readonly Part[], slot: Slot): string {
   return [...ways].map(([way, names]) => `${names.join(", ")}: ${way}`).join(" · ");
 }
 
+/** The weights of those who do a slot as set, each with the first names of those who take it; of every set where they differ. */
+function weights(parts: readonly Part[], slot: Slot): string {
+  const taken = new Map<string, string[]>();
+  for (const part of parts) {
+    const own = part.slots.find((entry) => entry.slot === slot.id);
+    if (own?.status !== "as-set" || !own.load || !("kg" in own.load)) continue;
+    const sets = (own.sets ?? []).map(({ load }) => (load && "kg" in load ? load.kg : 0));
+    const kgs = [...new Set(sets)].length > 1 ? sets : [own.load.kg];
+    const text = `${own.load.items > 1 ? `${own.load.items} × ` : ""}${kgs.join("/")} kg`;
+    taken.set(text, [...(taken.get(text) ?? []), part.name.split(" ")[0] ?? part.name]);
+  }
+  return [...taken].map(([text, names]) => `${text}: ${names.join(", ")}`).join(" · ");
+}
+
 /** The class on one printed page: clock times, doses, ways and kit, so that it survives a dead laptop. */
 export function ClassSheet(props: {
   readonly id: string;
@@ -110,7 +124,13 @@ export function ClassSheet(props: {
             <caption className="sr-only">Moves of {block.title}</caption>
             <tbody>
               {slotsOf(block).map((slot, i) => (
-                <SlotRows key={slot.id} slot={slot} number={i + 1} book={book} others={others(parts, slot)} />
+                <SlotRows
+                  key={slot.id}
+                  slot={slot}
+                  number={i + 1}
+                  book={book}
+                  others={[weights(parts, slot), others(parts, slot)].filter(Boolean).join(" · ")}
+                />
               ))}
             </tbody>
           </table>

@@ -74,6 +74,9 @@ export const live = {
   round: "{unit, select, set {set} other {round}} {n} of {of}",
   turn: "{turn, select, down {down to the floor} other {stand up}}",
   fetchNeeds: "fetch {needs}",
+  loadEach: "{kg} kg each",
+  loadReserve: "{reserve} in reserve",
+  loadEffort: "effort {effort} of 10",
   slower: "slower, smaller",
   /** One group to call. */
   group: "{people} {mark}{way}{halves, select, yes {, half a side} other {}}{stop}",
