@@ -31,6 +31,14 @@ describe("a confirmed set", () => {
     expect(of({ sets: 0, reps: 12, eachKg: 8 })).toBeNull();
   });
 
+  test("counts the reps of one limb where they were counted in total", () => {
+    const own = ownSlot({ move: "curl", sides: "alternating", count: "total", dose: { reps: 20 } }, pair(6));
+    expect(workingSetOf({ sets: 2, reps: 20, eachKg: 6 }, own, move("curl"), DAY)).toMatchObject({
+      reps: 10,
+    });
+    expect(workingSetOf({ sets: 2, reps: 16, eachKg: 6 }, own, move("curl"), DAY)).toMatchObject({ reps: 8 });
+  });
+
   test("of before holds the sum: it is read as each", () => {
     const own = ownSlot({ move: "bent-row", dose: { reps: 10 } }, pair(8));
     expect(workingSetOf({ sets: 3, reps: 10, kg: 16 }, own, move("bent-row"), DAY)).toMatchObject({ kg: 8 });
@@ -53,6 +61,7 @@ describe("a confirmed set", () => {
     ]);
     const of = (done: SlotDone) => workingSetOf(done, own, move("goblet-squat"), DAY);
     expect(of({ sets: 3, seconds: 35, eachKg: 12 })).toBeNull();
+    expect(of({ sets: 3, reps: 9, eachKg: 12 })).toMatchObject({ kg: 12, reps: 9 });
     expect(of({ sets: 3, seconds: 35, eachKg: 12, more: "0-1" })).toMatchObject({
       kg: 12,
       reps: 10,

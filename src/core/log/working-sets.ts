@@ -33,8 +33,7 @@ function heldOf(
 function repsOf(done: SlotDone, own: PartSlot): number | undefined {
   const [set] = own.sets ?? [];
   if (done.reps === undefined) return done.more === undefined ? undefined : (set?.limbReps ?? undefined);
-  const plan = own.reps?.plan ?? done.reps;
-  const share = set?.limbReps && plan > 0 ? set.limbReps / plan : 1;
+  const share = own.reps && set?.limbReps ? set.limbReps / own.reps.plan : 1;
   return Math.round(done.reps * share);
 }
 
