@@ -3,15 +3,27 @@ import { X } from "lucide-react";
 import { useMemo } from "react";
 import { MARK_GLYPH, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
 import { LIBRARY } from "@/core/moves/library";
-import { PATTERNS, type Pattern } from "@/core/moves/move";
-import { KG_PER_LB } from "@/core/units";
+import { type Move, PATTERNS, type Pattern, TENSIONS } from "@/core/moves/move";
+import { dayOf, KG_PER_LB, type MassUnits } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { NumberBox } from "./number-box";
 
 const LINE = "border-b-2 border-pine bg-transparent font-bold";
-/** Moves that have a weight to write down. */
-const WEIGHED = LIBRARY.filter((move) => move.needs.some((list) => list.some((need) => need.kg)));
+/** Moves of which a known set teaches something. */
+const TAUGHT = LIBRARY.filter((move) => move.strength || move.holdSeconds !== undefined);
+
+const isWeighed = (move: Move | undefined) => move?.needs.some((list) => list.some(({ kg }) => kg)) ?? false;
+const isBand = (move: Move | undefined) =>
+  move?.needs.some((list) => list.some(({ as }) => as === "long-band" || as === "mini-band")) ?? false;
+
+/** A set of a move as it begins: reps or seconds, and what that move holds. */
+function startingSet(move: Move | undefined): WorkingSet {
+  const begun = { move: move?.id ?? "", date: dayOf(Date.now()) };
+  if (move?.holdSeconds !== undefined) return { ...begun, seconds: 30 };
+  const held = isWeighed(move) ? { kg: 5 } : isBand(move) ? { tension: "medium" as const } : {};
+  return { ...begun, ...held, reps: 10, rir: 2 };
+}
 
 function without<T extends object>(object: T | undefined, key: string): T | undefined {
   const { [key]: _gone, ...rest } = (object ?? {}) as Record<string, unknown>;
@@ -127,68 +139,132 @@ function OtherLevels({ person, onChange }: { readonly person: Person; readonly o
   );
 }
 
+/** One known set: a move, what was held, how many reps with how many left, or how long. */
+function SetLine(props: {
+  readonly n: number;
+  readonly set: WorkingSet;
+  readonly units: MassUnits;
+  readonly onChange: (set: WorkingSet) => void;
+  readonly onRemove: () => void;
+}) {
+  const words = useWords();
+  const { n, set, units, onChange, onRemove } = props;
+  const move = TAUGHT.find(({ id }) => id === set.move);
+  const put = (part: Partial<WorkingSet>) => onChange({ ...set, ...part });
+  return (
+    <li className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1">
+      <select
+        aria-label={`Set ${n}: move`}
+        className={`${LINE} max-w-44`}
+        value={set.move}
+        onChange={(event) => onChange(startingSet(TAUGHT.find(({ id }) => id === event.target.value)))}
+      >
+        {!move && <option value={set.move}>{set.move}</option>}
+        {TAUGHT.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      {set.tension !== undefined ? (
+        <select
+          aria-label={`Set ${n}: band`}
+          className={LINE}
+          value={set.tension}
+          onChange={(event) => put({ tension: TENSIONS.find((one) => one === event.target.value) })}
+        >
+          {TENSIONS.map((tension) => (
+            <option key={tension} value={tension}>
+              {words.name("tension", tension)}
+            </option>
+          ))}
+        </select>
+      ) : (
+        isWeighed(move) && (
+          <>
+            <NumberBox
+              className="w-12"
+              label={`Set ${n}: ${units}`}
+              value={shownIn(units, set.kg)}
+              onChange={(value) => put({ kg: takenIn(units, value) })}
+            />
+            {units} each
+          </>
+        )
+      )}
+      {set.seconds !== undefined ? (
+        <>
+          <NumberBox
+            className="w-12"
+            label={`Set ${n}: seconds`}
+            value={set.seconds}
+            onChange={(value) => put({ seconds: Math.max(1, Math.round(value ?? 1)) })}
+          />
+          s
+        </>
+      ) : (
+        <Reps n={n} set={set} put={put} />
+      )}
+      <button type="button" aria-label={`Remove set ${n}`} className="ml-auto p-1" onClick={onRemove}>
+        <X size={16} aria-hidden />
+      </button>
+    </li>
+  );
+}
+
+/** How many reps, and how many were left. */
+function Reps(props: {
+  readonly n: number;
+  readonly set: WorkingSet;
+  readonly put: (part: Partial<WorkingSet>) => void;
+}) {
+  const { n, set, put } = props;
+  return (
+    <>
+      ×
+      <NumberBox
+        className="w-12"
+        label={`Set ${n}: reps`}
+        value={set.reps}
+        onChange={(value) => put({ reps: Math.max(1, Math.round(value ?? 1)) })}
+      />
+      with
+      <NumberBox
+        className="w-12"
+        label={`Set ${n}: in reserve`}
+        value={set.rir}
+        onChange={(value) => put({ rir: value === undefined ? undefined : Math.min(10, value) })}
+      />
+      in reserve
+    </>
+  );
+}
+
 /** Sets that are known: loads are worked out from them. */
 function KnownSets({ person, onChange }: { readonly person: Person; readonly onChange: Change }) {
   const units = person.units ?? "kg";
   const sets = person.workingSets ?? [];
-  const putSet = (i: number, part: Partial<WorkingSet>) =>
-    onChange({ workingSets: sets.map((set, j) => (j === i ? { ...set, ...part } : set)) });
+  const putSet = (i: number, next: WorkingSet) =>
+    onChange({ workingSets: sets.map((set, j) => (j === i ? next : set)) });
   return (
     <>
       <ul className="mt-2">
         {sets.map((set, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a set being written has no other name than its place
-          <li key={i} className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1">
-            <select
-              aria-label={`Set ${i + 1}: move`}
-              className={`${LINE} max-w-44`}
-              value={set.move}
-              onChange={(event) => putSet(i, { move: event.target.value })}
-            >
-              {WEIGHED.map((move) => (
-                <option key={move.id} value={move.id}>
-                  {move.name}
-                </option>
-              ))}
-            </select>
-            <NumberBox
-              className="w-12"
-              label={`Set ${i + 1}: ${units}`}
-              value={shownIn(units, set.kg)}
-              onChange={(value) => putSet(i, { kg: takenIn(units, value) })}
-            />
-            {units} each ×
-            <NumberBox
-              className="w-12"
-              label={`Set ${i + 1}: reps`}
-              value={set.reps}
-              onChange={(value) => putSet(i, { reps: Math.max(1, Math.round(value ?? 1)) })}
-            />
-            with
-            <NumberBox
-              className="w-12"
-              label={`Set ${i + 1}: in reserve`}
-              value={set.rir}
-              onChange={(value) => putSet(i, { rir: value === undefined ? undefined : Math.min(10, value) })}
-            />
-            in reserve
-            <button
-              type="button"
-              aria-label={`Remove set ${i + 1}`}
-              className="ml-auto p-1"
-              onClick={() => onChange({ workingSets: sets.filter((_, j) => j !== i) })}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
+          <SetLine
+            // biome-ignore lint/suspicious/noArrayIndexKey: a set being written has no other name than its place
+            key={i}
+            n={i + 1}
+            set={set}
+            units={units}
+            onChange={(next) => putSet(i, next)}
+            onRemove={() => onChange({ workingSets: sets.filter((_, j) => j !== i) })}
+          />
         ))}
       </ul>
       <Button
         look="bare"
         className="px-0"
-        onClick={() =>
-          onChange({ workingSets: [...sets, { move: WEIGHED[0]?.id ?? "", kg: 5, reps: 10, rir: 2 }] })
-        }
+        onClick={() => onChange({ workingSets: [...sets, startingSet(TAUGHT.find(isWeighed))] })}
       >
         Add a set that is known
       </Button>
