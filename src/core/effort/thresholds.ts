@@ -16,7 +16,7 @@ export interface StanceThresholds {
   readonly betweenRoundsSeconds: Range;
   /** Work ÷ rest over the main blocks. */
   readonly workRest: Range;
-  /** Hard sets a muscle and week. Schoenfeld 2017 for the direction; the range is the stance's. */
+  /** Hard sets a muscle and week. Schoenfeld 2017a for the direction, a graded response; the range is the stance's. */
   readonly weekSets: Range;
 }
 
@@ -43,7 +43,7 @@ export interface Thresholds {
   readonly upAndDown: number;
   /** Push sets ÷ pull sets. */
   readonly pushPull: Range;
-  /** Hours between hard exposures of a muscle: ACSM 2009. */
+  /** Hours between hard exposures of a muscle: Garber 2011. */
   readonly exposureHours: number;
   /** Effort from which a timed piece without a stated load counts as hard. */
   readonly hardEffort: number;
