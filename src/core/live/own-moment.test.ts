@@ -54,6 +54,14 @@ describe("one's own moment", () => {
     expect(moment(plank, 0, { piece: 1 }).side).toBe("right");
   });
 
+  test("of a part that was frozen before sets were worked out by themselves is what the slot and the part say", () => {
+    const old = moment(at({ move: "goblet-squat", dose: { reps: 10 } }), 0, {
+      person: someone({ kit: [{ id: "k", type: "kettlebell", kg: 8 }] }),
+      own: { sets: undefined },
+    });
+    expect(old).toMatchObject({ reps: { plan: 10 }, aboutReps: null, uses: [{ kit: "k" }] });
+  });
+
   test("has the reps and the things of its own set: fewer where they came down, heavier where the weight climbs", () => {
     const pressUps = at({ move: "press-up", dose: { reps: 12 } });
     const weaker = moment(pressUps, 0, { person: someone({ mark: "natural" }) });

@@ -60,6 +60,8 @@ export interface PartSlot {
   readonly name: string;
   readonly position: Position | null;
   readonly uses: readonly Use[];
+  /** A weight that the instructor wrote and that is there, but too much: kg of each, and the reps that are likely with it. */
+  readonly closed?: { readonly kg: number; readonly reps: number; readonly rir: number } | null;
   /** Of the first set; of all of them see `sets`. */
   readonly load: PartLoad;
   /** Stops early after so many seconds, where the level says so. */

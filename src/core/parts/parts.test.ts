@@ -214,6 +214,25 @@ describe("a part", () => {
     expect(varied).toBeGreaterThan(0);
   });
 
+  test("says which written weight is there and too much, and takes a lighter one", () => {
+    const rack: Person = {
+      id: "p",
+      name: "P",
+      mark: "flat",
+      kit: [{ id: "a", type: "adjustable-dumbbell", count: 2, minKg: 2, maxKg: 24, stepKg: 2 }],
+    };
+    const doc = lapOf(["floor-press"]);
+    const slots = doc.blocks.flatMap(slotsOf);
+    const at = (kg: number) => {
+      const own = slots.map((slot) => ({ ...slot, dose: { reps: 10 }, load: { kg } }));
+      const [block] = doc.blocks;
+      return partFor({ ...doc, blocks: [{ ...block, slots: own } as Block] }, rack, LIBRARY_BOOK).slots[0];
+    };
+    expect(at(22)?.closed).toMatchObject({ kg: 22, reps: 0 });
+    expect(at(22)?.load).not.toMatchObject({ kg: 22 });
+    expect(at(4)).toMatchObject({ closed: null, load: { kg: 4, items: 2 } });
+  });
+
   test("keeps one thing in the hands where another way is as good", () => {
     const home: Person = {
       id: "p",

@@ -84,6 +84,14 @@ function predictedOf(way: OpenWay): Predicted | null {
   return { reps: Math.min(MOST_TOLD, range.median), rir: set.reserve, rough: range.median > ROUGH_REPS };
 }
 
+/** The weight that was written and is too much, with the reps that are likely with it; null where there is none. */
+function closedOf({ sets, judge }: OpenWay): PartSlot["closed"] {
+  const set = sets.find(({ closed }) => closed !== null);
+  if (!set?.closed || judge?.by !== "load") return null;
+  const range = repsRange(judge.belief, set.closed.loadKg ?? 0, set.reserve);
+  return range && { kg: set.closed.eachKg, reps: range.median, rir: set.reserve };
+}
+
 /** Every set of a slot in order, at the planned number of rounds. */
 function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
   const rounds = block.cap !== undefined ? 1 : spanTriple(block.rounds, 1).plan;
@@ -179,6 +187,7 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
     position: way.move.position ?? null,
     uses: way.uses,
     load: loadOf(way, way.sets[0] as WaySet),
+    closed: closedOf(way),
     seconds: stopsAt(way, own),
     shares: sharesOf(slot, way),
     predicted: predictedOf(way),

@@ -26,6 +26,8 @@ export interface WaySet {
   readonly loadKg: number | null;
   /** Null where it can't be told. */
   readonly strain: number | null;
+  /** A weight nearer to what the instructor wrote, that is there and closed: too much for this person. */
+  readonly closed: { readonly eachKg: number; readonly loadKg: number | null } | null;
 }
 
 /** The sets of a way at their weights: one that stands for all, or one for each of the slot's own appearances. */
@@ -109,6 +111,7 @@ function isOpen(strain: number | null, weight: Weighed, judge: Judge | null): bo
 interface Picked {
   readonly weight: Weighed;
   readonly strain: number | null;
+  readonly closed?: Weighed | null;
 }
 
 function isBetter(a: Picked, b: Picked | null, written: number | undefined): boolean {
@@ -123,19 +126,25 @@ function isBetter(a: Picked, b: Picked | null, written: number | undefined): boo
 function pick(work: Work, weights: readonly Weighed[], judge: Judge | null): Picked | null {
   const written = weights[0]?.option ? work.load?.kg : undefined;
   let best: Picked | null = null;
+  let closed: Weighed | null = null;
   for (const weight of weights) {
     if (written !== undefined && weight.eachKg > written * ABOVE + 1e-9) break;
     const strain = strainOf(work, weight, judge);
-    if (!isOpen(strain, weight, judge)) continue;
+    if (!isOpen(strain, weight, judge)) {
+      closed = weight;
+      continue;
+    }
     const found = { weight, strain };
     if (isBetter(found, best, written)) best = found;
   }
-  return best;
+  // Heavier ones come later: what is closed below a written weight is the nearest to it.
+  return best && written !== undefined ? { ...best, closed } : best;
 }
 
-function setOf(work: Work, { weight, strain }: Picked): WaySet {
+function setOf(work: Work, { weight, strain, closed = null }: Picked): WaySet {
   const { reps, seconds, limbReps, reserve } = work;
-  return { reps, seconds, limbReps, reserve, option: weight.option, loadKg: weight.loadKg, strain };
+  const { option, loadKg } = weight;
+  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed };
 }
 
 function pointsOf(sets: readonly WaySet[]): number {

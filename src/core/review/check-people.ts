@@ -1,18 +1,28 @@
 /** What the class means for the people who come: what they can't do, what was excluded, loads, cautions. */
 
 import { setSlot } from "../class/commands";
-import { type Block, type Dose, type MoveRef, mapDoses, type Slot, slotsOf, wayAt } from "../class/document";
+import {
+  type Block,
+  type Dose,
+  doseAt,
+  type MoveRef,
+  mapDoses,
+  type Slot,
+  slotsOf,
+  wayAt,
+} from "../class/document";
 import type { Person } from "../homes/home";
 import type { KitType } from "../homes/kit";
 import { excludes, type Limit } from "../homes/limits";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Need } from "../moves/move";
-import type { PartSlot } from "../parts/part";
+import type { Part, PartSlot } from "../parts/part";
 import { obstacle } from "../parts/ways";
 import type { Caution } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
 import type { Triple } from "../units";
+import { spanTriple } from "../values/span";
 import { partOf, type ReviewContext, type SlotFacts } from "./context";
 import type { Fix, Found } from "./finding";
 
@@ -123,32 +133,49 @@ function fewerReps(slot: Slot, reps: Triple, predicted: number): Fix[] {
   ];
 }
 
-/** Code: `load-jump`, where the next load somebody has leaves them fewer repetitions than the class wants. */
+/**
+ * Code: `load-jump`, where the load somebody has leaves them fewer repetitions than the class wants, or the
+ * one that is written would.
+ */
 export function checkLoads({ parts, slots }: ReviewContext): Found[] {
   return parts.flatMap((part) =>
     part.slots.flatMap((own): Found[] => {
       const facts = slots.get(own.slot);
-      const { predicted, reps, load } = own;
-      if (!facts || !predicted || !reps || predicted.reps >= reps.min) return [];
+      if (!facts) return [];
+      const { predicted, reps, load, closed } = own;
+      const { least } = leastSet(facts);
+      // What was written is there and too much for them: they take less, and are told of.
+      if (closed && closed.reps < least) return [jumpFound(part, own, facts, closed, least, [])];
+      if (!predicted || !reps || predicted.reps >= reps.min) return [];
       const kg = load && "kg" in load ? load.kg : 0;
-      return [
-        {
-          says: {
-            code: "load-jump",
-            name: part.name,
-            load: { mass: { kg, units: "kg" } },
-            move: { move: { id: own.move, name: own.name } },
-            reps: predicted.reps,
-            rir: predicted.rir,
-            least: reps.min,
-          },
-          where: { slot: own.slot, person: part.person },
-          at: facts.at,
-          fixes: fewerReps(facts.slot, reps, predicted.reps),
-        },
-      ];
+      const fixes = fewerReps(facts.slot, reps, predicted.reps);
+      return [jumpFound(part, own, facts, { ...predicted, kg }, reps.min, fixes)];
     }),
   );
+}
+
+/** The fewest reps that a slot sets in its first dose; of a timed one a single one. */
+function leastSet({ slot }: SlotFacts): { readonly least: number } {
+  const { reps } = doseAt(slot, 0);
+  return { least: reps === undefined ? 1 : spanTriple(reps).min };
+}
+
+function jumpFound(
+  part: Part,
+  own: PartSlot,
+  { at }: SlotFacts,
+  { kg, reps, rir }: { readonly kg: number; readonly reps: number; readonly rir: number },
+  least: number,
+  fixes: readonly Fix[],
+): Found {
+  const move = { move: { id: own.move, name: own.name } };
+  const load = { mass: { kg, units: "kg" as const } };
+  return {
+    says: { code: "load-jump", name: part.name, load, move, reps, rir, least },
+    where: { slot: own.slot, person: part.person },
+    at,
+    fixes,
+  };
 }
 
 interface CautionUse {
