@@ -197,4 +197,16 @@ describe("the read-through", () => {
       expect(list.filter((finding) => finding.severity === "stop").map(({ says }) => says)).toEqual([]);
     }
   });
+
+  test("tells of a written weight that somebody has and that is too much for them", () => {
+    const rack = kit({ type: "adjustable-dumbbell", count: 2, minKg: 2, maxKg: 24, stepKg: 2 });
+    const at = (kg: number) =>
+      found({
+        doc: doc([block([slot("floor-press", { reps: { min: 8, max: 12 } }, { load: { kg } })])]),
+        people: [person({ mark: "flat", kit: rack })],
+      }).filter(({ code }) => code === "load-jump");
+    expect(at(22)).toHaveLength(1);
+    expect(at(22)[0]?.says).toMatchObject({ load: { mass: { kg: 22 } }, reps: 0, least: 8 });
+    expect(at(4)).toEqual([]);
+  });
 });
