@@ -1,5 +1,7 @@
+import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
+import type { Person } from "../../src/core/homes/home";
 import {
   accessible,
   demoStudio,
@@ -18,6 +20,7 @@ import { partPath, phaseOf, secondOf } from "../shared/live";
 
 let teacher: Browser;
 let phone: Browser;
+let asker: { cookie: string; origin: string };
 
 const doc = () => ({
   ...newClass("Hinges", "form"),
@@ -33,6 +36,7 @@ const doc = () => ({
           dose: { seconds: 24 },
           marks: { flat: { seconds: 8 }, sharp: { move: "single-leg-hinge" } },
         },
+        { id: "s", move: "goblet-squat", dose: { reps: 4 } },
         { id: "z", move: "march-on-the-spot", dose: { seconds: 60 } },
       ],
     },
@@ -41,7 +45,7 @@ const doc = () => ({
 
 beforeAll(async () => {
   const studio = await demoStudio();
-  const asker = { cookie: studio.cookie, origin: ADDRESS };
+  asker = { cookie: studio.cookie, origin: ADDRESS };
   teacher = await openBrowser();
   phone = await openBrowser(390, 844);
   await setSize(phone.driver, 390, 844);
@@ -82,5 +86,31 @@ describe("a phone", () => {
     await see(phone.driver, "the other side", async () => (await side()).includes("right"), 8000);
     expect(Number(await secondOf(phone))).toBeLessThanOrEqual(12);
     expect(await text()).not.toContain("then right");
+  });
+
+  test("asks how many more there were, and the set is known from then on", async () => {
+    const now = async () => (await read(teacher.driver, "[data-testid=headline]", "text")) ?? "";
+    for (let i = 0; i < 6 && !(await now()).includes("Goblet squat"); i += 1) {
+      await press(teacher.driver, Key.ARROW_RIGHT);
+      await new Promise((resolve) => setTimeout(resolve, 500));
+    }
+    await see(teacher.driver, "the squats over", async () => !(await now()).includes("Goblet squat"), 30_000);
+    await press(teacher.driver, "e");
+    await (await named(teacher.driver, "button", "End it")).click();
+    await phaseOf(phone, "after", 20_000);
+    const asked = await see(phone.driver, "what asks", () =>
+      phone.driver.findElement(By.xpath("//fieldset[legend[.='Goblet squat: how many more?']]")),
+    );
+    await asked.findElement(By.xpath(".//button[normalize-space(.)='2–3']")).click();
+    // Of a march nobody is asked.
+    expect(await text()).not.toContain("March on the spot: how many more?");
+    await accessible(phone.driver);
+    await (await named(phone.driver, "button", "Keep it")).click();
+    await seeText(phone.driver, "Kept. Thank you.");
+    const { people } = (await ask(asker, "GET", "/api/people/export")).json as unknown as {
+      people: Person[];
+    };
+    const sets = people.find(({ name }) => name === "Gil Sorrento-Bay")?.workingSets;
+    expect(sets).toContainEqual(expect.objectContaining({ move: "goblet-squat", reps: 4, rir: 2.5 }));
   });
 });

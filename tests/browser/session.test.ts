@@ -3,7 +3,6 @@
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { linkInMail } from "../../ops/mail";
-import type { Person } from "../../src/core/homes/home";
 import {
   accessible,
   type DemoStudio,
@@ -194,24 +193,6 @@ describe("a session", () => {
     await seeText(phone.driver, "Your page as it is now");
     await seeText(phone.driver, "Kept. You can still change it.");
     await accessible(phone.driver);
-  });
-
-  test("asks how many more there were, and the set is known from then on", async () => {
-    await open(phone.driver, path);
-    await (await named(phone.driver, "a", "Gale warning: legs and pull")).click();
-    await seeText(phone.driver, "How many more?");
-    // The first that asks is the goblet squat: of warm-ups nobody is asked.
-    const first = await phone.driver.findElement(
-      By.xpath("(//fieldset[legend[contains(., 'how many more')]])[1]"),
-    );
-    expect(await first.getAttribute("textContent")).toContain("Goblet squat");
-    await first.findElement(By.xpath(".//button[normalize-space(.)='2–3']")).click();
-    await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Keep it")).click();
-    await seeText(phone.driver, "Kept. Thank you.");
-    const people = (await ask(asker(), "GET", "/api/people/export")).json.people as unknown as Person[];
-    const sets = people.find(({ name }) => name === "Gil Sorrento-Bay")?.workingSets;
-    expect(sets).toContainEqual(expect.objectContaining({ move: "goblet-squat", kg: 5, rir: 2.5 }));
   });
 
   test("can be moved and cancelled while it is ahead", async () => {
