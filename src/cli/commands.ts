@@ -1,5 +1,6 @@
 /** The commands over the core. Each gives an exit code and writes through the doors it is handed. */
 
+import { limitLines } from "../core/homes/limit-table";
 import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import { MUSCLES, NEED_ROLES, PATTERNS, POSITIONS } from "../core/moves/move";
 import { CHANGE_OVER } from "../core/parts/change-over";
@@ -42,14 +43,19 @@ export function timeCommand(files: readonly string[], doors: Doors): number {
   return code;
 }
 
-/** `brontle moves [--costs | --change-over]`: the library with its closed lists as JSON, or one of the tables. */
+const MOVE_TABLES = ["--costs", "--change-over", "--limits"];
+
+/** `brontle moves [--costs | --change-over | --limits]`: the library with its closed lists as JSON, or one of the tables. */
 export function movesCommand(args: readonly string[], doors: Doors): number {
-  const unknown = args.find((arg) => arg !== "--costs" && arg !== "--change-over");
+  const unknown = args.find((arg) => !MOVE_TABLES.includes(arg));
   if (unknown !== undefined) {
-    doors.err(`brontle moves: doesn't know ${unknown}; it takes --costs, --change-over or nothing.`);
+    doors.err(
+      `brontle moves: doesn't know ${unknown}; it takes --costs, --change-over, --limits or nothing.`,
+    );
     return 1;
   }
-  if (args.includes("--costs")) doors.out(JSON.stringify(COSTS, null, 2));
+  if (args.includes("--limits")) limitLines(LIBRARY).forEach(doors.out);
+  else if (args.includes("--costs")) doors.out(JSON.stringify(COSTS, null, 2));
   else if (args.length > 0) doors.out(JSON.stringify(CHANGE_OVER, null, 2));
   else {
     const lists = { patterns: PATTERNS, muscles: MUSCLES, positions: POSITIONS, roles: NEED_ROLES };

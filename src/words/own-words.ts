@@ -2,12 +2,16 @@
 import type { Person } from "../core/homes/home";
 import type { OwnMoment } from "../core/live/own-moment";
 import type { Part, PartSlot } from "../core/parts/part";
+import type { Adjust } from "../core/reasons/part-reasons";
 import { otherSide } from "../core/units";
 import { amountText, stopText, tempoText } from "./dose-words";
 import { kitText, massText } from "./kit-words";
 import { usesText } from "./part-words";
 import { shortWhen } from "./when-words";
 import type { Words } from "./words";
+
+/** What a person's limits ask of a dose. */
+const CAREFUL: readonly Adjust["code"][] = ["hold-at-most", "keep-reserve"];
 
 /** The dose of a slot as this person does it: side, reps and tempo, where to stop, load. */
 export function doseOf(
@@ -30,6 +34,7 @@ export function doseOf(
     stopText(own.seconds, words),
     shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),
     usesText(moment?.uses ?? own.uses, person, words),
+    ...own.adjust.filter(({ code }) => CAREFUL.includes(code)).map((reason) => words.say("adjust", reason)),
   ]
     .filter(Boolean)
     .join(" · ");

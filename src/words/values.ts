@@ -1,7 +1,7 @@
 /**
  * The values of a reason as arguments of its message. A value `k` gives `{k}`, as it stands by itself;
  * `{kInside}`, as it stands within a sentence; `{kAny}`, `yes` or `no`; of lists `{kCount}`; of needs
- * `{kBare}`, without articles; of kit `{kOne}`, as one of it.
+ * `{kNone}`, each with its *no*; of kit `{kOne}`, as one of it.
  */
 import type { Topic } from "../core/reasons/topics";
 import type { Inner, MoveName, Values } from "../core/reasons/value";
@@ -18,7 +18,7 @@ interface Shaped {
   readonly text: string;
   readonly inside?: string;
   readonly count?: number;
-  readonly bare?: string;
+  readonly none?: string;
   readonly one?: string;
 }
 
@@ -57,7 +57,7 @@ const SHAPES: { readonly [K in keyof Values]: (value: Values[K], words: Words) =
   }),
   needs: (needs, words) => ({
     text: words.and(needs.map((need) => needText(need, words))),
-    bare: words.or(needs.map((need) => needText(need, words, true))),
+    none: words.and(needs.map((need) => words.phrase("needs", "no", { need: needText(need, words, true) }))),
     count: needs.length,
   }),
   held: ({ things, units }, words) => ({ text: heldText(things, units, words), count: things.length }),
@@ -114,12 +114,12 @@ export function argsOf(values: Readonly<Record<string, unknown>>, words: Words):
 function putText(
   args: Record<string, string | number>,
   key: string,
-  { text, inside = text, count, bare, one }: Shaped,
+  { text, inside = text, count, none, one }: Shaped,
 ): void {
   args[key] = text;
   args[`${key}Inside`] = inside;
   args[`${key}Any`] = text === "" ? "no" : "yes";
   if (count !== undefined) args[`${key}Count`] = count;
-  if (bare !== undefined) args[`${key}Bare`] = bare;
+  if (none !== undefined) args[`${key}None`] = none;
   if (one !== undefined) args[`${key}One`] = one;
 }

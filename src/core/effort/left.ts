@@ -2,6 +2,7 @@
 import { doseAt, loadAt, type Slot, type Stance } from "../class/document";
 import { doseKind } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import { NO_CARE } from "../homes/care";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
 import { workAt } from "../parts/work";
@@ -20,7 +21,16 @@ const HOLD_REP_SECONDS = 5;
 export function leftAsSet(slot: Slot, index: number, book: MoveBook, stance: Stance): number | null {
   const move = resolveMove(slot.move, book);
   const work = workAt(
-    { slot, way: null, move, sides: slotSides(slot, book), shares: false, mark: "natural", stance },
+    {
+      slot,
+      way: null,
+      move,
+      sides: slotSides(slot, book),
+      shares: false,
+      mark: "natural",
+      stance,
+      care: NO_CARE,
+    },
     index,
   );
   if (doseKind(doseAt(slot, index)) === "toLimit") return 0;

@@ -72,6 +72,11 @@ function doubled(item: KitItem, need: Need, all: Taking["weights"], left: Left):
   return fits ? [{ items: [{ item, count: 2 }], weights, doubled: true }] : [];
 }
 
+/** Alike but for their weight: a light band and a heavy one are two things. */
+function sameKind(a: KitItem, b: KitItem): boolean {
+  return a.type === b.type && a.tension === b.tension;
+}
+
 /** Two lines of one each: alike in type and weight where the need says so. */
 function paired(
   item: KitItem,
@@ -83,7 +88,7 @@ function paired(
 ): Taking[] {
   if (needCount(need) !== 2 || left(item) !== 1) return [];
   return others.flatMap((other): Taking[] => {
-    if (left(other) < 1 || (need.equal && other.type !== item.type)) return [];
+    if (left(other) < 1 || (need.equal && !sameKind(item, other))) return [];
     const shared = weights && within(home.weightsOf(other), need);
     const unequal = shared && shared.length > 0 ? weights : [];
     const both = weights && (need.equal ? common(weights, shared ?? []) : unequal);
@@ -137,8 +142,8 @@ function withTaking(made: Filling, need: Need, taking: Taking): Filling {
 function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
   if (needs.length === 0) return ONLY_NOTHING;
   // Most homes lack most things: nothing is put together where a role can't be filled at all.
-  for (const { as } of needs) {
-    if (home.fillers(as).length === 0 && !(as === "soft-surface" && home.softFloor)) return NONE;
+  for (const need of needs) {
+    if (home.fillers(need.as).length === 0 && !home.assumes(need)) return NONE;
   }
   const out: Filling[] = [];
   let steps = 0;
@@ -154,7 +159,7 @@ function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
       if (filling.weighed === null || filling.weights.length > 0) out.push(filling);
       return;
     }
-    if (need.as === "soft-surface" && home.softFloor) {
+    if (home.assumes(need)) {
       go(others, made);
       return;
     }
@@ -166,8 +171,7 @@ function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
     }
   };
   // What can't be met even alone leaves nothing to put together.
-  const open = (need: Need) => need.as === "soft-surface" && home.softFloor;
-  if (needs.some((need) => !open(need) && takingsOf(need, left, home).length === 0)) return NONE;
+  if (needs.some((need) => !home.assumes(need) && takingsOf(need, left, home).length === 0)) return NONE;
   go(needs, NOTHING);
   return { list: out, stopped: out.length >= MOST || steps >= MOST_STEPS };
 }

@@ -20,6 +20,14 @@ export const NO_WAY_UNDER_LIMIT: readonly {
     pattern: "push-vertical",
     why: "pressing upwards is overhead; a raise to shoulder height is offered as shoulder raise",
   },
+  ...(["left-leg-only", "right-leg-only"] as const).flatMap((limit) => [
+    {
+      limit,
+      pattern: "lunge" as const,
+      why: "a lunge is shared between two legs; a squat on one leg is a squat",
+    },
+    { limit, pattern: "jump" as const, why: "nobody is asked to hop on one leg from beginning to end" },
+  ]),
 ];
 
 /** Kinds of kit that a pattern has no way with, beyond those that need nothing. */

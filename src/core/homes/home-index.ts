@@ -1,9 +1,16 @@
 /** A home looked at from the side of a move's needs: what could fill a role, and at which weights. */
-import type { NeedRole } from "../moves/move";
+import type { Need, NeedRole } from "../moves/move";
 import type { Person } from "./home";
 import { type KitItem, kgRange } from "./kit";
+import type { Limit } from "./limits";
 import { fillersOf } from "./match";
 import { adjustableWeights, backpackWeights, barbellWeights, type WeightOption } from "./packing";
+
+/** Height of a usual seat. */
+const CHAIR_CM = 45;
+
+/** Whoever has such a limit has something to sit on. */
+const SEATED: readonly Limit[] = ["seated-only", "left-leg-only", "right-leg-only"];
 
 export class HomeIndex {
   /** In the order of ids, so that nothing hangs on the order in which it was entered. */
@@ -22,6 +29,18 @@ export class HomeIndex {
   constructor(readonly person: Person) {
     this.kit = [...(person.kit ?? [])].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
     this.softFloor = person.space?.floor === "carpet" || person.space?.floor === "mat";
+  }
+
+  /**
+   * Whether a need is met by the place itself: a soft floor, a wall where none is denied, and the chair of
+   * somebody who sits all class or has one leg to work with.
+   */
+  assumes({ as, heightCm }: Need): boolean {
+    const { space, limits } = this.person;
+    if (as === "soft-surface") return this.softFloor;
+    if (as === "wall") return space?.wall !== false;
+    if (as !== "support" || !limits?.some((limit) => SEATED.includes(limit))) return false;
+    return heightCm === undefined || (heightCm[0] <= CHAIR_CM && heightCm[1] >= CHAIR_CM);
   }
 
   /** Things of the kinds that can fill a role. */

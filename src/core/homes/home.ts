@@ -20,6 +20,8 @@ export interface Space {
   readonly lengthM?: number;
   readonly ceilingCm?: number;
   readonly jumping?: boolean;
+  /** False where there is none to lean on; otherwise a wall is assumed. */
+  readonly wall?: boolean;
 }
 
 /** A set that a person is known to have done: reps, or seconds of a hold. */
@@ -58,6 +60,12 @@ export interface Person {
   readonly workingSets?: readonly WorkingSet[];
   /** Body mass, only where the person chose to give it: loads of squats and press-ups then count it. */
   readonly bodyKg?: number;
+  /** Only where the person chose to give it; 175 cm where left out. With the ceiling it decides what fits overhead. */
+  readonly heightCm?: number;
+  /** ISO 3166, for the emergency number of where they are. */
+  readonly country?: string;
+  /** Hours in their own time zone in which nothing louder than a step is done; the limit `quiet` holds always. */
+  readonly quiet?: { readonly from: string; readonly to: string };
   /** What they usually do, where tonight's level is another: what they are believed to lift hangs on this. */
   readonly usual?: Pick<Person, "mark" | "marks">;
   /** Set as coming to the next class: what they can't do is a stop. */

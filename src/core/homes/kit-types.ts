@@ -39,6 +39,8 @@ export interface KitFacts {
   readonly single: boolean;
   /** Whether it bears somebody is asked. */
   readonly bears: boolean;
+  /** Gives way under a foot: not to be stood on. */
+  readonly soft: boolean;
   /** Comes in tensions. */
   readonly stretches: boolean;
   /** Where nobody measured, cm from the floor; null for what isn't stood at. */
@@ -56,6 +58,7 @@ const thing = {
   weighs: null,
   single: false,
   bears: false,
+  soft: false,
   stretches: false,
   usualHeightCm: null,
   putDown: null,
@@ -116,7 +119,7 @@ export const KIT = {
     usualHeightCm: 20,
   },
   ball: { ...shop, fills: ["ball"], single: true },
-  roller: { ...shop },
+  roller: { ...shop, fills: ["roller"], single: true },
   slider: { ...shop, fills: ["slider-pair"], begins: { count: 2 } },
   mat: { ...shop, fills: ["soft-surface"], single: true, putDown: 0, takeUp: 2 },
   barbell: {
@@ -131,14 +134,14 @@ export const KIT = {
     fills: ["held-weight", "filling"],
     begins: { count: 2, kg: 5 },
   },
-  "ankle-strap": { ...shop },
+  "ankle-strap": { ...shop, fills: ["ankle-strap"] },
   chair: {
     ...furniture,
     typical: ["support"],
     begins: { sturdy: true },
     usualHeightCm: 45,
   },
-  sofa: { ...furniture, begins: { sturdy: true }, single: true, usualHeightCm: 42 },
+  sofa: { ...furniture, soft: true, begins: { sturdy: true }, single: true, usualHeightCm: 42 },
   table: { ...furniture, usualHeightCm: 74 },
   counter: { ...furniture, single: true, usualHeightCm: 90 },
   wall: {
@@ -193,7 +196,14 @@ export const KIT = {
     begins: { count: 2, kg: 5 },
     weighs: "kg",
   },
-  books: { ...home, fills: ["filling"], putDown: 1 },
+  books: {
+    ...furniture,
+    fills: ["filling", "support"],
+    asks: ["heightCm"],
+    begins: { heightCm: 15 },
+    usualHeightCm: 15,
+    putDown: 1,
+  },
   broomstick: { ...home, fills: ["stick"] },
 } as const satisfies Readonly<Record<string, KitFacts>>;
 

@@ -1,11 +1,15 @@
 /** The fixed list of limits, and what each excludes. A person names limits, never reasons. */
+import { bodyOf, LIGHT_ON_HANDS, usualBody } from "../moves/body";
+import type { BodyFacts } from "../moves/body-facts";
 import type { KnownMove } from "../moves/book";
-import type { BodyLoad } from "../moves/move";
 
 export const LIMITS = [
   "no-jumping",
+  "quiet",
+  "seated-only",
   "no-floor",
   "no-kneeling",
+  "no-plank",
   "no-overhead",
   "no-wrist-load",
   "shallow-knees",
@@ -23,37 +27,57 @@ export const LIMITS = [
   "no-single-leg",
   "use-left-only",
   "use-right-only",
+  "left-leg-only",
+  "right-leg-only",
 ] as const;
 export type Limit = (typeof LIMITS)[number];
 
-const BY_LOAD: Partial<Record<Limit, BodyLoad>> = {
-  "no-jumping": "jump",
-  "no-floor": "floor",
-  "no-kneeling": "kneeling",
-  "no-overhead": "overhead",
-  "no-wrist-load": "wrist",
-  "shallow-knees": "deep-knee",
-  "no-deep-hinge": "deep-hinge",
-  "no-spine-flexion": "spine-flexion",
-  "no-twisting": "twist",
-  "no-long-holds": "long-hold",
-  "balance-support": "balance",
-  "no-straining": "straining",
-  "no-head-down": "head-down",
-  "no-gripping": "grip",
-  "no-quick-turns": "quick-turn",
-  "no-single-leg": "single-leg",
-};
+type Facts = BodyFacts & KnownMove;
+
+const jumps = ({ impact, landings, loads }: Pick<KnownMove, "impact" | "landings" | "loads">): boolean =>
+  impact === "high" || (landings?.perRep ?? 0) > 0 || (loads?.includes("jump") ?? false);
 
 /**
- * Whether a limit rules a move out. One-sided limits rule nothing out: on the other side's
- * turn the person repeats the move easier or rests, as they choose. Of a move that is known
- * by name only nothing is known, and nothing is excluded.
+ * Which facts of a move each limit excludes, whatever the dose. What hangs on dose and load besides
+ * (*no straining*, *no long holds*, light things held under *no gripping*) is in `dose-limits.ts`.
+ */
+export const EXCLUDES: Record<Limit, (facts: Facts) => boolean> = {
+  "no-jumping": jumps,
+  /** Nothing louder than a step. */
+  quiet: (facts) => (facts.noise ?? "quiet") !== "quiet" || jumps(facts),
+  "seated-only": ({ chair }) => !chair,
+  "no-floor": ({ floor }) => floor,
+  "no-kneeling": ({ onKnees }) => onKnees,
+  "no-plank": ({ plank }) => plank,
+  "no-overhead": ({ reach }) => reach === "overhead",
+  "no-wrist-load": ({ onHands }) => onHands >= LIGHT_ON_HANDS,
+  "shallow-knees": ({ knee }) => knee === "middle" || knee === "deep",
+  "no-deep-hinge": ({ hinge }) => hinge === "deep",
+  "no-spine-flexion": ({ spine }) => spine.includes("bends"),
+  "no-twisting": ({ spine }) => spine.includes("turns"),
+  "not-face-down": ({ face }) => face === "down",
+  "not-on-back": ({ face }) => face === "up",
+  "no-long-holds": () => false,
+  "balance-support": ({ balance }) => balance === "much",
+  "no-straining": () => false,
+  "no-head-down": ({ headLow }) => headLow,
+  "no-gripping": ({ grip }) => grip === "firm",
+  "no-quick-turns": ({ quick }) => quick,
+  "no-single-leg": ({ feet }) => feet === "one",
+  "use-left-only": ({ arms }) => arms === "both",
+  "use-right-only": ({ arms }) => arms === "both",
+  "left-leg-only": ({ legs }) => legs === "both",
+  "right-leg-only": ({ legs }) => legs === "both",
+};
+
+const UNKNOWN = usualBody("standing");
+
+/**
+ * Whether a limit rules a move out in any dose. Of a move of which neither a position nor what it asks of
+ * the body is known, nothing is told but its impact and noise.
  */
 export function excludes(limit: Limit, move: KnownMove): boolean {
-  if (limit === "not-face-down") return move.position === "prone";
-  if (limit === "not-on-back") return move.position === "supine";
-  if (limit === "no-jumping" && move.impact === "high") return true;
-  const load = BY_LOAD[limit];
-  return load !== undefined && (move.loads?.includes(load) ?? false);
+  const body = bodyOf(move);
+  if (!body) return (limit === "no-jumping" || limit === "quiet") && EXCLUDES[limit]({ ...UNKNOWN, ...move });
+  return EXCLUDES[limit]({ ...body, ...move });
 }

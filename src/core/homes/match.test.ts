@@ -9,10 +9,12 @@ import { fillersOf, needCount } from "./match";
 /** Every way to give each need whole items, one by one, checked only at the end. */
 function bruteForce(needs: readonly Need[], person: Person): boolean {
   const items = (person.kit ?? []).flatMap((item) => Array.from({ length: kitCount(item) }, () => item));
-  const wants = needs.flatMap((need, n) => Array.from({ length: needCount(need) }, () => ({ need, n })));
+  // A wall is there unless it is said that there is none.
+  const asked = needs.filter(({ as }) => as !== "wall");
+  const wants = asked.flatMap((need, n) => Array.from({ length: needCount(need) }, () => ({ need, n })));
   const go = (i: number, taken: readonly (KitItem | null)[]): boolean => {
     if (i === wants.length) {
-      return needs.every((need, n) => {
+      return asked.every((need, n) => {
         const mine = taken.filter((item, j): item is KitItem => item !== null && wants[j]?.n === n);
         return !need.equal || new Set(mine.map((item) => `${item.type} ${item.kg}`)).size <= 1;
       });

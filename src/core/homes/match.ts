@@ -5,7 +5,7 @@
 import type { Need, NeedRole } from "../moves/move";
 import type { Person } from "./home";
 import { heightCmOf, type KitItem, type KitType } from "./kit";
-import { kitTypesWhere } from "./kit-types";
+import { kitFacts, kitTypesWhere } from "./kit-types";
 
 /** `count` items of a line of kit, in a role. */
 export interface Use {
@@ -41,11 +41,16 @@ function isWithin(n: number | null, [least, most]: readonly [number, number]): b
   return n !== null && n >= least && n <= most;
 }
 
+/** Whether a thing carries a person as a need asks: said to be sturdy, and hard enough to stand on. */
+function carries({ type, sturdy }: KitItem, { bearsWeight, firm }: Need): boolean {
+  return !(bearsWeight && sturdy !== true) && !(firm && kitFacts(type).soft);
+}
+
 /** Whether a thing measures up to a need in this home; weights aside. */
 export function measuresFit(item: KitItem, need: Need, person: Person): boolean {
   if (need.tension && !(item.tension && need.tension.includes(item.tension))) return false;
   if (need.heightCm && !isWithin(heightCmOf(item), need.heightCm)) return false;
-  if (need.bearsWeight && item.sturdy !== true) return false;
+  if (!carries(item, need)) return false;
   // Pulling shuts a door only if it opens away from the person; one that nobody described isn't trusted.
   if (need.as === "door") return item.latches === true && item.opens === "away";
   if (need.as === "slider-pair") return person.space?.floor === "smooth" || person.space?.floor === "tile";

@@ -141,6 +141,12 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   });
   key("coming", (p, v) => checkBoolean(faults, p, v));
   key("bodyKg", (p, v) => checkNumber(faults, p, v, { least: 20, most: 400 }));
+  key("heightCm", (p, v) => checkNumber(faults, p, v, { least: 50, most: 260 }));
+  key("country", (p, v) => {
+    if (typeof v !== "string" || !/^[A-Z]{2}$/.test(v))
+      faults.add(p, { code: "kind", expected: "two capital letters, a country of ISO 3166" });
+  });
+  key("quiet", (p, v) => checkQuiet(faults, p, v));
   key("always", (p, v) => {
     if (!checkObject(faults, p, v)) return;
     const choices = Object.entries(v);
@@ -151,6 +157,24 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   key("workingSets", (p, v) =>
     checkList(faults, p, v, WORKING_SETS, (q, w) => checkWorkingSet(faults, q, w)),
   );
+}
+
+/** Hours of the day in which it is to be quiet; from the evening to the morning as well as within a day. */
+function checkQuiet(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const name of ["from", "to"]) {
+    checkKey(
+      faults,
+      path,
+      value,
+      name,
+      (p, v) => {
+        if (typeof v !== "string" || !/^([01]\d|2[0-3]):[0-5]\d$/.test(v))
+          faults.add(p, { code: "kind", expected: "a time of day, 21:00" });
+      },
+      true,
+    );
+  }
 }
 
 /** Checks one person; the value itself is given back, so unknown keys survive. */

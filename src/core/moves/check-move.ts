@@ -64,6 +64,7 @@ function checkNeed(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "as", (p, v) => checkOneOf(faults, p, v, NEED_ROLES), true);
   checkKey(faults, path, value, "count", (p, v) => checkWhole(faults, p, v, { least: 1, most: 10 }));
   checkKey(faults, path, value, "equal", (p, v) => checkBoolean(faults, p, v));
+  checkKey(faults, path, value, "firm", (p, v) => checkBoolean(faults, p, v));
   checkKey(faults, path, value, "bearsWeight", (p, v) => checkBoolean(faults, p, v));
   checkKey(faults, path, value, "kg", (p, v) => checkRange(faults, p, v));
   checkKey(faults, path, value, "heightCm", (p, v) => checkRange(faults, p, v));

@@ -1,6 +1,8 @@
 /** A move: one exercise in one way of doing it, with all that timing, parts and the read-through ask of it. */
 
 import type { Seconds } from "../units";
+import type { BodyFacts } from "./body-facts";
+import type { Position } from "./position";
 
 export const PATTERNS = [
   "squat",
@@ -49,18 +51,7 @@ export const MUSCLES = [
 ] as const;
 export type Muscle = (typeof MUSCLES)[number];
 
-export const POSITIONS = [
-  "standing",
-  "half-kneeling",
-  "kneeling",
-  "all-fours",
-  "plank",
-  "prone",
-  "supine",
-  "side-lying",
-  "seated",
-] as const;
-export type Position = (typeof POSITIONS)[number];
+export { POSITIONS, type Position } from "./position";
 
 export const MOVE_SIDES = ["both", "alternating", "inTurn"] as const;
 export type MoveSides = (typeof MOVE_SIDES)[number];
@@ -113,6 +104,8 @@ export const NEED_ROLES = [
   "filling",
   "cable",
   "machine",
+  "roller",
+  "ankle-strap",
 ] as const;
 export type NeedRole = (typeof NEED_ROLES)[number];
 
@@ -132,6 +125,8 @@ export interface Need {
   /** Centimetres from the floor, both ends included. */
   readonly heightCm?: readonly [number, number];
   readonly bearsWeight?: boolean;
+  /** Hard and level enough to stand on: no sofa. */
+  readonly firm?: boolean;
   readonly at?: "low" | "mid" | "high";
 }
 
@@ -215,7 +210,10 @@ export interface MoveFacts {
   readonly landings: { readonly perRep: number; readonly weight: 0 | 0.1 | 0.5 | 1 | 2 };
   /** Alternatives: any one of the lists, all the roles of that list. `[[]]` needs nothing. */
   readonly needs: readonly (readonly Need[])[];
+  /** The same in short words; of the library's moves they come from `body`. */
   readonly loads: readonly BodyLoad[];
+  /** What it passes through and puts weight on: what limits are told from. */
+  readonly body?: BodyFacts;
   readonly room: { readonly lengthM: number; readonly heightCm: number };
   readonly demoSeconds: number;
   /** Seconds to set the kit up before the first rep: step on the band, bring the chair. */
@@ -224,11 +222,6 @@ export interface MoveFacts {
   readonly faults: readonly string[];
   readonly cautions: readonly string[];
   readonly links: readonly Link[];
-  /**
-   * Share of the body's mass that the move lifts, 0–1, where the body is most of the load; left out
-   * where the thing held is. Sources stand beside `BODY_SHARE` in the library.
-   */
-  readonly bodyShare?: number;
   /** A way of the gym: in the library so that a gym plan can be put in and brought home. */
   readonly gym?: boolean;
 }

@@ -1,5 +1,6 @@
 /** The reasons of a part: why this way, what else was open, and what is missing where there is none. */
 import { doseAt, type Slot } from "../class/document";
+import { careFor, isEffortHold } from "../homes/care";
 import { hasFor } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
@@ -28,7 +29,20 @@ export function whyNot(move: KnownMove, person: Person): WhyNot | null {
   if (meansOf(homeIndex(person), move).fillings.length > 0) return null;
   if (person.kit === undefined) return { code: "home-unknown" };
   const { needs, together } = missingNeeds(move, person);
+  const [only] = needs;
+  const off = only && !together && needs.length === 1 ? weightOff(only, person) : null;
+  if (off) return { code: off, needs: { needs: [{ as: (only as Need).as }] } };
   return { code: together ? "not-at-once" : "no-kit", needs: { needs } };
+}
+
+/** Of a need whose things are there: whether all of them are too heavy for the move, or too light. Null otherwise. */
+function weightOff({ as, kg }: Need, person: Person): "kit-too-heavy" | "kit-too-light" | null {
+  if (!kg) return null;
+  const home = homeIndex(person);
+  const weights = home.fillers(as).flatMap((item) => home.weightsOf(item).map((option) => option.kg));
+  if (weights.length === 0) return null;
+  if (weights.every((weight) => weight > kg[1])) return "kit-too-heavy";
+  return weights.every((weight) => weight < kg[0]) ? "kit-too-light" : null;
 }
 
 /** What the alternative that lacks least still needs; together: each thing is there, and not all at once. */
@@ -184,8 +198,20 @@ function forTooHeavy(way: OpenWay, person: Person, book: MoveBook): readonly Adj
   ];
 }
 
-/** What to do about a load that is too light or too heavy, in the order in which it is offered. */
+/** What the person's limits ask of the dose. */
+function forLimits({ move, sets, judge }: OpenWay, person: Person): readonly Adjust[] {
+  const { holdSeconds, reserve } = careFor(person);
+  const isHold = isEffortHold(move) && sets[0]?.seconds !== null;
+  if (isHold) return holdSeconds === null ? [] : [{ code: "hold-at-most", seconds: holdSeconds }];
+  return reserve > 0 && judge?.by === "load" ? [{ code: "keep-reserve", reps: reserve }] : [];
+}
+
+/** What limits ask, then what to do about a load that is too light or too heavy, in the order in which it is offered. */
 export function adjustments(way: OpenWay, slot: Slot, person: Person, book: MoveBook): readonly Adjust[] {
+  return [...forLimits(way, person), ...forLoad(way, slot, person, book)];
+}
+
+function forLoad(way: OpenWay, slot: Slot, person: Person, book: MoveBook): readonly Adjust[] {
   const [set] = way.sets;
   if (way.judge?.by !== "load" || !set || set.strain === null) return [];
   if (set.strain > STRAIN.tooHeavy) return forTooHeavy(way, person, book);

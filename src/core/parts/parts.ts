@@ -40,8 +40,9 @@ function statusOf(way: OpenWay, cell: Cell, person: Person): Status {
 
 /** Whether a dose came down below what was set: below the range, where a range was. */
 function isLessThanSet({ less, sets }: OpenWay, { asked }: Cell): boolean {
-  if (less === 0) return false;
   const [set] = sets;
+  if (set?.shortened) return true;
+  if (less === 0) return false;
   const span = asked.wanted.way?.reps ?? doseAt(asked.slot, 0).reps;
   return !set?.reps || span === undefined || set.reps.plan < spanTriple(span).min;
 }
@@ -117,8 +118,9 @@ function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
 
 /** Seconds after which one stops early, of both sides where they share the piece. */
 function stopsAt(way: OpenWay, level: LevelWay | null): Seconds | null {
-  const seconds = way.sets[0]?.seconds ?? null;
-  if (way.less === 0 || seconds === null) return level?.seconds ?? null;
+  const [set] = way.sets;
+  const seconds = set?.seconds ?? null;
+  if ((way.less === 0 && !set?.shortened) || seconds === null) return level?.seconds ?? null;
   return way.shares ? seconds * 2 : seconds;
 }
 

@@ -6,6 +6,7 @@
 import type { Filling } from "../homes/fillings";
 import type { HomeIndex } from "../homes/home-index";
 import type { WeightOption } from "../homes/packing";
+import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import type { Judge } from "../strength/judge";
 import { strandKg, USUAL_BODY_KG } from "../strength/load";
@@ -28,6 +29,8 @@ export interface WaySet {
   readonly strain: number | null;
   /** A weight nearer to what the instructor wrote, that is there and closed: too much for this person. */
   readonly closed: { readonly eachKg: number; readonly loadKg: number | null } | null;
+  /** Held for less than was set, because a limit says so. */
+  readonly shortened?: boolean;
 }
 
 /** The sets of a way at their weights: one that stands for all, or one for each of the slot's own appearances. */
@@ -94,9 +97,50 @@ function weighedOf(filling: Filling, doing: Doing, judge: Judge | null, home: Ho
 
 function strainOf(work: Work, { lnLoad }: Weighed, judge: Judge | null): number | null {
   if (!judge || work.load?.target === "none") return null;
-  if (judge.by === "hold")
-    return work.seconds === null ? null : holdStrain(work.seconds, work.reserve, judge.limitSeconds);
+  if (judge.by === "hold") {
+    if (work.seconds === null) return null;
+    const strain = holdStrain(work.seconds, work.reserve, judge.limitSeconds);
+    return work.shortened ? Math.max(0, strain) : strain;
+  }
   return loadStrain(lnLoad, work.limbReps, work.reserve, judge.lnMaximum);
+}
+
+/** What a person's limits close of a weight in a set, whatever they could lift. */
+type Closes = (work: Work, weight: Weighed, strain: number | null) => boolean;
+
+const NOTHING_CLOSED: Closes = () => false;
+
+/** Seconds that a set of one limb takes. */
+function setSeconds({ seconds, limbReps }: Work, { move }: Doing): Seconds {
+  return seconds ?? limbReps * move.repSeconds;
+}
+
+/**
+ * What *no straining* and *no gripping* close: what is too hard even with all that is to be left, what is
+ * heavy overhead, and what is held in open hands for too long at its weight.
+ */
+function closedBy(doing: Doing, judge: Judge | null): Closes {
+  const { care } = doing;
+  const tires = care.gripKgSeconds === null ? NOTHING_CLOSED : tiresHands(doing, care.gripKgSeconds);
+  const strains = care.reserve === 0 || judge?.by !== "load" ? NOTHING_CLOSED : strainsIn(doing, judge);
+  if (tires === NOTHING_CLOSED && strains === NOTHING_CLOSED) return NOTHING_CLOSED;
+  return (work, weight, strain) => tires(work, weight, strain) || strains(work, weight, strain);
+}
+
+/** Of what lies in open hands: more kilograms in each for longer than `most` kg·s. */
+function tiresHands(doing: Doing, most: number): Closes {
+  const { move } = doing;
+  if (bodyOf(move)?.grip !== "light") return NOTHING_CLOSED;
+  const hands = move.needs?.some((list) => list.some(({ as }) => as === "held-weight")) ? 2 : 1;
+  return (work, { eachKg }) => (eachKg / hands) * setSeconds(work, doing) > most;
+}
+
+/** Too hard even with all that is to be left, or heavy overhead. */
+function strainsIn({ care, move }: Doing, { lnMaximum }: Extract<Judge, { by: "load" }>): Closes {
+  const isOverhead = bodyOf(move)?.reach === "overhead";
+  const heavy = lnMaximum + Math.log(care.overheadShare ?? 1);
+  return (_, { lnLoad }, strain) =>
+    (isOverhead && lnLoad > heavy) || (strain !== null && strain > STRAIN.tooHeavy);
 }
 
 /** Whether somebody may be sent to a weight: not far too hard, and of a move not done before no more than they surely lift once. */
@@ -123,14 +167,14 @@ function isBetter(a: Picked, b: Picked | null, written: number | undefined): boo
 }
 
 /** The open weight with the fewest points: ties to the least strain, then the lighter. Null where none is open. */
-function pick(work: Work, weights: readonly Weighed[], judge: Judge | null): Picked | null {
+function pick(work: Work, weights: readonly Weighed[], judge: Judge | null, closes: Closes): Picked | null {
   const written = weights[0]?.option ? work.load?.kg : undefined;
   let best: Picked | null = null;
   let closed: Weighed | null = null;
   for (const weight of weights) {
     if (written !== undefined && weight.eachKg > written * ABOVE + 1e-9) break;
     const strain = strainOf(work, weight, judge);
-    if (!isOpen(strain, weight, judge)) {
+    if (!isOpen(strain, weight, judge) || closes(work, weight, strain)) {
       closed = weight;
       continue;
     }
@@ -142,9 +186,9 @@ function pick(work: Work, weights: readonly Weighed[], judge: Judge | null): Pic
 }
 
 function setOf(work: Work, { weight, strain, closed = null }: Picked): WaySet {
-  const { reps, seconds, limbReps, reserve } = work;
+  const { reps, seconds, limbReps, reserve, shortened } = work;
   const { option, loadKg } = weight;
-  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed };
+  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed, shortened };
 }
 
 function pointsOf(sets: readonly WaySet[]): number {
@@ -175,6 +219,7 @@ type Choose = (
   works: readonly Work[],
   weights: readonly Weighed[],
   judge: Judge | null,
+  closes: Closes,
   less: number,
 ) => SetChoice | null;
 
@@ -184,11 +229,12 @@ function leastOf(
   works: readonly Work[],
   weights: readonly Weighed[],
   judge: Judge | null,
+  closes: Closes,
 ): SetChoice | null {
-  let best = choose(works, weights, judge, 0);
+  let best = choose(works, weights, judge, closes, 0);
   if (!judge || (best && !best.sets.some(comesDown))) return best;
   for (let less = 1; less <= MOST_LESS && less * COSTS.less < (best ? sum(best) : COSTS.unmet); less += 1) {
-    const made = choose(lesser(works, less), weights, judge, less);
+    const made = choose(lesser(works, less), weights, judge, closes, less);
     if (made && (!best || sum(made) < sum(best))) best = made;
   }
   return best;
@@ -209,11 +255,12 @@ function constantChoice(
   works: readonly Work[],
   weights: readonly Weighed[],
   judge: Judge | null,
+  closes: Closes,
   less: number,
 ): SetChoice | null {
   let best: SetChoice | null = null;
   for (const weight of weights) {
-    const made = eachChoice(works, [weight], judge, less);
+    const made = eachChoice(works, [weight], judge, closes, less);
     if (made && (!best || sum(made) < sum(best))) best = made;
   }
   return best;
@@ -235,10 +282,11 @@ export function setChoices(
   home: HomeIndex,
 ): readonly SetChoice[] {
   const weights = weighedOf(filling, doing, judge, home);
-  const each = leastOf(eachChoice, works, weights, judge);
+  const closes = closedBy(doing, judge);
+  const each = leastOf(eachChoice, works, weights, judge, closes);
   if (!each) return [];
   if (works.length === 1 || isConstant(each)) return [each];
-  const constant = leastOf(constantChoice, works, weights, judge);
+  const constant = leastOf(constantChoice, works, weights, judge, closes);
   return constant ? [each, constant] : [each];
 }
 
@@ -247,11 +295,12 @@ function eachChoice(
   works: readonly Work[],
   weights: readonly Weighed[],
   judge: Judge | null,
+  closes: Closes,
   less: number,
 ): SetChoice | null {
   const sets: WaySet[] = [];
   for (const work of works) {
-    const found = pick(work, weights, judge);
+    const found = pick(work, weights, judge, closes);
     if (!found) return null;
     sets.push(setOf(work, found));
   }

@@ -3,6 +3,7 @@
 import { type Block, type ClassDoc, doseAt, type Slot, type Stance } from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import { type Care, careFor } from "../homes/care";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, usesAt } from "../homes/fillings";
 import type { Person } from "../homes/home";
@@ -10,6 +11,7 @@ import { type HomeIndex, homeIndex } from "../homes/home-index";
 import { kitFacts } from "../homes/kit-types";
 import { excludes, type Limit } from "../homes/limits";
 import type { Use } from "../homes/match";
+import { noRoom } from "../homes/space";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Strengths } from "../strength/belief";
 import { type Judge, judgeOf } from "../strength/judge";
@@ -66,13 +68,9 @@ export function setAt(sets: readonly WaySet[], index: number): WaySet {
 /** The first limit that rules a move out for a person, or a reason of space; null where nothing does. */
 export function obstacle(move: KnownMove, person: Person): Limit | "ceiling" | "length" | "jumping" | null {
   for (const limit of person.limits ?? []) if (excludes(limit, move)) return limit;
-  const { space } = person;
-  if (!space) return null;
-  if (space.jumping === false && (move.impact === "high" || move.loads?.includes("jump"))) return "jumping";
-  if (space.ceilingCm !== undefined && (move.room?.heightCm ?? 0) > space.ceilingCm) return "ceiling";
-  if (space.lengthM !== undefined && (move.room?.lengthM ?? 0) > space.lengthM) return "length";
-  return null;
+  return noRoom(move, person);
 }
+
 /** What a home can do for a move: every filling of its needs. */
 export interface Means {
   readonly open: boolean;
@@ -108,7 +106,7 @@ interface Attempt {
   readonly works: readonly Work[];
 }
 
-function attemptOf(entry: Entry, { slot, block, wanted, book, stance }: Asked): Attempt {
+function attemptOf(entry: Entry, { slot, block, wanted, book, stance, person }: Asked): Attempt {
   const { move } = entry.reached;
   const sides = slotSides(slot, book);
   // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
@@ -122,6 +120,7 @@ function attemptOf(entry: Entry, { slot, block, wanted, book, stance }: Asked): 
     shares: sharing && lastsAsSaid(doseAt(slot, 0)),
     mark: wanted.mark,
     stance,
+    care: careFor(person),
   };
   const works = Array.from({ length: distinctAppearances(slot, block) }, (_, i) => workAt(doing, i));
   return { doing, works };
@@ -132,15 +131,18 @@ interface KnownAttempt extends Attempt {
   readonly capped: boolean;
 }
 
-const attempts = new WeakMap<Entry, KnownAttempt>();
+const attempts = new WeakMap<Entry, Map<Care, KnownAttempt>>();
 
-/** The same for everybody, so worked out once: an entry belongs to one slot at one mark. */
+/** The same for everybody whose limits ask the same of a dose: an entry belongs to one slot at one mark. */
 function attemptFor(entry: Entry, asked: Asked): Attempt {
   const capped = asked.block.cap !== undefined;
-  const there = attempts.get(entry);
+  const care = careFor(asked.person);
+  const byCare = attempts.get(entry) ?? new Map<Care, KnownAttempt>();
+  attempts.set(entry, byCare);
+  const there = byCare.get(care);
   if (there?.stance === asked.stance && there.capped === capped) return there;
   const made = { ...attemptOf(entry, asked), stance: asked.stance, capped };
-  attempts.set(entry, made);
+  byCare.set(care, made);
   return made;
 }
 

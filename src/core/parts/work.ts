@@ -12,6 +12,7 @@ import {
 } from "../class/document";
 import { doseKind, lastsAsSaid, rowOf, rungs, spanOf } from "../class/dose-kinds";
 import { repSecondsOf } from "../class/dose-time";
+import { type Care, isEffortHold, NO_CARE } from "../homes/care";
 import type { Mark } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import { reserveAt, reserveSet } from "../strength/predict";
@@ -27,6 +28,8 @@ export interface Doing {
   readonly shares: boolean;
   readonly mark: Mark;
   readonly stance: Stance;
+  /** What the person's limits ask of every dose. */
+  readonly care: Care;
 }
 
 /** One set as it is meant, before a weight is chosen for it. */
@@ -39,6 +42,8 @@ export interface Work {
   readonly limbReps: number;
   readonly reserve: number;
   readonly load: Load | undefined;
+  /** Held for less than was set, because a limit says so: then being easy is no fault of it. */
+  readonly shortened?: boolean;
 }
 
 /** Half of what both limbs do, where they share it. */
@@ -64,8 +69,23 @@ function timedWork(dose: Dose, doing: Doing, load: Load | undefined): Work {
   };
 }
 
-/** The work of the slot's `index`-th own appearance, from 0. */
+/** Held for somebody who must not hold long: so many seconds at a time. */
+function heldAtMost({ move, care }: Doing, seconds: Seconds | null): Seconds | null {
+  if (care.holdSeconds === null || seconds === null || !isEffortHold(move)) return seconds;
+  return Math.min(seconds, care.holdSeconds);
+}
+
+/** The work of the slot's `index`-th own appearance, from 0, with what the person's limits ask of it. */
 export function workAt(doing: Doing, index: number): Work {
+  const work = meantAt(doing, index);
+  const { care } = doing;
+  if (care === NO_CARE) return work;
+  const seconds = heldAtMost(doing, work.seconds);
+  const reserve = Math.max(work.reserve, care.reserve);
+  return { ...work, seconds, reserve, shortened: seconds !== work.seconds };
+}
+
+function meantAt(doing: Doing, index: number): Work {
   const { slot, way, mark, stance } = doing;
   const dose = doseAt(slot, index);
   const load = way?.load ?? loadAt(slot, index);

@@ -11,6 +11,9 @@ export interface WhyNotCodes {
   readonly "home-unknown": Alone;
   /** What the alternative that lacks least still needs. */
   readonly "no-kit": { readonly needs: Of<"needs"> };
+  /** The thing is there, and nothing of it is light or heavy enough for the move. */
+  readonly "kit-too-heavy": { readonly needs: Of<"needs"> };
+  readonly "kit-too-light": { readonly needs: Of<"needs"> };
   /** Each thing is there, and not all of them at once. */
   readonly "not-at-once": { readonly needs: Of<"needs"> };
   readonly "not-here": Alone;
@@ -83,6 +86,9 @@ export interface AdjustCodes {
   readonly lever: { readonly move: Of<"move"> };
   readonly "smaller-range": Alone;
   readonly easier: { readonly move: Of<"move"> };
+  /** What a limit asks of every dose: holds in short pieces, and stopping early. */
+  readonly "hold-at-most": { readonly seconds: number };
+  readonly "keep-reserve": { readonly reps: number };
   /** Frozen before reasons were data. */
   readonly written: { readonly text: string };
 }

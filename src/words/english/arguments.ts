@@ -6,7 +6,7 @@ import type { reasons } from "./index";
 type Keys<U> = U extends U ? keyof U : never;
 type Asked<M extends string> = Keys<GetICUArgs<M>>;
 
-type Shapes<K extends string> = K | `${K}${"Inside" | "Any" | "Count" | "Bare" | "One"}`;
+type Shapes<K extends string> = K | `${K}${"Inside" | "Any" | "Count" | "None" | "One"}`;
 /** What the values of one code give (see `values.ts`). */
 type Given<V> = V extends V
   ? { [K in keyof V & string]: V[K] extends number ? K : Shapes<K> }[keyof V & string]

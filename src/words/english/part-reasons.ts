@@ -7,8 +7,10 @@ export const whyNot = {
   jumping: "there is no jumping at home",
   limit: "asked for {limit}",
   "home-unknown": "home not said yet, so nothing is counted on",
-  "no-kit": "no {needsBare} at home",
-  "not-at-once": "no {needsBare} at once",
+  "no-kit": "{needsNone} at home",
+  "kit-too-heavy": "too heavy for it: {needs} such as is at home",
+  "kit-too-light": "too light for it: {needs} such as is at home",
+  "not-at-once": "{needs}: not all at once",
   "not-here": "not possible here",
   "too-hard": "too hard yet with what is there",
   effort: "nearer to the effort that is meant",
@@ -52,6 +54,8 @@ export const adjust = {
   lever: "A shorter lever: {moveInside}.",
   "smaller-range": "A smaller range.",
   easier: "An easier way: {moveInside}.",
+  "hold-at-most": "Hold it for {seconds} s at most, breathing.",
+  "keep-reserve": "Stop with {reps} in reserve, and breathe out on the effort.",
   written: "{text}",
 } as const satisfies Reasons["adjust"];
 

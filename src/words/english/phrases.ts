@@ -35,6 +35,7 @@ export const needs = {
   /** Between whole lists of needs. */
   or: "{first}, or {second}",
   nothing: "nothing",
+  no: "no {need}",
 } as const;
 
 export const people = {

@@ -84,6 +84,8 @@ export const need = {
   filling: "{form, select, a {something to fill it} one {something to fill it} other {things to fill it}}",
   cable: "{form, select, a {a cable} one {cable} other {cables}}",
   machine: "{form, select, a {a machine} one {machine} other {machines}}",
+  roller: "{form, select, a {a roller} one {roller} other {rollers}}",
+  "ankle-strap": "{form, select, a {an ankle strap} one {ankle strap} other {ankle straps}}",
 } as const satisfies Record<NeedRole, string>;
 
 /** For lists, and after “asked for”. */
@@ -106,8 +108,13 @@ export const limit = {
   "no-gripping": "no gripping",
   "no-quick-turns": "no quick turns",
   "no-single-leg": "not on one leg",
-  "use-left-only": "left side only",
-  "use-right-only": "right side only",
+  quiet: "quiet, nothing louder than a step",
+  "seated-only": "seated only",
+  "no-plank": "no planks",
+  "use-left-only": "left arm only",
+  "use-right-only": "right arm only",
+  "left-leg-only": "left leg only",
+  "right-leg-only": "right leg only",
 } as const satisfies Record<Limit, string>;
 
 export const mark = {

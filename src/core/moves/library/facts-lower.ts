@@ -5,7 +5,9 @@
 export const LOWER = `
 # squats; anchor 1.65 at 0.89 (the body less shanks and feet, de Leva 1996)
 seated-leg-straighten         0.06 0.30 0  1  lift 1-0-2-0
+seated-one-leg-straighten     0.06 0.30 0  1  lift 1-0-2-0
 shallow-squat                 0.89 2.30 0  1  lower 1.5-0-1-0
+high-seat-stand               0.89 2.20 0  1  lift 2-0-1-0
 sit-to-stand                  0.89 1.85 0  1  lift 2-0-1-0
 strap-squat                   0.75 1.70 0  1  lower 2-0-1-0
 bodyweight-squat              0.89 1.65 0  1  lower 2-0-1-0
@@ -15,6 +17,7 @@ pause-squat                   0.89 1.55 0  2  lower 2-2-1-0
 one-and-a-half-squat          0.89 1.35 0  2  lower 3-0-2-0
 band-squat                    0.89 1.65 2  2  lower 2.5-0-1-0
 goblet-squat                  0.89 1.60 1  2  lower 2.5-0-1-0
+one-arm-squat                 0.89 1.60 1  2  lower 2.5-0-1-0
 wide-goblet-squat             0.89 1.60 1  2  lower 2.5-0-1-0
 backpack-squat                0.89 1.65 1  2  lower 2.5-0-1-0
 shoulder-held-squat           0.89 1.60 2  3  lower 2.5-0-1-0
@@ -52,6 +55,7 @@ good-morning                  0.45 1.30 0  2  lower 2.5-0-1-0
 band-hinge                    0.45 1.20 2  2  lower 2.5-0-1-0
 backpack-hinge                0.45 1.20 1  2  lower 3-0-1-0
 dumbbell-hinge                0.45 1.20 2  2  lower 3-0-1-0
+one-arm-hinge                 0.45 1.10 1  2  lower 2.5-0-1-0
 kettlebell-swing              0.45 0.93 1  4  lift 0.7-0-1-0
 cable-pull-through            0.40 1.10 1  2  lower 2-0-1-0
 barbell-deadlift              0.45 1.55 1  4  lift 2-1-1-0
@@ -60,6 +64,7 @@ single-leg-weighted-hinge     0.45 0.80 1  4  lower 3-0-1-0
 
 # bridges 1.6, one leg 0.85, at 0.50 (an estimate); leg curls
 bridge                        0.50 1.60 0  1  lift 2-0-1-0
+ankle-strap-pull-back         0.00 0.25 1  2  lift 2-0-1-0
 shoulders-up-bridge           0.55 1.50 0  2  lift 2-0-1-0.5
 weighted-bridge               0.50 1.60 1  2  lift 1.5-0-1-1
 weighted-shoulders-up-bridge  0.55 1.50 1  3  lift 1.5-0-1-1
@@ -72,6 +77,7 @@ machine-leg-curl              0.00 0.55 1  1  lift 2.5-0-1-0
 
 # calves; anchor 2.8, one leg 1.7, at 0.97 (the body less a foot or two)
 seated-calf-raise             0.12 1.20 0  1  lift 1.5-0-1-0
+held-calf-raise               0.95 2.80 0  1  lift 1-0-1-0
 calf-raise                    0.97 2.80 0  1  lift 1-0-1-0
 step-calf-raise               0.97 2.50 0  2  lift 2-0-1-0.5
 band-calf-raise               0.97 2.80 2  2  lift 1.5-0-1-0.5
@@ -91,6 +97,7 @@ side-lying-leg-lift           0.16 0.29 0  1  lift 2-0-1-0
 side-lying-circle             0.16 0.28 0  2  -
 weighted-leg-lift             0.16 0.29 1  2  lift 2-0-1-0
 anchored-band-leg-lift        0.12 0.35 1  3  lift 2-0-1-0
+ankle-strap-leg-lift          0.12 0.35 1  2  lift 2-0-1-0
 mini-band-side-step           0.06 0.45 1  2  -
 machine-abduction             0.00 0.90 1  1  lift 2-0-1-0
 `;

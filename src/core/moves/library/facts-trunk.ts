@@ -27,6 +27,7 @@ sliding-plank                 0.42 0.60 0  4  lower 2.5-0-1.5-0
 
 # trunk flexion
 seated-knee-lift              0.10 0.40 0  1  lift 1.5-0-1-0
+held-knee-lift                0.12 0.47 0  1  lift 1-0-1-0
 standing-knee-to-elbow        0.12 0.45 0  1  -
 heel-tap                      0.14 0.34 0  1  lower 1.5-0-1-0
 curl-up                       0.30 0.50 0  1  lift 2-0-1-0
@@ -41,12 +42,15 @@ cable-curl-down               0.00 0.50 1  2  lift 2-0-1-0
 # rotation
 palm-brace                    hold 60         1
 seated-turn                   0.05 0.35 0  1  -
+small-turn                    0.05 0.40 0  1  -
 tall-turn                     0.05 0.35 0  1  -
 knee-roll                     0.18 0.50 0  1  -
 strap-turn                    0.30 0.55 0  3  lift 2-0-1.5-0
 band-turn                     0.00 0.25 1  2  lift 2-0-1-0
 band-press-out                0.00 0.20 1  2  lift 1-0-1-2
+seated-band-press-out         0.00 0.19 1  2  lift 1-0-1-2
 weighted-turn                 0.00 0.16 1  2  -
+seated-weighted-turn          0.00 0.16 1  2  -
 half-kneeling-chop            0.00 0.13 1  3  lift 2-0-1-0
 cable-chop                    0.00 0.25 1  2  lift 2-0-1-0
 
@@ -61,9 +65,11 @@ suitcase-march                0.00 0.45 1  2  -
 two-hand-march                0.00 0.80 2  2  -
 front-carry-march             0.00 0.50 1  2  -
 suitcase-hold                 hold 60         1
+seated-weight-hold            hold 60         1
 
 # jumps, steps and running: not done against a load that a weight could be chosen for
 seated-step-jack              -               1  -
+side-tap                      -               1  -
 side-step-reach               -               1  -
 step-jack                     -               1  -
 star-jack                     -               2  -
@@ -77,6 +83,8 @@ line-hop                      -               2  -
 lunge-switch-jump             -               4  -
 seated-march                  -               1  -
 seated-fast-feet              -               1  -
+toe-tap-step                  -               1  -
+seated-punches                -               1  -
 march-on-the-spot             -               1  -
 shadow-steps                  -               2  -
 step-jog                      -               1  -
@@ -105,6 +113,7 @@ wall-ankle-rock               -               1  -
 stick-pass                    -               2  -
 held-leg-swing                -               1  -
 open-book                     -               1  -
+roller-back-opener            -               2  -
 half-kneeling-rock            -               2  -
 squat-reach                   -               2  -
 calf-stretch                  -               1  -

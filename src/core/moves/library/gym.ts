@@ -4,7 +4,7 @@
  * a machine; a barbell and a bench some homes have.
  */
 import { CAUTION, handWeights } from "./define";
-import { BODY_SHARE, sheet } from "./sheet";
+import { sheet } from "./sheet";
 
 const CABLE = { as: "cable" } as const;
 const MACHINE = { as: "machine" } as const;
@@ -21,11 +21,10 @@ export const GYM = [
       muscles: "quads glutes / adductors lower-back",
       repSeconds: 3.5,
 
+      stable: false,
       energy: "hardResistance",
       needs: [[bar(8, 140)]],
-      loads: ["deep-knee", "grip", "straining"],
       room: { lengthM: 2.5, heightCm: 220 },
-      bodyShare: BODY_SHARE.squat,
       cues: "Bar across the back of the shoulders, chest proud. | Sit between your heels.",
       faults: "Knees fall in. | Hips rise first.",
       cautions: SPOT,
@@ -42,7 +41,6 @@ export const GYM = [
 
       energy: "resistance",
       needs: [[MACHINE]],
-      loads: ["deep-knee", "straining"],
       cues: "Whole foot, knees over toes. | Stop before the hips roll.",
       faults: "Locking the knees hard. | Hips roll off the pad.",
       cautions: "Safety stops set first.",
@@ -74,8 +72,6 @@ export const GYM = [
 
       energy: "hardResistance",
       needs: [[bar(6, 80)]],
-      loads: ["deep-knee", "balance", "grip", "straining"],
-      bodyShare: BODY_SHARE.squat,
       cues: "Two rails, not a tightrope. | Straight down, drive up.",
       faults: "Feet on one line. | Tipping forward.",
       cautions: SPOT,
@@ -92,7 +88,6 @@ export const GYM = [
 
       energy: "hardResistance",
       needs: [[bar(10, 180)]],
-      loads: ["deep-hinge", "grip", "straining"],
       cues: "Bar over mid-foot, long back, push the floor. | Lock out tall, no lean.",
       faults: "Hips shoot up. | Bar drifts forward.",
       cautions: "Mats or carpet under the plates; mind the neighbours below.",
@@ -106,7 +101,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["deep-hinge", "grip"],
       cues: "Back to the cable, hips back, stand tall. | Arms long.",
       faults: "Squatting. | Pulling with the arms.",
       cautions: "Pin checked before the first rep.",
@@ -138,8 +132,6 @@ export const GYM = [
 
       energy: "hardResistance",
       needs: [[bar(10, 150), BENCH]],
-      loads: ["floor", "straining"],
-      bodyShare: BODY_SHARE.bridge,
       cues: "Pad under the bar, shoulder blades on the bench. | Pause at the top.",
       faults: "Arching. | Head hangs back.",
       cautions: SPOT,
@@ -155,9 +147,9 @@ export const GYM = [
       position: "supine",
       repSeconds: 3.5,
 
+      stable: false,
       energy: "hardResistance",
       needs: [[bar(8, 120), BENCH]],
-      loads: ["floor", "grip", "straining"],
       cues: "Shoulder blades back, feet flat. | Elbows 30–60° from the ribs.",
       faults: "Bouncing off the chest. | Wrists bend back.",
       cautions: SPOT,
@@ -172,9 +164,9 @@ export const GYM = [
       position: "supine",
       repSeconds: 3.5,
 
+      stable: false,
       energy: "resistance",
       needs: [[BENCH, handWeights(2, 1, 40)]],
-      loads: ["floor", "grip"],
       cues: "Weights over the elbows, blades back. | Lower to beside the chest.",
       faults: "Elbows flare to the ears. | Weights drift apart.",
       cautions: "Sit up with the weights on the thighs.",
@@ -190,7 +182,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[MACHINE]],
-      loads: ["grip"],
       cues: "Handles at the chest line, press, slow back. | Shoulders down.",
       faults: "Shrugging. | Half the range.",
       cautions: "Seat height set first.",
@@ -204,7 +195,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Split stance, press to the front. | Ribs down, slow back.",
       faults: "Leaning on the cable. | Shoulders roll forward.",
       cautions: "Pin checked before the first rep.",
@@ -219,9 +209,9 @@ export const GYM = [
       muscles: "front-shoulders triceps / side-shoulders upper-back",
       repSeconds: 3,
 
+      stable: false,
       energy: "hardResistance",
       needs: [[bar(6, 70)]],
-      loads: ["overhead", "grip", "straining"],
       room: { lengthM: 2.5, heightCm: 240 },
       cues: "Squeeze the seat, bar close to the face. | Head through at the top.",
       faults: "Leaning back. | Pressing around the chin.",
@@ -237,7 +227,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[MACHINE]],
-      loads: ["overhead", "grip"],
       cues: "Handles at ear height, press, slow back. | Ribs down.",
       faults: "Arching. | Shrugging.",
       cautions: "Seat height set first.",
@@ -254,7 +243,6 @@ export const GYM = [
 
       energy: "hardResistance",
       needs: [[bar(8, 100)]],
-      loads: ["deep-hinge", "grip", "straining"],
       cues: "Hinge, pull to the belt. | Pause, lower slowly.",
       faults: "Standing up. | Rounding.",
       cautions: "Hinge less if your back tires first.",
@@ -270,7 +258,6 @@ export const GYM = [
 
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Sit tall, elbows past the ribs. | Slow reach forward.",
       faults: "Rocking. | Shrugging.",
       cautions: "Pin checked before the first rep.",
@@ -286,7 +273,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[MACHINE]],
-      loads: ["grip"],
       cues: "Chest on the pad, elbows back. | Slow reach.",
       faults: "Shrugging. | Lifting off the pad.",
       cautions: "Seat height set first.",
@@ -300,7 +286,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Elbows high, pull the rope apart at eye level. | Slow back.",
       faults: "Leaning back. | Elbows drop.",
       cautions: "Pin checked before the first rep.",
@@ -318,7 +303,6 @@ export const GYM = [
 
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["overhead", "grip"],
       cues: "Thighs under the pad, elbows to the ribs. | Slow up.",
       faults: "Leaning far back. | Shrugging.",
       cautions: "Pin checked before the first rep.",
@@ -336,7 +320,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["floor", "kneeling", "spine-flexion", "grip"],
       cues: "Ribs to hips, hips still. | Slow up.",
       faults: "Sitting back. | Pulling with the arms.",
       cautions: "Pin checked before the first rep.",
@@ -353,7 +336,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["twist", "grip"],
       cues: "Turn from the ribs, back heel lifts. | Slow return.",
       faults: "Pulling with the arms. | Knees lag.",
       cautions: "Pin checked before the first rep.",
@@ -370,7 +352,6 @@ export const GYM = [
 
       energy: "resistance",
       needs: [[bar(5, 50)]],
-      loads: ["grip"],
       cues: "Elbows by the ribs. | Lower for two.",
       faults: "Swinging. | Wrists bend back.",
       cautions: "Lighter if the elbows nag.",
@@ -385,7 +366,6 @@ export const GYM = [
 
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Elbows by the ribs. | Slow down.",
       faults: "Leaning back. | Elbows drift.",
       cautions: "Pin checked before the first rep.",
@@ -401,7 +381,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Elbows by the ribs, push to the thighs. | Slow up.",
       faults: "Leaning over it. | Elbows travel.",
       cautions: "Pin checked before the first rep.",
@@ -419,7 +398,6 @@ export const GYM = [
       repSeconds: 3,
       energy: "resistance",
       needs: [[CABLE]],
-      loads: ["grip"],
       cues: "Cable behind you, raise to shoulder height. | Slow down.",
       faults: "Leaning away. | Shrugging.",
       cautions: "Lighter than you think.",

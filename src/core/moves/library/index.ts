@@ -1,7 +1,9 @@
 /** The library that ships with Brontle: all moves, with their links in both directions. */
+import { loadsOf } from "../body";
 import { type MoveBook, makeBook } from "../book";
 import type { Link, Move } from "../move";
 import { MORE_CURLS, MORE_EXTENSIONS, MORE_RAISES } from "./arms";
+import { bodyFactsOf } from "./body";
 import type { LibraryMove, WrittenLink } from "./define";
 import { EASE } from "./ease";
 import { FACT_IDS, factsOf } from "./facts";
@@ -10,9 +12,12 @@ import { MORE_ABDUCTIONS, MORE_CALVES, MORE_HINGES } from "./hips";
 import { MORE_LUNGES, MORE_SQUATS } from "./knees";
 import { HINGES, LUNGES, SQUATS } from "./legs";
 import { MORE_MOBILITY, MORE_STRETCHES } from "./loosen";
+import { ONE_ARM, STANDING_EASE } from "./one-arm";
 import { LOW_PULLS, MORE_PULL_DOWNS, MORE_ROWS } from "./pulls";
 import { ARMS, PULLS, PUSHES } from "./push-pull";
 import { MORE_FLAT_PUSHES, MORE_HIGH_PUSHES } from "./pushes";
+import { SEATED_WORK } from "./seated";
+import { SMALL_KIT } from "./small-kit";
 import { MORE_JUMPS, MORE_RUNS } from "./travel";
 import { MORE_BRACES, MORE_CARRIES, MORE_FLEXES, MORE_TURNS, WALL_TRUNK } from "./trunk";
 import { ENGINE, TRUNK } from "./trunk-engine";
@@ -49,10 +54,21 @@ const WRITTEN: readonly LibraryMove[] = [
   ...EASE,
   ...MORE_MOBILITY,
   ...MORE_STRETCHES,
+  ...SEATED_WORK,
+  ...ONE_ARM,
+  ...STANDING_EASE,
+  ...SMALL_KIT,
   ...GYM,
 ];
 
 const INVERSE = { easier: "harder", harder: "easier", swap: "swap" } as const;
+
+/** A move with what the tables say of it. */
+function withFacts(move: LibraryMove, links: readonly Link[]): Move {
+  const body = bodyFactsOf(move.id, move.position);
+  const loads = loadsOf(body, move.isometric, move.landings.perRep);
+  return { ...move, ...factsOf(move.id), body, loads, links };
+}
 
 /** What is written as harder one way is easier the other way; a swap is a swap both ways. */
 function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
@@ -63,7 +79,7 @@ function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
       links.get(to)?.push({ to: move.id, kind: INVERSE[kind], how });
     }
   }
-  return moves.map((move) => ({ ...move, ...factsOf(move.id), links: links.get(move.id) ?? [] }));
+  return moves.map((move) => withFacts(move, links.get(move.id) ?? []));
 }
 
 /** Every move that ships, in the order of the patterns. */

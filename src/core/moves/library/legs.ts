@@ -1,5 +1,4 @@
 import { CAUTION, define, ENERGY, handWeights, heldWeight, sturdy, WALL } from "./define";
-import { BODY_SHARE } from "./sheet";
 
 const knees = { primary: ["quads", "glutes"], secondary: ["adductors", "lower-back"] } as const;
 const hips = { primary: ["hamstrings", "glutes"], secondary: ["lower-back"] } as const;
@@ -8,7 +7,6 @@ const hips = { primary: ["hamstrings", "glutes"], secondary: ["lower-back"] } as
 export const SQUATS = [
   define({
     id: "sit-to-stand",
-    bodyShare: BODY_SHARE.squat,
     name: "Sit to stand",
     pattern: "squat",
     muscles: knees,
@@ -25,7 +23,6 @@ export const SQUATS = [
   }),
   define({
     id: "shallow-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Shallow squat",
     pattern: "squat",
     muscles: knees,
@@ -40,7 +37,6 @@ export const SQUATS = [
   }),
   define({
     id: "bodyweight-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Squat",
     pattern: "squat",
     muscles: knees,
@@ -48,7 +44,6 @@ export const SQUATS = [
     sides: "both",
     repSeconds: 3,
     energy: ENERGY.calisthenics,
-    loads: ["deep-knee"],
     cues: ["Sit between your heels.", "Knees over the toes, chest proud.", "As deep as is steady."],
     faults: ["Knees fall in.", "The lower back rounds at the bottom."],
     cautions: ["Depth is what is comfortable and steady today."],
@@ -59,7 +54,6 @@ export const SQUATS = [
   }),
   define({
     id: "pause-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Pause squat",
     pattern: "squat",
     muscles: knees,
@@ -67,7 +61,6 @@ export const SQUATS = [
     sides: "both",
     repSeconds: 5,
     energy: ENERGY.squats,
-    loads: ["deep-knee"],
     cues: ["Two counts at the bottom, breathing.", "Stay tight, then drive up."],
     faults: ["Relaxing in the pause.", "Rising hips first."],
     cautions: ["Come up if your knees complain."],
@@ -75,7 +68,6 @@ export const SQUATS = [
   }),
   define({
     id: "goblet-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Goblet squat",
     pattern: "squat",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "upper-back", "abs"] },
@@ -84,7 +76,6 @@ export const SQUATS = [
     repSeconds: 3.5,
     energy: ENERGY.squats,
     needs: [[heldWeight(2, 40)]],
-    loads: ["deep-knee"],
     setupSeconds: 3,
     cues: ["Weight at the breastbone, elbows down.", "Sit between your heels.", "Drive the floor away."],
     faults: ["Elbows flare and the weight drifts off.", "Knees fall in."],
@@ -93,7 +84,6 @@ export const SQUATS = [
   }),
   define({
     id: "backpack-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Backpack squat",
     pattern: "squat",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "lower-back", "abs"] },
@@ -102,7 +92,6 @@ export const SQUATS = [
     repSeconds: 3.5,
     energy: ENERGY.squats,
     needs: [[{ as: "worn-weight", kg: [3, 30] }]],
-    loads: ["deep-knee"],
     setupSeconds: 8,
     cues: ["Straps tight, bag on the chest or back.", "Chest proud, sit between your heels."],
     faults: ["The bag swings.", "Leaning forward under it."],
@@ -120,7 +109,6 @@ export const SQUATS = [
     energy: ENERGY.calisthenics,
     isometric: true,
     needs: [[WALL]],
-    loads: ["long-hold"],
     setupSeconds: 2,
     cues: ["Back flat on the wall, shins upright.", "Breathe; don't hold your breath."],
     faults: ["Hands pushing on the thighs.", "Sliding down past steady."],
@@ -132,7 +120,6 @@ export const SQUATS = [
 export const LUNGES = [
   define({
     id: "held-split-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Split squat with a hand on support",
     pattern: "lunge",
     muscles: knees,
@@ -149,7 +136,6 @@ export const LUNGES = [
   }),
   define({
     id: "split-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Split squat",
     pattern: "lunge",
     muscles: knees,
@@ -157,7 +143,6 @@ export const LUNGES = [
     sides: "inTurn",
     repSeconds: 3,
     energy: ENERGY.calisthenics,
-    loads: ["deep-knee", "balance"],
     cues: ["Two rails, not a tightrope.", "Back knee towards the floor.", "Push through the front foot."],
     faults: ["Feet on one line.", "Front knee falls in."],
     cautions: [CAUTION.balance],
@@ -169,7 +154,6 @@ export const LUNGES = [
   }),
   define({
     id: "weighted-split-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Split squat with weights",
     pattern: "lunge",
     muscles: { primary: ["quads", "glutes"], secondary: ["adductors", "forearms"] },
@@ -178,7 +162,6 @@ export const LUNGES = [
     repSeconds: 3.5,
     energy: ENERGY.squats,
     needs: [[handWeights(2, 1, 30)], [heldWeight(2, 30)]],
-    loads: ["deep-knee", "balance", "grip"],
     setupSeconds: 4,
     cues: ["Weights hang still at your sides.", "Straight down, straight up."],
     faults: ["Weights swing.", "Leaning to the front."],
@@ -187,7 +170,6 @@ export const LUNGES = [
   }),
   define({
     id: "reverse-lunge",
-    bodyShare: BODY_SHARE.squat,
     name: "Reverse lunge",
     pattern: "lunge",
     muscles: knees,
@@ -195,7 +177,6 @@ export const LUNGES = [
     sides: "alternating",
     repSeconds: 2.5,
     energy: ENERGY.calisthenics,
-    loads: ["deep-knee", "balance", "single-leg"],
     cues: ["Long step back, soft knee down.", "Push the floor away to come up."],
     faults: ["Short step, front heel lifts.", "Trunk folds forward."],
     cautions: [CAUTION.balance],
@@ -203,7 +184,6 @@ export const LUNGES = [
   }),
   define({
     id: "rear-foot-up-split-squat",
-    bodyShare: BODY_SHARE.squat,
     name: "Rear-foot-up split squat",
     pattern: "lunge",
     muscles: knees,
@@ -213,7 +193,6 @@ export const LUNGES = [
     energy: ENERGY.squats,
     stable: false,
     needs: [[sturdy(30, 55)]],
-    loads: ["deep-knee", "balance", "single-leg"],
     setupSeconds: 6,
     cues: ["Laces on the seat, most weight in front.", "Down under control, drive up."],
     faults: ["Too close to the seat.", "Pushing off the back foot."],
@@ -247,7 +226,6 @@ export const HINGES = [
     sides: "both",
     repSeconds: 3.5,
     energy: ENERGY.calisthenics,
-    loads: ["deep-hinge"],
     cues: ["Hands crossed on the chest.", "Hips back until the hamstrings say stop."],
     faults: ["Bending at the waist.", "Locked knees."],
     cautions: ["Stop above the point where your back would round."],
@@ -266,7 +244,6 @@ export const HINGES = [
     repSeconds: 4,
     energy: ENERGY.resistance,
     needs: [[heldWeight(3, 40)]],
-    loads: ["deep-hinge", "grip"],
     setupSeconds: 5,
     cues: [
       "Weight close to the shins.",
@@ -287,7 +264,6 @@ export const HINGES = [
     repSeconds: 4,
     energy: ENERGY.resistance,
     needs: [[handWeights(2, 2, 40)]],
-    loads: ["deep-hinge", "grip"],
     setupSeconds: 4,
     cues: ["Weights brush the thighs.", "Hips back, long back."],
     faults: ["Shrugging.", "Knees lock."],
@@ -304,7 +280,6 @@ export const HINGES = [
     repSeconds: 4,
     energy: ENERGY.calisthenics,
     stable: false,
-    loads: ["deep-hinge", "balance", "single-leg"],
     cues: ["Back foot long behind you, hips level.", "One line from heel to head."],
     faults: ["Hip opens to the side.", "Standing knee locks."],
     cautions: [CAUTION.balance],
@@ -312,7 +287,6 @@ export const HINGES = [
   }),
   define({
     id: "bridge",
-    bodyShare: BODY_SHARE.bridge,
     name: "Bridge",
     pattern: "hinge",
     muscles: { primary: ["glutes"], secondary: ["hamstrings"] },
@@ -320,7 +294,6 @@ export const HINGES = [
     sides: "both",
     repSeconds: 3,
     energy: ENERGY.lightCalisthenics,
-    loads: ["floor"],
     cues: ["Ribs down, push through the heels.", "One line from knee to shoulder."],
     faults: ["Arching the back to get higher.", "Feet too far away."],
     cautions: ["Ease off if it grips in the back or cramps behind the thigh."],
@@ -331,7 +304,6 @@ export const HINGES = [
   }),
   define({
     id: "single-leg-bridge",
-    bodyShare: BODY_SHARE.bridge,
     name: "Single-leg bridge",
     pattern: "hinge",
     muscles: { primary: ["glutes", "hamstrings"], secondary: ["abs"] },
@@ -339,7 +311,6 @@ export const HINGES = [
     sides: "inTurn",
     repSeconds: 3,
     energy: ENERGY.calisthenics,
-    loads: ["floor", "single-leg"],
     cues: ["Other knee to the chest, hips level.", "Push through the whole foot."],
     faults: ["One hip drops.", "Pushing the head into the floor."],
     cautions: ["Both feet down if a hamstring cramps."],
@@ -369,7 +340,6 @@ export const HINGES = [
     repSeconds: 2.5,
     energy: ENERGY.calisthenics,
     needs: [[WALL], [{ as: "support", heightCm: [70, 110] }]],
-    loads: ["single-leg", "balance"],
     setupSeconds: 2,
     cues: ["Fingertips on the wall.", "Knee straight, full range."],
     faults: ["Bending the knee to help.", "Half range."],
@@ -385,7 +355,6 @@ export const HINGES = [
     sides: "inTurn",
     repSeconds: 2.5,
     energy: ENERGY.lightCalisthenics,
-    loads: ["single-leg", "balance"],
     cues: ["Toes forward, lead with the heel.", "Stand tall; small and slow."],
     faults: ["Leaning away.", "Turning the toes up."],
     cautions: [CAUTION.balance],

@@ -75,25 +75,12 @@ export const LOW: Need = { as: "anchor", at: "low" };
 /** A seat that carries a person. */
 export const SEAT: Need = { as: "support", bearsWeight: true, heightCm: [38, 55] };
 /** A step or low seat to stand on. */
-export const STEP: Need = { as: "support", bearsWeight: true, heightCm: [10, 35] };
+export const STEP: Need = { as: "support", bearsWeight: true, firm: true, heightCm: [10, 35] };
+/** A seat that is stood on. */
+export const HIGH_STEP: Need = { ...SEAT, firm: true };
 /** Something to touch for balance. */
 export const HAND_ON: readonly (readonly Need[])[] = [
   [{ as: "wall" }],
   [{ as: "support", heightCm: [70, 110] }],
   [{ as: "support", bearsWeight: true, heightCm: [38, 55] }],
 ];
-
-/**
- * Shares of the body's mass that a move lifts. Press-ups: Ebben 2011 (regular 64 %, from the knees
- * 49 %, feet raised 30 cm 70 %, hands raised 60 cm 41 %). Squats and lunges: the body less shanks and
- * feet, from segment masses (de Leva 1996: 4.33 % and 1.37 % a leg, so 89 %); a two-legged split
- * stance is counted the same. Bridges: an estimate of ours, marked so in the documentation.
- */
-export const BODY_SHARE = {
-  squat: 0.89,
-  pressUp: 0.64,
-  kneePressUp: 0.49,
-  feetUpPressUp: 0.7,
-  handsUpPressUp: 0.41,
-  bridge: 0.5,
-} as const;
