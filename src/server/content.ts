@@ -2,6 +2,7 @@
 import { and, eq, getTableColumns, sql } from "drizzle-orm";
 import { type ClassDoc, slotsOf } from "../core/class/document";
 import { MARKS, type Person } from "../core/homes/home";
+import { withQuiet } from "../core/homes/quiet";
 import { withTonight } from "../core/homes/tonight";
 import type { SessionContent } from "../core/live/session";
 import { type Substitute, withSubstitutes } from "../core/live/substitutes";
@@ -36,15 +37,27 @@ export type SessionRow = Omit<
   "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "substitutes"
 >;
 
-/** Everyone who is asked to a session, as they are tonight, by name. */
+/** So long a class is looked ahead for somebody's quiet hours: few last longer. */
+const CLASS_MS = 75 * 60_000;
+
+/** Everyone who is asked to a session, as they are tonight and at that hour, by name. */
 export async function peopleOf(tx: Tx, sessionId: string, only?: string): Promise<readonly Person[]> {
   const rows = await tx
-    .select({ doc: person.doc, tonight: sessionPerson.tonight })
+    .select({
+      doc: person.doc,
+      tonight: sessionPerson.tonight,
+      startsAt: session.startsAt,
+      timeZone: session.timeZone,
+    })
     .from(sessionPerson)
     .innerJoin(person, eq(person.id, sessionPerson.personId))
+    .innerJoin(session, eq(session.id, sessionPerson.sessionId))
     .where(and(eq(sessionPerson.sessionId, sessionId), only ? eq(sessionPerson.personId, only) : undefined));
   return rows
-    .map(({ doc, tonight }) => withTonight(doc, tonight))
+    .map(({ doc, tonight, startsAt, timeZone }) => {
+      const startsMs = startsAt.getTime();
+      return withQuiet(withTonight(doc, tonight), startsMs, startsMs + CLASS_MS, timeZone);
+    })
     .sort((a, b) => a.name.localeCompare(b.name, "en") || (a.id < b.id ? -1 : 1));
 }
 

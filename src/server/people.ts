@@ -1,7 +1,7 @@
 /** People of a studio and their homes. */
 import { and, eq, sql } from "drizzle-orm";
 import type { Person } from "../core/homes/home";
-import { OWN_KEYS } from "../core/homes/own-view";
+import { keepingPrivate, OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster } from "../core/homes/roster";
 import { faultLine } from "../core/values/faults";
 import { db, transaction } from "./db/client";
@@ -136,11 +136,17 @@ export async function importRoster(studioId: string, input: unknown): Promise<nu
   }
   const { people } = roster.value;
   if (people.length === 0) return 0;
-  const known = new Set((await listPeople(studioId)).map((row) => row.doc.id));
+  const known = new Map((await listPeople(studioId)).map((row) => [row.doc.id, row.doc]));
   await needRoom(studioId, people.filter(({ id }) => !known.has(id)).length);
   await db()
     .insert(person)
-    .values(people.map((doc) => ({ studioId, rosterId: doc.id, doc })))
+    .values(
+      people.map((doc) => ({
+        studioId,
+        rosterId: doc.id,
+        doc: keepingPrivate(doc, known.get(doc.id) ?? doc),
+      })),
+    )
     .onConflictDoUpdate({
       target: [person.studioId, person.rosterId],
       set: { doc: sql`excluded.doc`, updatedAt: new Date() },

@@ -15,7 +15,25 @@ export const OWN_KEYS = [
   "kit",
   "workingSets",
   "bodyKg",
+  "heightCm",
+  "country",
+  "quiet",
 ] as const;
+
+/** Of these the person's own page shows alone: they count in their part, and leave with nobody's export. */
+export const PRIVATE_KEYS = ["bodyKg", "heightCm"] as const;
+
+/** The document as it may leave in the instructor's export. */
+export function withoutPrivate(person: Person): Person {
+  const { bodyKg: _mass, heightCm: _height, ...rest } = person;
+  return rest;
+}
+
+/** A document that comes in without what only the person's own page shows keeps what they said there. */
+export function keepingPrivate(comes: Person, stands: Person): Person {
+  const own = PRIVATE_KEYS.filter((key) => comes[key] === undefined && stands[key] !== undefined);
+  return { ...comes, ...Object.fromEntries(own.map((key) => [key, stands[key]])) };
+}
 
 /** The document as the person themselves may see it: without the instructor's own choices about them. */
 export function ownView(person: Person): Person {

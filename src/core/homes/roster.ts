@@ -67,7 +67,8 @@ function checkSpace(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "floor", (p, v) => checkOneOf(faults, p, v, FLOORS));
   checkKey(faults, path, value, "lengthM", (p, v) => checkNumber(faults, p, v, { least: 0, most: 100 }));
   checkKey(faults, path, value, "ceilingCm", (p, v) => checkNumber(faults, p, v, { least: 100, most: 1000 }));
-  checkKey(faults, path, value, "jumping", (p, v) => checkBoolean(faults, p, v));
+  for (const name of ["jumping", "wall"])
+    checkKey(faults, path, value, name, (p, v) => checkBoolean(faults, p, v));
 }
 
 function checkWorkingSet(faults: Faults, path: string, value: unknown): void {

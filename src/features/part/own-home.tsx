@@ -21,7 +21,7 @@ export function OwnHome({ token, person }: { readonly token: string; readonly pe
     <main className="mx-auto max-w-3xl px-5 py-5">
       <h1 className="mb-3 text-2xl font-bold">What you have at home</h1>
       {record.meets.length > 0 && <TwoVersions meets={record.meets} onChoose={choose} />}
-      <HomeForm key={record.turn} person={record.now} onSave={save} />
+      <HomeForm key={record.turn} person={record.now} onSave={save} isOwn />
       <p className="mt-5" role="status">
         {saved && <b>Saved. It counts from the next class on. </b>}
         <Link href={`/p/${token}`} className="underline underline-offset-2">

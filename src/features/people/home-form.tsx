@@ -12,12 +12,15 @@ import { Trouble } from "@/ui/trouble";
 import { AddKit, addedItem, GYM, HOUSEHOLD } from "./add-kit";
 import { KitLine } from "./kit-line";
 import { KnownFields } from "./known-fields";
+import { PrivateFields } from "./private-fields";
 
 /** The whole home in one form: tick what is there, measures where they matter. Used for every way of entering a home. */
 export function HomeForm(props: {
   readonly person: Person;
   /** Stores the person; gives what went wrong, or null. */
   readonly onSave: (person: Person) => Promise<string | null>;
+  /** On the person's own page: also what only they see. */
+  readonly isOwn?: boolean;
 }) {
   const [person, setPerson] = useState(props.person);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -66,6 +69,7 @@ export function HomeForm(props: {
           />
           <AddKit title="Training kit" types={GYM} onAdd={(type) => setKit([...kit, addedItem(kit, type)])} />
           <KnownFields person={person} onChange={change} />
+          {props.isOwn && <PrivateFields person={person} onChange={change} />}
         </section>
         <div className="space-y-6">
           <SpaceFields space={person.space} onChange={space} />
@@ -119,6 +123,14 @@ function SpaceFields({
           onChange={(event) => onChange({ lengthM: number(event.target.value) })}
         />
       </div>
+      <Choice
+        label="A wall to lean on"
+        value={space?.wall === false ? "no" : ""}
+        onChange={(event) => onChange({ wall: event.target.value === "no" ? false : undefined })}
+      >
+        <option value="">there is one</option>
+        <option value="no">none that is free</option>
+      </Choice>
       <Choice
         label="Jumping"
         value={space?.jumping === undefined ? "" : space.jumping ? "yes" : "no"}

@@ -4,9 +4,10 @@ import { useMemo } from "react";
 import { MARK_GLYPH, MARKS, type Mark, type Person, type WorkingSet } from "@/core/homes/home";
 import { LIBRARY } from "@/core/moves/library";
 import { type Move, PATTERNS, type Pattern, TENSIONS } from "@/core/moves/move";
-import { dayOf, KG_PER_LB, type MassUnits } from "@/core/units";
+import { dayOf, type MassUnits } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { shownIn, takenIn } from "./mass-units";
 import { NumberBox } from "./number-box";
 
 const LINE = "border-b-2 border-pine bg-transparent font-bold";
@@ -31,19 +32,9 @@ function without<T extends object>(object: T | undefined, key: string): T | unde
 }
 
 type Change = (part: Partial<Person>) => void;
-type Units = NonNullable<Person["units"]>;
-
-/** Kilograms as the person's units show them, and back. */
-function shownIn(units: Units, kg: number | undefined): number | undefined {
-  return kg === undefined || units === "kg" ? kg : Math.round((kg / KG_PER_LB) * 10) / 10;
-}
-function takenIn(units: Units, value: number | undefined): number | undefined {
-  return value === undefined || units === "kg" ? value : Math.round(value * KG_PER_LB * 100) / 100;
-}
 
 /** Levels that differ by pattern, sets that are known, and what else is said about a person. */
 export function KnownFields({ person, onChange }: { readonly person: Person; readonly onChange: Change }) {
-  const units = person.units ?? "kg";
   const zones = useMemo(() => Intl.supportedValuesOf("timeZone"), []);
   return (
     <section aria-labelledby="known-heading" className="mt-6 border-t border-hairline pt-3">
@@ -53,15 +44,7 @@ export function KnownFields({ person, onChange }: { readonly person: Person; rea
       <OtherLevels person={person} onChange={onChange} />
       <KnownSets person={person} onChange={onChange} />
       <p className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1.5">
-        <span className="text-quiet">Body mass, only if they choose to say:</span>
-        <NumberBox
-          className="w-12"
-          label={`Body mass in ${units}`}
-          value={shownIn(units, person.bodyKg)}
-          onChange={(value) => onChange({ bodyKg: takenIn(units, value) })}
-        />
-        {units}
-        <span className="ml-4 text-quiet">Time zone</span>
+        <span className="text-quiet">Time zone</span>
         <input
           aria-label="Time zone"
           list="time-zones"

@@ -9,6 +9,7 @@ const WORDS: Readonly<Record<string, string>> = {
   ceilingCm: "ceiling, cm",
   timeZone: "time zone",
   bodyKg: "body mass",
+  heightCm: "height, cm",
   repSeconds: "seconds of a rep",
 };
 
