@@ -6,7 +6,8 @@ import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
 
 /** What most homes have, and what is bought for training. */
-export const HOUSEHOLD = kitTypesWhere(({ from }) => from === "home");
+/** A wall is taken as there: whether one is free is asked with the space. */
+export const HOUSEHOLD = kitTypesWhere(({ from }) => from === "home").filter((type) => type !== "wall");
 export const GYM = kitTypesWhere(({ from }) => from === "shop");
 
 /** One more thing of a kind, with an id that is free. */

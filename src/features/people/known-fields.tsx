@@ -171,7 +171,7 @@ function SetLine(props: {
               value={shownIn(units, set.kg)}
               onChange={(value) => put({ kg: takenIn(units, value) })}
             />
-            {units} each
+            <span>{units} each</span>
           </>
         )
       )}
@@ -204,7 +204,7 @@ function Reps(props: {
   const { n, set, put } = props;
   return (
     <>
-      ×
+      <span>×</span>
       <NumberBox
         className="w-12"
         label={`Set ${n}: reps`}
