@@ -96,6 +96,31 @@ describe("matching kit to needs", () => {
     expect(fillNeeds(door, home({ id: "d", type: "door", latches: true, opens: "away" }))).not.toBeNull();
     expect(fillNeeds([{ as: "anchor" }], home({ id: "a", type: "door-anchor" }))).toBeNull();
   });
+  test("nobody stands on a sofa; a stack of books that carries is a step", () => {
+    const sofa: KitItem = { id: "s", type: "sofa", sturdy: true };
+    const step: Need[] = [{ as: "support", bearsWeight: true, heightCm: [38, 55] }];
+    expect(fillNeeds(step, home(sofa))).not.toBeNull();
+    expect(fillNeeds([{ ...(step[0] as Need), firm: true }], home(sofa))).toBeNull();
+    const low: Need[] = [{ as: "support", bearsWeight: true, firm: true, heightCm: [10, 35] }];
+    expect(fillNeeds(low, home({ id: "b", type: "books", sturdy: true }))).not.toBeNull();
+    expect(fillNeeds(low, home({ id: "b", type: "books" }))).toBeNull();
+  });
+  test("bands of two tensions are no pair", () => {
+    const pair: Need[] = [{ as: "long-band", count: 2, equal: true }];
+    const band = (id: string, tension: "light" | "heavy"): KitItem => ({ id, type: "tube-band", tension });
+    expect(fillNeeds(pair, home(band("a", "light"), band("b", "heavy")))).toBeNull();
+    expect(fillNeeds(pair, home(band("a", "light"), band("b", "light")))).not.toBeNull();
+  });
+  test("a wall is there unless it is said that there is none, a chair for who sits all class", () => {
+    const wall: Need[] = [{ as: "wall" }];
+    expect(fillNeeds(wall, home())).toEqual([]);
+    expect(fillNeeds(wall, { ...home(), space: { wall: false } })).toBeNull();
+    const seat: Need[] = [{ as: "support", bearsWeight: true, heightCm: [38, 55] }];
+    expect(fillNeeds(seat, home())).toBeNull();
+    expect(fillNeeds(seat, { ...home(), limits: ["seated-only"] })).toEqual([]);
+    const high: Need[] = [{ as: "support", bearsWeight: true, heightCm: [70, 110] }];
+    expect(fillNeeds(high, { ...home(), limits: ["seated-only"] })).toBeNull();
+  });
   test("every role but those of the gym can be filled by something", () => {
     for (const role of NEED_ROLES) {
       const gymOnly = role === "cable" || role === "machine";

@@ -113,7 +113,7 @@ squat-reach                    knee:middle reach:overhead arms:both
 calf-stretch                   feet:split balance:some
 doorway-chest-stretch          turns reach:shoulder arms:both
 open-arms-stretch              reach:shoulder arms:both arches
-folded-rest                    knee:deep bends head-low hands:10 face:down
+folded-rest                    knee:deep bends head-low face:down arms:both
 slow-breathing
 seated-hamstring-stretch       hinge:shallow legs:one
 standing-hamstring-stretch     hinge:shallow feet:split balance:some
