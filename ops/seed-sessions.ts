@@ -174,7 +174,7 @@ async function firstTime(studioId: string, byTitle: ReadonlyMap<string, string>,
     if (["noor", "vik", "kit"].includes(name)) continue;
     const sore = name === "teo" || name === "farah";
     const answers: ReadinessAnswers = {
-      askFirst: name === "ulla" ? ["condition"] : [],
+      askFirst: name === "ulla" ? ["heart"] : [],
       adapt: sore ? ["joint"] : name === "ulla" ? ["balance"] : [],
       shareAskFirst: name === "ulla",
     };

@@ -11,6 +11,12 @@ interface Tone {
 const FIGURES: Record<CueKind, readonly Tone[]> = {
   "count-in": [{ hz: 660, afterMs: 0, lengthMs: 90 }],
   start: [{ hz: 1050, afterMs: 0, lengthMs: 420 }],
+  turn: [
+    { hz: 700, afterMs: 0, lengthMs: 70 },
+    { hz: 930, afterMs: 80, lengthMs: 70 },
+  ],
+  // A rattle: what comes is short and quick, or held.
+  then: [0, 90, 180, 270].map((afterMs) => ({ hz: 620, afterMs, lengthMs: 50 })),
   "half-way": [
     { hz: 780, afterMs: 0, lengthMs: 110 },
     { hz: 780, afterMs: 170, lengthMs: 110 },

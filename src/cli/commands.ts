@@ -1,6 +1,7 @@
 /** The commands over the core. Each gives an exit code and writes through the doors it is handed. */
 
 import { limitLines } from "../core/homes/limit-table";
+import { findMoves } from "../core/moves/find";
 import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import { MUSCLES, NEED_ROLES, PATTERNS, POSITIONS } from "../core/moves/move";
 import { CHANGE_OVER } from "../core/parts/change-over";
@@ -8,6 +9,7 @@ import { COSTS } from "../core/parts/costs";
 import { partFor } from "../core/parts/parts";
 import { scoreJson, scoreOf } from "../core/score/score";
 import { wordsIn } from "../words/languages";
+import { movesPage } from "../words/moves-page";
 import { partJson } from "../words/part-words";
 import { isDay, splitArgs } from "./args";
 import { readClass, readRoster } from "./files";
@@ -43,18 +45,32 @@ export function timeCommand(files: readonly string[], doors: Doors): number {
   return code;
 }
 
-const MOVE_TABLES = ["--costs", "--change-over", "--limits"];
+const MOVE_TABLES = ["--costs", "--change-over", "--limits", "--page"];
 
-/** `brontle moves [--costs | --change-over | --limits]`: the library with its closed lists as JSON, or one of the tables. */
+/** `brontle moves --find WORDS`: the moves that fit, best first, one JSON object a line; 1 where none does. */
+function findCommand(words: string, doors: Doors): number {
+  const found = findMoves(words, LIBRARY_BOOK);
+  for (const { move, score } of found) doors.out(JSON.stringify({ id: move.id, name: move.name, score }));
+  if (found.length === 0) doors.err(`brontle moves: nothing is called anything like "${words}".`);
+  return found.length === 0 ? 1 : 0;
+}
+
+/**
+ * `brontle moves [--costs | --change-over | --limits | --page | --find WORDS]`: the library with its closed lists as
+ * JSON, one of the tables, the whole as a page for coaches, or what fits some words.
+ */
 export function movesCommand(args: readonly string[], doors: Doors): number {
+  const [first, ...rest] = args;
+  if (first === "--find" && rest.length > 0) return findCommand(rest.join(" "), doors);
   const unknown = args.find((arg) => !MOVE_TABLES.includes(arg));
   if (unknown !== undefined) {
     doors.err(
-      `brontle moves: doesn't know ${unknown}; it takes --costs, --change-over, --limits or nothing.`,
+      `brontle moves: doesn't know ${unknown}; it takes --costs, --change-over, --limits, --page, --find WORDS or nothing.`,
     );
     return 1;
   }
   if (args.includes("--limits")) limitLines(LIBRARY).forEach(doors.out);
+  else if (args.includes("--page")) movesPage(LIBRARY, LIBRARY_BOOK, words).forEach(doors.out);
   else if (args.includes("--costs")) doors.out(JSON.stringify(COSTS, null, 2));
   else if (args.length > 0) doors.out(JSON.stringify(CHANGE_OVER, null, 2));
   else {

@@ -1,6 +1,7 @@
 /** The command line over the core: no database, no build, no network. */
 import { dayOf } from "../core/units";
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
+import { peopleCommand } from "./people-command";
 import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
 import { strengthCommand } from "./strength-command";
 
@@ -15,6 +16,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   time: timeCommand,
   moves: movesCommand,
   parts: partsCommand,
+  people: peopleCommand,
   check: checkCommand,
   fit: fitCommand,
   order: orderCommand,

@@ -6,12 +6,12 @@ import type { Person } from "../core/homes/home";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import { partsFor } from "../core/parts/parts";
-import { readThrough } from "../core/review/read-through";
+import { readLines } from "../core/review/read-through";
 import { fitClass } from "../core/shape/fit";
 import { orderStations } from "../core/shape/order";
 import { shapePieces } from "../core/shape/shape-json";
 import { clockText } from "../core/units";
-import { englishSentence, findingJson } from "../words/finding-words";
+import { englishSentence, lineJson } from "../words/finding-words";
 import { wordsIn } from "../words/languages";
 import { lockedText, optionText, orderTexts } from "../words/shape-words";
 import { splitArgs } from "./args";
@@ -64,7 +64,7 @@ function whole(name: string, flag: string, text: string | undefined, doors: Door
   return null;
 }
 
-/** `brontle check CLASS [--roster ROSTER] [--season SEASON]`: one finding a line; 2 where any is a stop. */
+/** `brontle check CLASS [--roster ROSTER] [--season SEASON]`: a line of the read-through a line, the gravest first; 2 where any is a stop. */
 export function checkCommand(args: readonly string[], doors: Doors): number {
   const usage = "brontle check CLASS [--roster ROSTER] [--season SEASON]";
   const asked = ask("check", args, ["--roster", "--season"], usage, doors);
@@ -75,7 +75,7 @@ export function checkCommand(args: readonly string[], doors: Doors): number {
     season.error.forEach(doors.err);
     return 1;
   }
-  const findings = readThrough({
+  const lines = readLines({
     doc: asked.doc,
     library: LIBRARY_BOOK,
     people: asked.people,
@@ -83,8 +83,8 @@ export function checkCommand(args: readonly string[], doors: Doors): number {
     season: season?.ok ? season.value : null,
     sentence: englishSentence,
   });
-  for (const finding of findings) doors.out(JSON.stringify(findingJson(finding, words)));
-  return findings.some((finding) => finding.severity === "stop" && finding.acknowledged === null) ? 2 : 0;
+  for (const line of lines) doors.out(JSON.stringify(lineJson(line, words)));
+  return lines.some((line) => line.severity === "stop" && line.acknowledged === null) ? 2 : 0;
 }
 
 /** `brontle fit CLASS --minutes N [--within SECONDS] [--roster ROSTER]`: up to five options, one a line. */

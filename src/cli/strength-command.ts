@@ -1,6 +1,6 @@
 /** `brontle strength`: what is believed of everybody's strength, a line a person and move. */
 import type { Person } from "../core/homes/home";
-import { inTableOrder, LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
+import { LIBRARY, LIBRARY_BOOK } from "../core/moves/library";
 import type { Move } from "../core/moves/move";
 import { Strengths } from "../core/strength/belief";
 import { consequenceLines } from "../core/strength/consequences";
@@ -105,7 +105,7 @@ function line(person: Person, move: Move, strengths: Strengths, { kg, reps, rir 
  */
 export function strengthCommand(args: readonly string[], doors: Doors): number {
   if (args.length === 1 && args[0] === "--table") {
-    for (const row of consequenceLines(inTableOrder(), LIBRARY_BOOK)) doors.out(row);
+    for (const row of consequenceLines(LIBRARY, LIBRARY_BOOK)) doors.out(row);
     return 0;
   }
   const flags = flagsOf(args);

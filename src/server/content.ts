@@ -1,6 +1,8 @@
 /** What a session is taught from: worked out from the class and the people until it starts, frozen from then on. */
 import { and, eq, getTableColumns, sql } from "drizzle-orm";
 import { type ClassDoc, slotsOf } from "../core/class/document";
+import { expandedSeconds } from "../core/class/expand";
+import { movesNamed } from "../core/class/named-moves";
 import { MARKS, type Person } from "../core/homes/home";
 import { withQuiet } from "../core/homes/quiet";
 import { withTonight } from "../core/homes/tonight";
@@ -37,11 +39,8 @@ export type SessionRow = Omit<
   "doc" | "parts" | "partsByMark" | "moves" | "changeOver" | "substitutes"
 >;
 
-/** So long a class is looked ahead for somebody's quiet hours: few last longer. */
-const CLASS_MS = 75 * 60_000;
-
-/** Everyone who is asked to a session, as they are tonight and at that hour, by name. */
-export async function peopleOf(tx: Tx, sessionId: string, only?: string): Promise<readonly Person[]> {
+/** Everyone who is asked to a session of a class, as they are tonight and in the hours that it may last, by name. */
+async function peopleOf(tx: Tx, sessionId: string, doc: ClassDoc, only?: string): Promise<readonly Person[]> {
   const rows = await tx
     .select({
       doc: person.doc,
@@ -53,10 +52,11 @@ export async function peopleOf(tx: Tx, sessionId: string, only?: string): Promis
     .innerJoin(person, eq(person.id, sessionPerson.personId))
     .innerJoin(session, eq(session.id, sessionPerson.sessionId))
     .where(and(eq(sessionPerson.sessionId, sessionId), only ? eq(sessionPerson.personId, only) : undefined));
+  const lastsMs = expandedSeconds(doc, LIBRARY_BOOK, "max") * 1000;
   return rows
-    .map(({ doc, tonight, startsAt, timeZone }) => {
+    .map(({ doc: said, tonight, startsAt, timeZone }) => {
       const startsMs = startsAt.getTime();
-      return withQuiet(withTonight(doc, tonight), startsMs, startsMs + CLASS_MS, timeZone);
+      return withQuiet(withTonight(said, tonight), startsMs, startsMs + lastsMs, timeZone);
     })
     .sort((a, b) => a.name.localeCompare(b.name, "en") || (a.id < b.id ? -1 : 1));
 }
@@ -67,6 +67,7 @@ export function movesUsed(doc: ClassDoc, parts: readonly Part[]): KnownMove[] {
   const used = new Map<string, KnownMove>();
   const add = (move: KnownMove | undefined) => move && used.set(move.id ?? move.name, move);
   for (const block of doc.blocks) for (const slot of slotsOf(block)) add(resolveMove(slot.move, book));
+  for (const id of movesNamed(doc)) add(book.get(id));
   for (const part of parts) for (const slot of part.slots) if (slot.move) add(book.get(slot.move));
   return [...used.values()];
 }
@@ -108,7 +109,7 @@ export async function contentOf(tx: Tx, row: WholeSessionRow, only?: string): Pr
   const worked = await onThread(
     "workOut",
     shown,
-    await peopleOf(tx, row.id, only),
+    await peopleOf(tx, row.id, shown, only),
     changeOver,
     dayOf(row.startsAt.getTime()),
   );
@@ -203,7 +204,7 @@ export async function workAnew(
   const worked = await onThread(
     "workOut",
     shown,
-    await peopleOf(tx, row.id, change.person),
+    await peopleOf(tx, row.id, shown, change.person),
     table,
     dayOf(row.startsAt.getTime()),
   );

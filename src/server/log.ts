@@ -1,20 +1,24 @@
 /** What was written down of sessions: appended only, read back with what the clock and the parts say. */
 import { and, asc, eq } from "drizzle-orm";
+import { findSlot } from "../core/class/document";
 import type { Mark } from "../core/homes/home";
+import type { SessionEvent } from "../core/live/events";
 import { scoreOfKept } from "../core/live/live-score";
+import { peopleNow } from "../core/live/people-now";
+import { withPicks } from "../core/live/picks";
 import type { SessionContent } from "../core/live/session";
 import { isNews, keptOf, type LogEntry, type SlotDone, type Written } from "../core/log/entries";
 import { doneIn, type LoggedPerson, type SessionLog } from "../core/log/log-file";
 import { prefilled, recordOf } from "../core/log/record";
 import { taughtSets, withTaught } from "../core/log/working-sets";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import type { Part } from "../core/parts/part";
+import type { Part, PartSlot } from "../core/parts/part";
 import { dayOf } from "../core/units";
 import { contentOf, frozenContent, type WholeSessionRow } from "./content";
 import { db, type Tx, transaction } from "./db/client";
 import { logEntry, person, sessionPerson } from "./db/schema";
 import { Refused } from "./refused";
-import { eventsAfter, lockSession, nowIn } from "./session-events";
+import { eventsAfter, eventsOf, lockSession, nowIn } from "./session-events";
 import { needSession, sessionsOfPerson } from "./sessions";
 
 async function entriesOf(tx: Tx, sessionId: string): Promise<LogEntry[]> {
@@ -80,11 +84,14 @@ async function teach(
   }
   const content = slots.size === 0 ? null : await frozenContent(tx, row.id);
   if (!content) return;
-  const at = partAt(content, rosterId);
+  const at = partAt(content, await eventsOf(tx, row.id, 0), rosterId);
   // As the library knows a move now: what was frozen may be older than the scale of strength.
   const moveOf = (id: string) => LIBRARY_BOOK.get(id) ?? content.moves.find((move) => move.id === id);
   const slotAt = (slot: string, mark: Mark | undefined) =>
-    (at(mark ?? null) ?? at(null))?.slots.find((own) => own.slot === slot);
+    taughtMove(
+      (at(mark ?? null) ?? at(null))?.slots.find((own) => own.slot === slot),
+      content,
+    );
   const sets = taughtSets(slots, slotAt, moveOf, dayOf(row.startsAt.getTime()));
   if (sets.length === 0) return;
   const [found] = await tx
@@ -103,9 +110,25 @@ async function teach(
 /** Which session a log is of. */
 type LoggedSession = Pick<WholeSessionRow, "id" | "startsAt" | "timeZone" | "endedAt">;
 
-function partAt(content: SessionContent, rosterId: string): (mark: Mark | null) => Part | undefined {
-  return (mark) =>
-    (mark === null ? content.parts : content.partsByMark[mark]).find((part) => part.person === rosterId);
+/** A person's part at a level, with what they picked where the class left the choice. */
+function partAt(
+  content: SessionContent,
+  events: readonly SessionEvent[],
+  rosterId: string,
+): (mark: Mark | null) => Part | undefined {
+  const picks = peopleNow(events).picks.get(rosterId);
+  return (mark) => {
+    const parts = mark === null ? content.parts : content.partsByMark[mark];
+    const own = parts.find((part) => part.person === rosterId);
+    return own && withPicks(own, picks);
+  };
+}
+
+/** The move whose strength a slot's set teaches: what was done; of a move by name the one that it is like. */
+function taughtMove(own: PartSlot | undefined, { doc }: SessionContent): PartSlot | undefined {
+  if (!own || own.move !== null || own.status === "unmet") return own;
+  const move = findSlot(doc, own.slot)?.slot.move;
+  return { ...own, move: (typeof move === "object" ? move.like : move) ?? null };
 }
 
 /** The log of a session: record, people, what was said and what is prefilled. `only`: of one person, by roster id. */
@@ -135,8 +158,8 @@ async function logOf(row: LoggedSession, content: SessionContent, only?: string)
       name: doc.name,
       present: said ?? came,
       kept,
-      prefilled: prefilled(score, events, partAt(content, rosterId), rosterId, nowMs),
-      part: partAt(content, rosterId)(null) ?? null,
+      prefilled: prefilled(score, events, partAt(content, events, rosterId), rosterId, nowMs),
+      part: partAt(content, events, rosterId)(null) ?? null,
     };
   });
   return {

@@ -4,7 +4,7 @@
  * learns whether it is due, and of "ask first" only that something applies, and only where the person agreed.
  */
 import { and, eq, inArray } from "drizzle-orm";
-import { type ReadinessAnswers, readinessDue } from "../core/readiness/readiness";
+import { asAskedNow, type ReadinessAnswers, readinessDue } from "../core/readiness/readiness";
 import { BY_PERSON } from "../core/trail/trail";
 import { db, transaction } from "./db/client";
 import { person, readiness } from "./db/schema";
@@ -68,7 +68,7 @@ export async function openReadiness({ personId, studioId }: Whose, code: string)
   if (!answers)
     throw new Refused("not-found", "These answers can't be opened any more: delete them and answer anew.");
   await note({ studioId, kind: "answers-opened", actor: BY_PERSON, personId });
-  return answers;
+  return asAskedNow(answers).answers;
 }
 
 /** Forgets what a person answered; no code is asked for. */
@@ -90,19 +90,29 @@ export interface OwnReadiness {
 
 /** When a person answered, for themselves. */
 export async function ownReadiness(personId: string): Promise<OwnReadiness> {
-  const [row] = await db()
-    .select({ answeredAt: readiness.answeredAt })
-    .from(readiness)
-    .where(eq(readiness.personId, personId));
+  const [row] = await db().select().from(readiness).where(eq(readiness.personId, personId));
   const answeredAtMs = row?.answeredAt.getTime() ?? null;
-  return { due: readinessDue(answeredAtMs, Date.now()), answeredAtMs };
+  const answers = row ? unseal<ReadinessAnswers>(row.sealed, aboutReadiness(personId)) : null;
+  return { due: isDue(answers, answeredAtMs), answeredAtMs };
 }
 
-/** What an instructor may know. `askFirst`: agreed to be known, and something of the first group applies. */
+/** Twelve weeks have gone by, or the check has come to ask otherwise. */
+function isDue(answers: ReadinessAnswers | null, answeredAtMs: number | null): boolean {
+  return readinessDue(answers && asAskedNow(answers).whole ? answeredAtMs : null, Date.now());
+}
+
+/**
+ * What an instructor may know. `askFirst`: agreed to be known, and something of the first group applies.
+ * `minor`: under 18, and a guardian agrees; not who that is.
+ */
 export interface ReadinessSeen {
   readonly due: boolean;
   readonly askFirst: boolean;
+  readonly minor: boolean;
 }
+
+/** Of somebody who hasn't answered. */
+export const UNANSWERED: ReadinessSeen = { due: true, askFirst: false, minor: false };
 
 /** What the instructor may know of each person of the studio, by row id. */
 export async function readinessSeen(
@@ -115,15 +125,15 @@ export async function readinessSeen(
     .from(person)
     .leftJoin(readiness, eq(readiness.personId, person.id))
     .where(and(eq(person.studioId, studioId), inArray(person.id, [...personIds])));
-  const nowMs = Date.now();
   return new Map(
     rows.map(({ id, sealed, answeredAt }) => {
       const answers = sealed ? unseal<ReadinessAnswers>(sealed, aboutReadiness(id)) : null;
       return [
         id,
         {
-          due: readinessDue(answers && answeredAt ? answeredAt.getTime() : null, nowMs),
+          due: isDue(answers, answeredAt?.getTime() ?? null),
           askFirst: answers?.shareAskFirst === true && answers.askFirst.length > 0,
+          minor: answers?.guardian !== undefined,
         },
       ];
     }),

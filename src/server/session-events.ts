@@ -29,7 +29,7 @@ export function databaseNow(): Promise<Ms> {
 const asEvent = ({ seq, commandId, kind, payload, at }: typeof sessionEvent.$inferSelect): SessionEvent =>
   ({ seq, id: commandId, kind, payload, atMs: at.getTime() }) as SessionEvent;
 
-async function eventsOf(tx: Tx, sessionId: string, after = 0): Promise<SessionEvent[]> {
+export async function eventsOf(tx: Tx, sessionId: string, after = 0): Promise<SessionEvent[]> {
   const rows = await tx
     .select()
     .from(sessionEvent)

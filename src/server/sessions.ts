@@ -122,6 +122,7 @@ export interface AskedPerson {
   readonly rosterId: string;
   readonly name: string;
   readonly email: string | null;
+  readonly country: string | null;
   readonly invitedAtMs: number | null;
   readonly tonight: Tonight | null;
 }
@@ -145,6 +146,7 @@ export async function askedTo(studioId: string, id: string): Promise<AskedPerson
       rosterId: doc.id,
       name: doc.name,
       email: doc.email ?? null,
+      country: doc.country ?? null,
       invitedAtMs: invitedAt?.getTime() ?? null,
       tonight,
     }))

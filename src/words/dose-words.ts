@@ -2,9 +2,12 @@
 import type { Dose, Ladder } from "../core/class/dose";
 import { doseKind } from "../core/class/dose-kinds";
 import { repSecondsOf } from "../core/class/dose-time";
+import { resolveMove } from "../core/moves/book";
+import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Seconds, Triple } from "../core/units";
 import { type Span, spanText, spanTriple } from "../core/values/span";
 import { parseTempo } from "../core/values/tempo";
+import { lowerFirst } from "./letters";
 import type { Words } from "./words";
 
 function ladderText(ladder: Ladder, words: Words): string {
@@ -27,20 +30,48 @@ const SAID: {
   toLimit: (span, words) => words.phrase("dose", "toLimit", { span: spanText(span) }),
 };
 
+/** The moves of a sequence by their names, each with its reps: `10 kettlebell swing and 8 push press`. */
+function sequenceText({ sequence = [], seconds }: Dose, words: Words): string {
+  const moves = words.and(
+    sequence.map(({ move, reps }) =>
+      words.phrase("dose", "ofSequence", { reps, move: lowerFirst(resolveMove(move, LIBRARY_BOOK).name) }),
+    ),
+  );
+  return seconds === undefined
+    ? moves
+    : words.phrase("dose", "within", { dose: moves, seconds: spanTriple(seconds).plan });
+}
+
+/** What comes after the last rep. */
+function thenText(dose: Dose, said: string, words: Words): string {
+  const { then } = dose;
+  if (!then) return said;
+  const kind = then.pulses === undefined ? "hold" : "pulses";
+  return words.phrase("dose", "after", { dose: said, kind, n: then.pulses ?? then.hold ?? 0 });
+}
+
+function kindText(dose: Dose, words: Words): string {
+  const kind = doseKind(dose);
+  if (kind === "ladder") return ladderText(dose.ladder as Ladder, words);
+  if (kind === "sequence") return sequenceText(dose, words);
+  if (kind === "reserve")
+    return words.phrase("dose", "reserve", { left: dose.reserve ?? 0, span: spanText(dose.allow ?? 0) });
+  return SAID[kind](dose[kind] as Span, words);
+}
+
 /** A dose as an instructor says it: `8–12 reps at 3-0-1-0`, `40 seconds`. */
 export function spokenDose(dose: Dose, words: Words): string {
-  const kind = doseKind(dose);
-  const said =
-    kind === "ladder" ? ladderText(dose.ladder as Ladder, words) : SAID[kind](dose[kind] as Span, words);
+  const said = kindText(dose, words);
   const paced =
     dose.repSeconds !== undefined
       ? words.phrase("dose", "paceSeconds", { dose: said, seconds: words.number(dose.repSeconds) })
       : dose.tempo
         ? words.phrase("dose", "paceTempo", { dose: said, tempo: dose.tempo })
         : said;
+  const whole = thenText(dose, paced, words);
   return dose.within === undefined
-    ? paced
-    : words.phrase("dose", "within", { dose: paced, seconds: dose.within });
+    ? whole
+    : words.phrase("dose", "within", { dose: whole, seconds: dose.within });
 }
 
 /** About how many reps a pace makes of a timed piece; empty where none is set. */
@@ -60,12 +91,20 @@ export function amountText(dose: Dose, reps: Triple | null, words: Words): strin
       return "";
     case "toLimit":
       return words.phrase("dose", "limit");
+    case "reserve":
+      return words.phrase("dose", "stopLeft", { left: dose.reserve ?? 0 });
+    case "sequence":
+      return sequenceText(dose.seconds === undefined ? dose : { sequence: dose.sequence ?? [] }, words);
     case "ladder":
       return ladderText(dose.ladder as Ladder, words);
     case "reps": {
       if (!reps) return "";
       const { min, max } = reps;
-      return words.phrase("dose", "counted", { span: min === max ? max : `${min}–${max}`, most: max });
+      const counted = words.phrase("dose", "counted", {
+        span: min === max ? max : `${min}–${max}`,
+        most: max,
+      });
+      return thenText(dose, counted, words);
     }
   }
 }

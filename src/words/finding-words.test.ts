@@ -3,9 +3,10 @@ import { whereKey } from "../core/class/keyed";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { partsFor } from "../core/parts/parts";
 import { type CODES, type Finding, fingerprint } from "../core/review/finding";
+import { ranked } from "../core/review/ranked";
 import { readThrough } from "../core/review/read-through";
 import { type Case, FINDING_CASES } from "../core/testing/finding-cases";
-import { englishSentence, findingJson, findingText, fixText } from "./finding-words";
+import { englishSentence, findingText, fixText, lineJson, lineText } from "./finding-words";
 import { wordsIn } from "./languages";
 
 const words = wordsIn("en");
@@ -38,9 +39,12 @@ describe("what was found", () => {
   ] as const)("%s is told with its numbers", (code, text) => expect(textOf(code)).toContain(text));
 
   test("is printed with its sentence, its data, and what an acknowledgement holds to", () => {
-    const [finding] = found(FINDING_CASES["no-warmup"].fires).filter(({ code }) => code === "no-warmup");
+    const { doc } = FINDING_CASES["no-warmup"].fires;
+    const [finding] = ranked(found(FINDING_CASES["no-warmup"].fires), doc).filter(
+      ({ code }) => code === "no-warmup",
+    );
     if (!finding) throw new Error("nothing found");
-    expect(findingJson(finding, words)).toMatchObject({
+    expect(lineJson(finding, words)).toMatchObject({
       code: "no-warmup",
       severity: "fix",
       sentence: findingText(finding, words),
@@ -48,7 +52,19 @@ describe("what was found", () => {
       fixes: [{ label: "2 rounds of it", edit: { op: "set", key: "rounds" } }],
       of: finding.fingerprint,
       acknowledged: null,
+      rank: 4,
+      also: [],
+      settled: false,
     });
+  });
+
+  test("of one cause is one sentence, whatever stands in it", () => {
+    for (const [code, { fires }] of Object.entries(FINDING_CASES)) {
+      for (const line of ranked(found(fires), fires.doc)) {
+        expect(lineText(line, words), code).toMatch(/^["A-Z0-9][^{}]+\.$/);
+        for (const fix of line.fixes) expect(fixText(fix, words), code).toMatch(/^[A-Z0-9][^{}]*[^.]$/);
+      }
+    }
   });
 });
 

@@ -1,5 +1,6 @@
 /** Findings in words. */
 import type { Finding, Fix, Sentence } from "../core/review/finding";
+import type { Line } from "../core/review/ranked";
 import { wordsIn } from "./languages";
 import type { Words } from "./words";
 
@@ -16,11 +17,17 @@ export function fixText({ says }: Pick<Fix, "says">, words: Words): string {
 /** The sentences by which acknowledged findings were known before reasons were data. */
 export const englishSentence: Sentence = (says) => wordsIn("en").say("finding", says);
 
-/** A finding as `./brontle check` prints it: in words, with its data beside it. */
-export function findingJson({ fingerprint, fixes, ...finding }: Finding, words: Words): unknown {
+/** What a line of the read-through says: of several findings what they say together. */
+export function lineText({ several, says }: Pick<Line, "several" | "says">, words: Words): string {
+  return several ? words.say("several", several) : words.say("finding", says);
+}
+
+/** A line as `./brontle check` prints it: in words, with its data beside it, and each that stands in it. */
+export function lineJson({ fingerprint, fixes, members, several, ...line }: Line, words: Words): unknown {
   return {
-    ...finding,
-    sentence: findingText(finding, words),
+    ...line,
+    sentence: lineText({ several, says: line.says }, words),
+    ...(members.length > 1 ? { each: members.map((own) => findingText(own, words)) } : {}),
     fixes: fixes.map((fix) => ({ label: fixText(fix, words), edit: fix.edit })),
     of: fingerprint,
   };

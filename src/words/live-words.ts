@@ -5,9 +5,10 @@ import { MARK_GLYPH } from "../core/homes/home";
 import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-next";
 import type { Presence } from "../core/live/presence";
 import type { WaySaid } from "../core/live/three-ways";
+import { spanText } from "../core/values/span";
 import { amountText, stopText, tempoText } from "./dose-words";
+import { lowerFirst } from "./letters";
 import { needName } from "./need-words";
-import { lowerFirst } from "./values";
 import type { Words } from "./words";
 
 /** The present and the next as they are read. */
@@ -96,6 +97,8 @@ export function wayText(way: WaySaid | null, words: Words): string {
   if (way === "slower") return words.phrase("live", "slower");
   if ("note" in way) return way.note;
   if ("move" in way) return way.move.name;
+  if ("reps" in way) return words.phrase("way", "reps", { span: spanText(way.reps) });
+  if ("rounds" in way) return words.phrase("way", "rounds", { rounds: way.rounds });
   return "tempo" in way ? tempoText(way.tempo, words) : stopText(way.stopSeconds, words);
 }
 

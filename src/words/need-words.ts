@@ -39,12 +39,18 @@ export function needName({ as, count, at, bearsWeight }: Need, words: Words): st
   );
 }
 
+/** A need, and that it may be left out. */
+function wantedText(need: Need, words: Words): string {
+  const text = needText(need, words);
+  return need.optional ? words.phrase("needs", "optional", { need: text }) : text;
+}
+
 /** All alternatives of a move: `a towel and a door that latches, or a long band`; `nothing` where nothing is needed. */
 export function needsText(needs: readonly (readonly Need[])[] | undefined, words: Words): string {
   if (!needs || needs.length === 0 || needs.some((alternative) => alternative.length === 0)) {
     return words.phrase("needs", "nothing");
   }
   return needs
-    .map((alternative) => words.and(alternative.map((need) => needText(need, words))))
+    .map((alternative) => words.and(alternative.map((need) => wantedText(need, words))))
     .reduce((first, second) => words.phrase("needs", "or", { first, second }));
 }

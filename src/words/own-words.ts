@@ -23,13 +23,10 @@ export function doseOf(
   if (!own) return "";
   if (own.status === "unmet") return words.phrase("own", "rest");
   const { side = null, shareSeconds = null } = moment ?? {};
+  if (moment?.rests) return words.phrase("own", "restRound");
   return [
     side ? words.phrase("own", "side", { side: words.name("side", side) }) : "",
-    moment?.aboutReps
-      ? words.phrase("own", "about", { reps: moment.aboutReps })
-      : moment
-        ? amountText(moment.dose, moment.reps, words)
-        : "",
+    moment ? countedText(moment, words) : "",
     moment?.tempo ? tempoText(moment.tempo, words) : "",
     stopText(own.seconds, words),
     shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),
@@ -38,6 +35,15 @@ export function doseOf(
   ]
     .filter(Boolean)
     .join(" · ");
+}
+
+/** What is counted or held in a piece. */
+function countedText(moment: OwnMoment, words: Words): string {
+  const { aboutReps, holdSeconds, dose, reps, eachSide } = moment;
+  if (holdSeconds !== null) return words.phrase("dose", "hold", { span: String(holdSeconds) });
+  if (aboutReps) return words.phrase("own", "about", { reps: aboutReps });
+  const amount = amountText(dose, reps, words);
+  return eachSide && amount ? words.phrase("dose", "eachSide", { amount }) : amount;
 }
 
 /** How long before it a change of one's own is announced. */

@@ -9,7 +9,7 @@ import { ORDER_CAUSES } from "../core/shape/order-costs";
 import { clockText, type Seconds } from "../core/units";
 import { spanText } from "../core/values/span";
 import type { fitNumber } from "./english/phrases";
-import { lowerFirst } from "./values";
+import { lowerFirst } from "./letters";
 import type { Words } from "./words";
 
 const BLOCK_KEYS: readonly string[] = [

@@ -9,6 +9,7 @@ import { clockText } from "../core/units";
 import { spanText } from "../core/values/span";
 import { spokenDose } from "./dose-words";
 import { heldText, kitName, massText } from "./kit-words";
+import { lowerFirst } from "./letters";
 import { needText } from "./need-words";
 import { musclesText, namesText } from "./people-words";
 import { dayText } from "./when-words";
@@ -20,11 +21,6 @@ interface Shaped {
   readonly count?: number;
   readonly none?: string;
   readonly one?: string;
-}
-
-/** The first letter as it stands within a sentence: the rest of a name keeps its own. */
-export function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 const nameOf = ({ name }: MoveName) => name;

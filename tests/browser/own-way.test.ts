@@ -79,7 +79,7 @@ describe("a phone", () => {
     await press(teacher.driver, "r");
     await (await named(phone.driver, "button", "♯ harder")).click();
     await seeText(phone.driver, "12 s a side");
-    expect(await side()).toContain("left");
+    await see(phone.driver, "the first side", async () => (await side()).includes("left"), 4000);
     expect(await text()).toContain("then right");
     await seeText(phone.driver, "Change to your right in", 12_000);
     expect(Number(await secondOf(phone))).toBeGreaterThanOrEqual(12);

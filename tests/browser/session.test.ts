@@ -91,16 +91,24 @@ describe("a session", () => {
     await accessible(phone.driver);
     const calendar = await (await named(phone.driver, "a", "Into your calendar")).getAttribute("href");
     expect((await fetch(calendar ?? "")).headers.get("content-type")).toContain("text/calendar");
+    await tick(phone, "Harder than that");
+    await tick(phone, "Less than that, or not at all");
+    await seeText(phone.driver, "Begin lighter than you mean to");
     await tick(phone, "Fainting or dizzy spells");
     await seeText(phone.driver, "Speak to a doctor or a qualified professional before you join.");
     await tick(phone, "A sore joint or a sore back");
     await seeText(phone.driver, "Choose the limits that apply");
     await tick(phone, "nothing overhead");
+    await tick(phone, "I am under 18");
+    await phone.driver.findElement(By.css("label input[minlength='2']")).sendKeys("Runa Hollis");
+    await tick(phone, "They are with me now, have read this and agree that I take part");
     await accessible(phone.driver);
     await (await phone.driver.findElement(By.css("input[type=password]"))).sendKeys("storm-4");
     await (await named(phone.driver, "button", "Keep my answers")).click();
     await seeText(phone.driver, "Your health answers");
     await seeText(phone.driver, "Speak to a doctor");
+    await (await named(phone.driver, "button", "I am ill")).click();
+    await seeText(phone.driver, "Not today, please: rest");
     await (await named(phone.driver, "button", "Something is")).click();
     await (await named(phone.driver, "button", "♭ easier")).click();
     await accessible(phone.driver);
@@ -117,8 +125,9 @@ describe("a session", () => {
     await sessionPage();
     await seeText(teacher.driver, "easier");
     const source = await teacher.driver.getPageSource();
-    for (const word of ["dizzy", "sore joint", "asks a professional first", "Lamp house"])
+    for (const word of ["dizzy", "sore joint", "asks a professional first", "Lamp house", "Runa"])
       expect(source).not.toContain(word);
+    await seeText(teacher.driver, "under 18");
   });
 
   test("is opened, taught, and tells the instructor where somebody is who hurts", async () => {

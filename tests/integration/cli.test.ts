@@ -153,7 +153,13 @@ describe("brontle check", () => {
     for (const person of roster.people) person.coming = true;
     const file = `${folder}/coming.json`;
     writeFileSync(file, JSON.stringify(roster));
-    expect(brontle(["check", GALE, "--roster", file]).status).toBe(2);
+    const gale = JSON.parse(readFileSync(GALE, "utf8"));
+    const rope = { name: "Rope climb", needs: [[{ as: "bar" }]] };
+    gale.blocks[1].slots.push({ id: "rope", move: rope, dose: { seconds: 30 } });
+    const climbing = `${folder}/climbing.json`;
+    writeFileSync(climbing, JSON.stringify(gale));
+    expect(brontle(["check", GALE, "--roster", file]).status).toBe(0);
+    expect(brontle(["check", climbing, "--roster", file]).status).toBe(2);
   });
 
   test("reads a season, and tells its faults by path", () => {

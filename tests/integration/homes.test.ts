@@ -69,6 +69,8 @@ describe("quiet hours", () => {
     const quiet: Person["quiet"] = { from: "21:00", to: "07:00" };
     expect((await say({ timeZone: "Europe/Lisbon", quiet })).status).toBe(200);
     expect(await moveAt("2027-01-05T12:00:00Z")).toBe("star-jack");
+    // Over long before they begin.
+    expect(await moveAt("2027-01-06T20:30:00Z")).toBe("star-jack");
     const late = await moveAt("2027-01-04T21:30:00Z");
     expect(late).toBeTruthy();
     expect(late).not.toBe("star-jack");

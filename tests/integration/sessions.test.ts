@@ -235,11 +235,22 @@ describe("what is private", () => {
     const { rows } = await client.query("select * from readiness where person_id = $1", [mia]);
     expect(JSON.stringify(rows)).not.toContain("chest");
     const seen = async () => readinessSeen(mine, [mia, nat]);
-    expect((await seen()).get(mia)).toEqual({ due: false, askFirst: false });
-    expect((await seen()).get(nat)).toEqual({ due: true, askFirst: false });
+    expect((await seen()).get(mia)).toEqual({ due: false, askFirst: false, minor: false });
+    expect((await seen()).get(nat)).toEqual({ due: true, askFirst: false, minor: false });
     await answerReadiness(whose, { ...answers, shareAskFirst: true }, "storm-4");
-    expect((await seen()).get(mia)).toEqual({ due: false, askFirst: true });
+    expect((await seen()).get(mia)).toEqual({ due: false, askFirst: true, minor: false });
     expect((await readinessSeen(theirs, [mia])).size).toBe(0);
+    // Under 18 it is seen that a guardian agrees, never who.
+    await answerReadiness(whose, { ...answers, guardian: "Runa Hollis" }, "storm-4");
+    expect((await seen()).get(mia)).toEqual({ due: false, askFirst: false, minor: true });
+    const kept = await client.query("select * from readiness where person_id = $1", [mia]);
+    expect(JSON.stringify(kept.rows)).not.toContain("Runa");
+    // What was asked in other words before is asked again.
+    const old = { askFirst: ["condition"], adapt: ["medication"], shareAskFirst: true } as never;
+    await answerReadiness(whose, old, "storm-4");
+    expect((await ownReadiness(mia)).due).toBe(true);
+    expect(await openReadiness(whose, "storm-4")).toEqual({ askFirst: [], adapt: [], shareAskFirst: true });
+    await answerReadiness(whose, answers, "storm-4");
     await client.query("update readiness set answered_at = now() - interval '85 days' where person_id = $1", [
       mia,
     ]);

@@ -83,7 +83,7 @@ describe("what is valid", () => {
       (_d, _b, s) => {
         s.dose = { seconds: 3, hold: 3 };
       },
-      "blocks[0].slots[0].dose: must have exactly one of seconds, hold, reps, ladder, toLimit",
+      "blocks[0].slots[0].dose: must have exactly one of seconds, hold, reps, ladder, toLimit, reserve, sequence",
     ],
     [
       "within on seconds",
@@ -211,6 +211,45 @@ describe("what is valid", () => {
       "blocks[0].slots[0].marks.sharp.reps: goes with slots dosed in reps only",
     ],
     [
+      "rounds of a level below 1",
+      (_d, _b, s) => {
+        s.marks = { flat: { rounds: 0 } };
+      },
+      "blocks[0].slots[0].marks.flat.rounds: must be at least 1",
+    ],
+    [
+      "an alternative without a move",
+      (_d, _b, s) => {
+        s.alternatives = [{ note: "no sliders" }];
+      },
+      "blocks[0].slots[0].alternatives[0].move: is missing",
+    ],
+    [
+      "a choice that is no yes or no",
+      (_d, _b, s) => {
+        s.choice = "yes";
+      },
+      "blocks[0].slots[0].choice: must be true or false",
+    ],
+    [
+      "a need that may be missing in another word than yes or no",
+      (_d, _b, s) => {
+        s.move = { name: "Bridge", needs: [[{ as: "mini-band", optional: 1 }]] };
+      },
+      "blocks[0].slots[0].move.needs[0][0].optional: must be true or false",
+    ],
+    [
+      "a total of one over the two sides that a move by name takes over",
+      (_d, _b, s) => {
+        Object.assign(s, {
+          move: { name: "Rail split", like: "split-squat" },
+          dose: { reps: 1 },
+          count: "total",
+        });
+      },
+      "blocks[0].slots[0].dose.reps: must be at least 2",
+    ],
+    [
       "together with nobody",
       (_d, _b, s) => {
         s.together = "x";
@@ -260,9 +299,14 @@ describe("what is valid", () => {
     const lines = faultsOf((_d, block, slot) => {
       slot.move = "bodywieght-squat";
       block.restMove = "march-on-spot";
-      slot.marks = { flat: { move: "sit-to-stnad" } };
+      slot.marks = { flat: { move: "sit-to-stnad" }, sharp: { move: { name: "Own", like: "wall-sitt" } } };
+      slot.alternatives = [{ move: "goblet-squad" }];
     });
-    expect(lines).toHaveLength(3);
+    expect(lines).toHaveLength(5);
+    expect(lines.join("\n")).toContain("marks.sharp.move.like");
+    expect(lines.join("\n")).toContain("wall-sit");
+    expect(lines.join("\n")).toContain("alternatives[0].move");
+    expect(lines.join("\n")).toContain("goblet-squat");
     expect(lines.join("\n")).toContain("nearest: bodyweight-squat");
     expect(lines.join("\n")).toContain("march-on-the-spot");
     expect(lines.join("\n")).toContain("sit-to-stand");

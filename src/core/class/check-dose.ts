@@ -15,7 +15,7 @@ import {
 } from "../values/check-values";
 import { at } from "../values/faults";
 import { parseTempo } from "../values/tempo";
-import { LOAD_TARGETS } from "./document";
+import { LOAD_TARGETS, MOST_ROUNDS } from "./document";
 import type { DoseKind } from "./dose";
 import { DOSE_KINDS, DOSES, REPS } from "./dose-kinds";
 
@@ -29,10 +29,19 @@ function checkTempo(faults: Faults, path: string, value: unknown): void {
  * One dose. `halved`: its number is a total over both sides in turn, so that it must be at least 2.
  * Gives the dose's kind where it has exactly one, else null.
  */
-export function checkDose(faults: Faults, path: string, value: unknown, halved: boolean): DoseKind | null {
+export function checkDose(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  halved: boolean,
+  checkMove: (path: string, value: unknown) => void,
+): DoseKind | null {
   if (!checkObject(faults, path, value)) return null;
-  const kinds = DOSE_KINDS.filter((kind) => value[kind] !== undefined);
-  for (const kind of kinds) DOSES[kind].check(faults, at(path, kind), value[kind], halved ? 2 : 1);
+  const given = DOSE_KINDS.filter((kind) => value[kind] !== undefined);
+  const least = halved ? 2 : 1;
+  for (const kind of given) DOSES[kind].check(faults, at(path, kind), value[kind], least, checkMove);
+  // Beside a sequence the seconds are its own.
+  const kinds = given.includes("sequence") ? given.filter((kind) => kind !== "seconds") : given;
   checkKey(faults, path, value, "tempo", (p, v) => checkTempo(faults, p, v));
   checkKey(faults, path, value, "repSeconds", (p, v) => checkRepSeconds(faults, p, v));
   checkKey(faults, path, value, "within", (p, v) => checkWhole(faults, p, v, AMOUNT));
@@ -50,7 +59,31 @@ export function checkDose(faults: Faults, path: string, value: unknown, halved: 
   onlyWith("within", "windows");
   onlyWith("tempo", "paced");
   onlyWith("repSeconds", "paced");
-  return kind;
+  checkBeside(faults, path, value, kind, least);
+  return kind === "sequence" && value.seconds !== undefined ? "seconds" : kind;
+}
+
+/** What stands beside a reserve, and after the last rep. */
+function checkBeside(faults: Faults, path: string, value: Json, kind: DoseKind, least: number): void {
+  if (kind === "reserve") {
+    const bounds = { ...AMOUNT, least };
+    checkKey(faults, path, value, "allow", (p, v) => checkSpan(faults, p, v, bounds), true);
+  } else if (value.allow !== undefined)
+    faults.add(at(path, "allow"), { code: "only-with", kinds: "reserve" });
+  if (value.then === undefined) return;
+  if (kind !== "reps" || value.within !== undefined)
+    faults.add(at(path, "then"), { code: "only-with", kinds: "reps without within" });
+  checkKey(faults, path, value, "then", (p, v) => checkThen(faults, p, v));
+}
+
+const THEN: Bounds = { least: 1, most: 100 };
+
+function checkThen(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  for (const key of ["pulses", "hold"])
+    checkKey(faults, path, value, key, (p, v) => checkWhole(faults, p, v, THEN));
+  if ((value.pulses === undefined) === (value.hold === undefined))
+    faults.add(path, { code: "exactly-one", allowed: ["pulses", "hold"] });
 }
 
 const LOAD_KEYS = ["target", "kg", "rir", "rpe"] as const;
@@ -81,6 +114,9 @@ function checkWay(faults: Faults, path: string, value: unknown, context: WayCont
   checkKey(faults, path, value, "tempo", (p, v) => checkTempo(faults, p, v));
   checkKey(faults, path, value, "load", (p, v) => checkLoad(faults, p, v));
   checkKey(faults, path, value, "note", (p, v) => checkText(faults, p, v));
+  checkKey(faults, path, value, "rounds", (p, v) =>
+    checkWhole(faults, p, v, { least: 1, most: MOST_ROUNDS }),
+  );
   checkKey(faults, path, value, "reps", (p, v) => {
     if (checkSpan(faults, p, v, REPS) && !context.counted) {
       faults.add(p, { code: "only-with", kinds: "slots dosed in reps" });

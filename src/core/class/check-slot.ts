@@ -28,6 +28,9 @@ import { DOSE_KINDS, DOSES } from "./dose-kinds";
 const ROUND_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "rounds" };
 const DOSE_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "doses" };
 const LOAD_LIST: ListBounds = { least: 0, most: MOST_ROUNDS, what: "loads" };
+const LOCKED: ListBounds = { least: 0, most: 50, what: "keys" };
+const STEPS: ListBounds = { least: 1, most: 30, what: "steps" };
+const ALTERNATIVES: ListBounds = { least: 0, most: 10, what: "alternatives" };
 
 /** What a slot's check must know of its block and of the moves. */
 export interface SlotContext {
@@ -40,16 +43,32 @@ export interface SlotContext {
 
 /** A move id that the book has, or a move by name. */
 export function checkMoveRef(faults: Faults, path: string, value: unknown, book: MoveBook): void {
-  if (typeof value !== "string") checkNamedMove(faults, path, value);
-  else if (!book.get(value))
-    faults.add(path, { code: "unknown-move", id: value, near: faults.full ? [] : nearestIds(value, book) });
+  if (typeof value === "string") checkMoveId(faults, path, value, book);
+  else checkNamedMove(faults, path, value, (p, v) => checkMoveId(faults, p, v, book));
+}
+
+/** A move id that the book has. */
+function checkMoveId(faults: Faults, path: string, value: unknown, book: MoveBook): void {
+  if (!checkText(faults, path, value, { least: 1, most: 100 })) return;
+  const id = value as string;
+  if (!book.get(id))
+    faults.add(path, { code: "unknown-move", id, near: faults.full ? [] : nearestIds(id, book) });
+}
+
+/** One of the instructor's own ways for those who can't do a slot's move. */
+function checkAlternative(faults: Faults, path: string, value: unknown, book: MoveBook): void {
+  if (!checkObject(faults, path, value)) return;
+  checkKey(faults, path, value, "move", (p, v) => checkMoveId(faults, p, v, book), true);
+  checkKey(faults, path, value, "note", (p, v) => checkText(faults, p, v));
 }
 
 /** The sides that a slot will have: its own, else its move's, else both. Null where they can't be told. */
 function sidesOf(slot: Json, book: MoveBook): unknown {
   if (slot.sides !== undefined) return slot.sides;
   if (typeof slot.move === "string") return book.get(slot.move)?.sides;
-  return isObject(slot.move) ? slot.move.sides : undefined;
+  if (!isObject(slot.move)) return undefined;
+  const { sides, like } = slot.move;
+  return sides ?? (typeof like === "string" ? book.get(like)?.sides : undefined);
 }
 
 /** Slot rounds: a strictly ascending list within 1 … rounds.max. Gives the list where it is sound. */
@@ -97,7 +116,7 @@ function smallestPlan(doses: readonly unknown[]): number | null {
   const plans = doses.flatMap((dose) => {
     if (!isObject(dose)) return [];
     const kind = DOSE_KINDS.find((each) => isTimed(each) && dose[each] !== undefined);
-    const span = kind && (dose[kind] as Span);
+    const span = kind && (dose[kind === "reserve" ? "allow" : kind] as Span | undefined);
     if (span === undefined || (typeof span !== "number" && !isObject(span))) return [];
     const { plan } = spanTriple(span);
     return Number.isFinite(plan) ? [plan] : [];
@@ -123,8 +142,16 @@ export function checkSlot(faults: Faults, path: string, value: unknown, context:
   key("sideChange", time);
   key("demo", time);
   key("rest", (p, v) => checkSpan(faults, p, v, TIME));
-  for (const name of ["pinned", "locked"]) key(name, (p, v) => checkBoolean(faults, p, v));
-  for (const name of ["cue", "call"]) key(name, (p, v) => checkText(faults, p, v));
+  key("alternatives", (p, v) =>
+    checkList(faults, p, v, ALTERNATIVES, (q, w) => checkAlternative(faults, q, w, context.book)),
+  );
+  for (const name of ["pinned", "choice"]) key(name, (p, v) => checkBoolean(faults, p, v));
+  key("locked", (p, v) =>
+    Array.isArray(v)
+      ? checkList(faults, p, v, LOCKED, (q, w) => checkText(faults, q, w))
+      : checkBoolean(faults, p, v),
+  );
+  key("steps", (p, v) => checkList(faults, p, v, STEPS, (q, w) => checkText(faults, q, w)));
 
   let rounds: SlotRounds = "all";
   key("rounds", (p, v) => {
@@ -134,6 +161,13 @@ export function checkSlot(faults: Faults, path: string, value: unknown, context:
   // With a cap roundsMax is null: how often a slot comes round is not known.
   const appearances = own === "all" ? context.roundsMax : own === "unknown" ? null : own.length;
 
+  for (const name of ["cue", "call"])
+    key(name, (p, v) => {
+      if (!Array.isArray(v)) return checkText(faults, p, v);
+      // The same words may come again.
+      const listed = v.map((entry, i) => checkText(faults, at(p, i), entry)).every(Boolean);
+      return listed && checkLength(faults, p, v, appearances);
+    });
   const kinds = checkDoses(faults, path, value, context, appearances);
   key("load", (p, v) => {
     if (!Array.isArray(v)) return checkLoad(faults, p, v);
@@ -165,16 +199,19 @@ function checkDoses(
 ): readonly (DoseKind | null)[] {
   const where = at(path, "dose");
   const halved = sidesOf(slot, context.book) === "inTurn" && slot.count === "total";
+  const checkMove = (p: string, v: unknown) => checkMoveId(faults, p, v, context.book);
   if (slot.dose === undefined) {
     faults.add(where, { code: "missing" });
     return [null];
   }
-  if (!Array.isArray(slot.dose)) return [checkDose(faults, where, slot.dose, halved)];
+  if (!Array.isArray(slot.dose)) return [checkDose(faults, where, slot.dose, halved, checkMove)];
   if (context.capped) faults.add(where, { code: "not-with-cap" });
   else if (slot.dose.length === 0)
     faults.add(where, { code: "exactly-one", allowed: ["a dose for each appearance"] });
   else checkLength(faults, where, slot.dose, appearances);
   const kinds: (DoseKind | null)[] = [];
-  checkList(faults, where, slot.dose, DOSE_LIST, (p, v) => kinds.push(checkDose(faults, p, v, halved)));
+  checkList(faults, where, slot.dose, DOSE_LIST, (p, v) =>
+    kinds.push(checkDose(faults, p, v, halved, checkMove)),
+  );
   return kinds.length > 0 ? kinds : [null];
 }

@@ -160,7 +160,9 @@ export function copySlot(
 
 /** Another move in a slot: the sides, ways and words were the other move's. */
 export function replaceMove(slot: Slot, move: MoveRef, carried: readonly Edit[] = []): Edit {
-  const gone = (["sides", "marks", "cue", "call"] as const).filter((key) => slot[key] !== undefined);
+  const gone = (["sides", "marks", "alternatives", "choice", "cue", "call"] as const).filter(
+    (key) => slot[key] !== undefined,
+  );
   const cleared = gone.map((key) => setSlot(slot, key, undefined));
   return together([...carried, setSlot(slot, "move", move), ...cleared], "replace-move");
 }

@@ -46,6 +46,14 @@ export interface Way {
   readonly load?: Load;
   /** Stop early: at most the slot's own seconds. */
   readonly seconds?: number;
+  /** Does the first so many of the slot's own appearances, and rests in the others. */
+  readonly rounds?: number;
+  readonly note?: string;
+}
+
+/** What the instructor says herself to who can't do a slot's move. */
+export interface Alternative {
+  readonly move: string;
   readonly note?: string;
 }
 
@@ -63,10 +71,18 @@ export interface Slot {
   readonly load?: Load | readonly Load[];
   readonly pinned?: boolean;
   readonly together?: string;
-  readonly locked?: boolean;
+  /** True, or the keys that a fit leaves alone. */
+  readonly locked?: boolean | readonly string[];
   readonly marks?: { readonly flat?: Way; readonly sharp?: Way };
-  readonly cue?: string;
-  readonly call?: string;
+  /** In order: the first that somebody can do is theirs. */
+  readonly alternatives?: readonly Alternative[];
+  /** The alternatives are equals, to pick from. */
+  readonly choice?: boolean;
+  /** What to say while it is worked, and before it starts: once for all, or for each of its own appearances. */
+  readonly cue?: string | readonly string[];
+  readonly call?: string | readonly string[];
+  /** A move of many steps: shared evenly over a rep, or over a timed piece. */
+  readonly steps?: readonly string[];
 }
 
 export interface Block {
@@ -174,9 +190,28 @@ export function wayAt(slot: Slot, mark: Mark): Way | null {
   return mark === "natural" ? null : (slot.marks?.[mark] ?? null);
 }
 
-/** The instructor's own words of a slot; empty where there are none, or blanks alone. */
-export function ownWords(slot: Slot, key: "cue" | "call"): string {
-  return slot[key]?.trim() ?? "";
+/** The instructor's own ways for those who can't do a slot's move, in order. */
+export function alternativesOf(slot: Slot): readonly Alternative[] {
+  return slot.alternatives ?? [];
+}
+
+/** The instructor's own words of a slot's `index`-th appearance, from 0; empty where there are none, or blanks alone. */
+export function ownWords(slot: Slot, key: "cue" | "call", index = 0): string {
+  const said = slot[key];
+  const own = typeof said === "string" ? said : (said?.[Math.min(index, said.length - 1)] ?? "");
+  return own.trim();
+}
+
+/** Which of a slot's own appearances, from 0, is in a round (or set); the first where it isn't said. */
+export function appearanceIndex(slot: Slot, round: number | null): number {
+  if (round === null) return 0;
+  return Math.max(0, slot.rounds ? slot.rounds.indexOf(round) : round - 1);
+}
+
+/** Every word of one kind that a slot has, for all of its appearances. */
+export function allWords(slot: Slot, key: "cue" | "call"): readonly string[] {
+  const said = slot[key];
+  return said === undefined ? [] : typeof said === "string" ? [said] : said;
 }
 
 /** A block with the slot that has this id, or null. */

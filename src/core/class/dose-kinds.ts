@@ -14,10 +14,11 @@ import {
   type Faults,
   TIME,
 } from "../values/check-values";
+import { at } from "../values/faults";
 import { parseSpan, type Span, spanText, spanTriple } from "../values/span";
 import { centiseconds, parseTempo } from "../values/tempo";
 import type { Sides } from "./document";
-import type { Amounts, Dose, DoseKind, DoseOf, Ladder } from "./dose";
+import type { Amounts, Dose, DoseKind, DoseOf, Ladder, SequenceEntry, Then } from "./dose";
 
 /** One side's share of a piece: how long, and the reps where it is counted. */
 export interface PieceDose {
@@ -30,6 +31,9 @@ export interface Doing {
   readonly sides: Sides;
   readonly count: "each" | "total";
   readonly repSeconds: number;
+  readonly dose: Dose;
+  /** Seconds of a rep of the moves of a sequence. */
+  readonly repSecondsOf: (move: string) => number;
 }
 
 export interface DoseRow<K extends DoseKind> {
@@ -46,7 +50,13 @@ export interface DoseRow<K extends DoseKind> {
   /** Whether a set of it is hard: always, by what is left in reserve, or by the effort of its move alone. */
   readonly hard: "always" | "by-reserve" | "by-effort";
   /** `least`: of a total over both sides in turn each side must get one. */
-  readonly check: (faults: Faults, path: string, value: unknown, least: number) => void;
+  readonly check: (
+    faults: Faults,
+    path: string,
+    value: unknown,
+    least: number,
+    checkMove: (path: string, value: unknown) => void,
+  ) => void;
   /** The pieces of one appearance, before its window is applied. */
   readonly pieces: (amount: Amounts[K], doing: Doing) => readonly PieceDose[];
   /** As people read and type it; `pace` is what stands beside it. */
@@ -59,6 +69,9 @@ export interface DoseRow<K extends DoseKind> {
 export const REPS: Bounds = { least: 1, most: 1000 };
 const AMOUNT: Bounds = { least: 1, most: TIME.most };
 const RUNG: Bounds = { least: 1, most: 100 };
+const RESERVE: Bounds = { least: 0, most: 10 };
+/** Moves of a sequence. */
+const SEQUENCE = { least: 2, most: 4 } as const;
 
 const spanCheck = (bounds: Bounds) => (faults: Faults, path: string, value: unknown, least: number) => {
   checkSpan(faults, path, value, { ...bounds, least: Math.max(bounds.least, least) });
@@ -113,10 +126,60 @@ function spanPieces(piece: (size: Triple, doing: Doing) => PieceDose, doubles: b
 
 const timedPieces = spanPieces((seconds) => ({ seconds }), false);
 /** Sums are in hundredths of a second, so that 100 reps of 1.1 s are 110 s; a piece is rounded up once. */
-const countedPieces = spanPieces((reps, { repSeconds }) => {
+const countedPieces = spanPieces((reps, { repSeconds, dose }) => {
   const rep = centiseconds(repSeconds);
-  return { seconds: mapTriple(reps, (n) => Math.ceil((n * rep) / 100)), reps };
+  const more = 100 * thenSeconds(dose);
+  return { seconds: mapTriple(reps, (n) => Math.ceil((n * rep + more) / 100)), reps };
 }, true);
+
+/** Seconds that come after the last rep: a pulse takes one. */
+export function thenSeconds({ then }: Dose): number {
+  return then ? (then.pulses ?? then.hold ?? 0) : 0;
+}
+
+function checkSequence(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  _least: number,
+  checkMove: (path: string, value: unknown) => void,
+): void {
+  if (!Array.isArray(value) || value.length < SEQUENCE.least || value.length > SEQUENCE.most) {
+    faults.add(path, { code: "length", ...SEQUENCE, what: "moves" });
+    return;
+  }
+  for (const [i, entry] of value.entries()) {
+    const where = at(path, i);
+    if (!checkObject(faults, where, entry)) continue;
+    checkKey(faults, where, entry, "move", checkMove, true);
+    checkKey(faults, where, entry, "reps", (p, v) => checkWhole(faults, p, v, REPS), true);
+  }
+}
+
+/** Once through, by the moves' own rep times, rounded up once; side by side each side does all of it. */
+function sequencePieces(entries: readonly SequenceEntry[], doing: Doing): readonly PieceDose[] {
+  const { dose, repSecondsOf, sides } = doing;
+  if (dose.seconds !== undefined) return timedPieces(dose.seconds, doing);
+  const total = entries.reduce((sum, { move, reps }) => sum + reps * centiseconds(repSecondsOf(move)), 0);
+  const one = { seconds: flatTriple(Math.ceil(total / 100)) };
+  return sides === "inTurn" ? [one, one] : [one];
+}
+
+function readSequence([, list, seconds]: RegExpExecArray): Dose | null {
+  const entries = (list ?? "").split("+").map((part) => {
+    const [, reps, move] = /^\s*(\d{1,4})\s+(\S+)\s*$/.exec(part) ?? [];
+    return { move: move ?? "", reps: Number(reps) };
+  });
+  const span = seconds === undefined ? undefined : parseSpan(seconds);
+  if (span === null) return null;
+  return { sequence: entries, ...(span === undefined ? {} : { seconds: span }) };
+}
+
+/** The span of a dose that stops at a reserve stands beside it. */
+function readReserve([, left, amount]: RegExpExecArray): Dose | null {
+  const allow = parseSpan(amount ?? "");
+  return allow === null ? null : { reserve: Number(left), allow };
+}
 
 function ladderText(ladder: Ladder): string {
   const step = ladder.step === undefined || ladder.step === 1 ? "" : ` by ${ladder.step}`;
@@ -144,11 +207,23 @@ function readTimed([, amount, tempo, repSeconds]: RegExpExecArray): Dose | null 
   return seconds === null || pace === null ? null : { seconds, ...pace };
 }
 
-function readReps([, amount, tempo, repSeconds, within]: RegExpExecArray): Dose | null {
+function readReps([, amount, tempo, repSeconds, within, pulses, hold]: RegExpExecArray): Dose | null {
   const span = parseSpan(amount ?? "");
   const pace = readPace(tempo, repSeconds);
   if (span === null || pace === null) return null;
-  return { reps: span, ...pace, ...(within === undefined ? {} : { within: Number(within) }) };
+  const then =
+    pulses !== undefined ? { pulses: Number(pulses) } : hold !== undefined ? { hold: Number(hold) } : null;
+  return {
+    reps: span,
+    ...pace,
+    ...(within === undefined ? {} : { within: Number(within) }),
+    ...(then ? { then } : {}),
+  };
+}
+
+function thenText(then: Then | undefined): string {
+  if (!then) return "";
+  return then.pulses === undefined ? ` then hold ${then.hold} s` : ` then ${then.pulses} pulses`;
 }
 
 function readLadder(match: RegExpExecArray): Dose | null {
@@ -202,11 +277,16 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     hard: "by-reserve",
     check: spanCheck(REPS),
     pieces: countedPieces,
-    text: (span, { within }, pace) => {
+    text: (span, { within, then }, pace) => {
       const unit = span === 1 ? "rep" : "reps";
-      return `${spanText(span)} ${unit}${pace}${within === undefined ? "" : ` in ${within} s`}`;
+      const window = within === undefined ? "" : ` in ${within} s`;
+      return `${spanText(span)} ${unit}${pace}${window}${thenText(then)}`;
     },
-    form: new RegExp(`^${SPAN}\\s*(?:reps?|x|×)${PACE}(?:\\s+in\\s+(\\d{1,5})${SECONDS})?$`, "i"),
+    form: new RegExp(
+      `^${SPAN}\\s*(?:reps?|x|×)${PACE}(?:\\s+in\\s+(\\d{1,5})${SECONDS})?` +
+        `(?:\\s+then\\s+(?:(\\d{1,3})\\s+pulses?|hold\\s+(\\d{1,3})${SECONDS}))?$`,
+      "i",
+    ),
     read: readReps,
   },
   ladder: {
@@ -235,12 +315,43 @@ export const DOSES: { readonly [K in DoseKind]: DoseRow<K> } = {
     form: new RegExp(`^(?:to\\s+)?(?:the\\s+)?limit\\s+${SPAN}${SECONDS}$`, "i"),
     read: readSpan((toLimit) => ({ toLimit })),
   },
+  reserve: {
+    ...timed,
+    lasts: "at-most",
+    number: null,
+    hard: "by-reserve",
+    check: (faults, path, value) => checkWhole(faults, path, value, RESERVE),
+    pieces: (_reserve, doing) => timedPieces(doing.dose.allow ?? 0, doing),
+    text: (reserve, { allow }) => `stop with ${reserve} left ${spanText(allow)} s`,
+    form: new RegExp(`^stop\\s+with\\s+(\\d{1,2})\\s+left,?\\s+${SPAN}${SECONDS}$`, "i"),
+    read: readReserve,
+  },
+  sequence: {
+    lasts: "as-counted",
+    reps: false,
+    paced: false,
+    windows: false,
+    number: null,
+    hard: "by-effort",
+    check: checkSequence,
+    pieces: sequencePieces,
+    text: (entries, { seconds }) =>
+      entries.map(({ move, reps }) => `${reps} ${move}`).join(" + ") +
+      (seconds === undefined ? "" : ` in ${spanText(seconds)} s`),
+    form: new RegExp(
+      `^(\\d{1,4}\\s+[a-z0-9-]+(?:\\s*\\+\\s*\\d{1,4}\\s+[a-z0-9-]+){1,3})(?:\\s+in\\s+${SPAN}${SECONDS})?$`,
+      "i",
+    ),
+    read: readSequence,
+  },
 };
 
 export const DOSE_KINDS = Object.keys(DOSES) as readonly DoseKind[];
 
 /** The one kind that a valid dose has. */
 export function doseKind(dose: Dose): DoseKind {
+  // A sequence may have seconds beside it.
+  if (dose.sequence !== undefined) return "sequence";
   return DOSE_KINDS.find((kind) => dose[kind] !== undefined) ?? "seconds";
 }
 
@@ -252,17 +363,36 @@ export function rowOf(dose: Dose): { readonly row: DoseRow<DoseKind>; readonly a
 
 /** Whether a dose lasts as long as it says: it is timed, and the time isn't a limit. */
 export function lastsAsSaid(dose: Dose): boolean {
-  return rowOf(dose).row.lasts === "as-said";
+  return rowOf(dose).row.lasts === "as-said" || isTimedSequence(dose);
+}
+
+/** Two or more moves over and over for so long. */
+function isTimedSequence({ sequence, seconds }: Dose): boolean {
+  return sequence !== undefined && seconds !== undefined;
+}
+
+/** Whether the clock ends it, at the latest: to the limit, or with some left. */
+export function stopsBefore(dose: Dose): boolean {
+  return rowOf(dose).row.lasts === "at-most";
+}
+
+/** The key under which a dose's time or count stands as a number or a range; null for one that is made of more. */
+function spanKey(dose: Dose): "seconds" | "hold" | "reps" | "toLimit" | "allow" | null {
+  const kind = doseKind(dose);
+  if (kind === "reserve") return "allow";
+  if (kind === "sequence") return dose.seconds === undefined ? null : "seconds";
+  return kind === "ladder" ? null : kind;
 }
 
 /** The amount of a dose where it is a number or a range; null for one that is made of more. */
 export function spanOf(dose: Dose): Span | null {
-  const { amount } = rowOf(dose);
-  return typeof amount === "number" || "min" in amount ? amount : null;
+  const key = spanKey(dose);
+  return key === null ? null : (dose[key] ?? null);
 }
 
 /** The same dose with another amount; one that isn't a number or a range stays as it is. */
 export function withSpan(dose: Dose, change: (span: Span) => Span): Dose {
+  const key = spanKey(dose);
   const span = spanOf(dose);
-  return span === null ? dose : ({ ...dose, [doseKind(dose)]: change(span) } as Dose);
+  return key === null || span === null ? dose : ({ ...dose, [key]: change(span) } as Dose);
 }

@@ -21,7 +21,9 @@ export function pieceDoses(
   sides: Sides,
   count: "each" | "total",
   moveRepSeconds: number,
+  repSecondsOfMove: (move: string) => number = () => moveRepSeconds,
 ): readonly PieceDose[] {
   const { row, amount } = rowOf(dose);
-  return row.pieces(amount, { sides, count, repSeconds: repSecondsOf(dose, moveRepSeconds) });
+  const repSeconds = repSecondsOf(dose, moveRepSeconds);
+  return row.pieces(amount, { sides, count, repSeconds, dose, repSecondsOf: repSecondsOfMove });
 }

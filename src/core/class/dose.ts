@@ -11,6 +11,18 @@ export interface Ladder {
   readonly holdOn?: "rung" | "rep";
 }
 
+/** One move of a sequence, with how many reps of it. */
+export interface SequenceEntry {
+  readonly move: string;
+  readonly reps: number;
+}
+
+/** What comes after the last rep: so many pulses of a second, or a hold of so many seconds. */
+export interface Then {
+  readonly pulses?: number;
+  readonly hold?: number;
+}
+
 /** Every kind, by its key in the file, with what its amount is: what a dose *can* be is settled here. */
 export interface Amounts {
   /** Seconds of work. */
@@ -21,6 +33,10 @@ export interface Amounts {
   readonly ladder: Ladder;
   /** At most so many seconds, to one's limit. */
   readonly toLimit: Span;
+  /** Stop with so many left, whatever the count; `allow` beside it is the time for that. */
+  readonly reserve: number;
+  /** Two to four moves in turn, over and over, or once through where no `seconds` stand beside it. */
+  readonly sequence: readonly SequenceEntry[];
 }
 export type DoseKind = keyof Amounts;
 
@@ -38,17 +54,20 @@ interface Beside {
   readonly reps: Pace & {
     /** The piece starts every so many seconds. */
     readonly within?: number;
+    readonly then?: Then;
   };
   readonly ladder: Pace;
   readonly toLimit: object;
+  readonly reserve: { readonly allow: Span };
+  readonly sequence: { readonly seconds?: Span };
 }
 
 type Never<K extends PropertyKey> = { readonly [Each in K]?: undefined };
-type BesideKey = keyof Beside["reps"];
+type BesideKey = keyof Beside["reps"] | "allow";
 
 /** A dose of one kind: its amount, what may stand beside it, and nothing of the others. */
 export type DoseOf<K extends DoseKind> = {
   [Each in K]: { readonly [Own in Each]: Amounts[Own] } & Beside[Each] &
-    Never<Exclude<DoseKind, Each> | Exclude<BesideKey, keyof Beside[Each]>>;
+    Never<Exclude<DoseKind | BesideKey, Each | keyof Beside[Each]>>;
 }[K];
 export type Dose = DoseOf<DoseKind>;

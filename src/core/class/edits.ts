@@ -61,8 +61,10 @@ export type Edit =
 /** What several edits made at once may be called. */
 export const EDIT_NAMES = [
   "copy-block",
+  "ease-block",
   "copy-slot",
   "replace-move",
+  "combine",
   "split-block",
   "join-blocks",
   "order-slots",

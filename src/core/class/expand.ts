@@ -64,6 +64,9 @@ export class Prepared {
 
   constructor(readonly book: MoveBook) {}
 
+  /** Seconds of a rep of a move of a sequence. */
+  private readonly repSecondsOf = (id: string) => resolveMove(id, this.book).repSeconds;
+
   of(slot: Slot): SlotPieces {
     const known = this.slots.get(slot);
     if (known) return known;
@@ -71,7 +74,7 @@ export class Prepared {
     const sides = slot.sides ?? move.sides ?? "both";
     const count = slot.count ?? "each";
     const doses = dosesOf(slot).map((dose) =>
-      pieceDoses(dose, sides, count, move.repSeconds).map((piece) => ({
+      pieceDoses(dose, sides, count, move.repSeconds, this.repSecondsOf).map((piece) => ({
         seconds: piece.seconds,
         measures: measures(piece, dose.within),
       })),

@@ -1,6 +1,6 @@
 /** New classes, blocks and slots, valid from the start. Ids are handed in: the core makes nothing up. */
 import type { KnownMove } from "../moves/book";
-import type { Block, ClassDoc, Dose, Slot, Stance } from "./document";
+import type { Block, ClassDoc, Dose, MoveRef, Slot, Stance } from "./document";
 
 /** Work, rest and rest between rounds with which a stance's new block starts. */
 const STARTS: Record<Stance, { work: number; rest: number; longRest: number; rounds: number }> = {
@@ -22,8 +22,12 @@ export function startDose(move: KnownMove, workSeconds: number): Dose {
 
 /** A slot with this move. `move` by id where it has one. */
 export function newSlot(id: string, move: KnownMove, workSeconds: number): Slot {
-  const ref = move.id ?? { name: move.name, repSeconds: move.repSeconds };
-  return { id, move: ref, dose: startDose(move, workSeconds) };
+  return { id, move: refOf(move), dose: startDose(move, workSeconds) };
+}
+
+/** How a slot names a move: by its id; one by name as what it is like, or with its rep time. */
+export function refOf({ id, name, like, repSeconds }: KnownMove): MoveRef {
+  return id ?? (like === undefined ? { name, repSeconds } : { name, like });
 }
 
 /** A block for the main work with its first slot. */

@@ -5,6 +5,7 @@ import { LIBRARY_BOOK } from "../moves/library/index";
 import { partFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
+import { ROPE_CLIMB } from "../testing/finding-cases";
 import { balanceOf } from "./balance";
 import { slotEffort } from "./demand";
 import { EFFORT_MODEL, effortCurve } from "./effort";
@@ -85,14 +86,12 @@ describe("the effort curve", () => {
     const own = one("squat-jump", 200);
     const calm = partFor(own, { id: "p", name: "P", kit: [], limits: ["no-jumping"] }, LIBRARY_BOOK);
     expect(effortCurve(own, LIBRARY_BOOK, { part: calm }).peak).toBeLessThan(natural(own).peak);
-    const none = partFor(
-      one("overhead-reach", 200),
-      { id: "p", name: "P", kit: [], limits: ["no-overhead"] },
-      LIBRARY_BOOK,
-    );
-    expect(effortCurve(one("overhead-reach", 200), LIBRARY_BOOK, { part: none }).peak).toBe(
-      EFFORT_MODEL.restEffort,
-    );
+    const climb = doc([
+      { id: "b", title: "", slots: [{ id: "s", move: ROPE_CLIMB, dose: { seconds: 200 } }] },
+    ]);
+    const none = partFor(climb, { id: "p", name: "P", kit: [] }, LIBRARY_BOOK);
+    expect(none.slots[0]?.status).toBe("unmet");
+    expect(effortCurve(climb, LIBRARY_BOOK, { part: none }).peak).toBe(EFFORT_MODEL.restEffort);
   });
 });
 

@@ -6,12 +6,10 @@ import { NO_CARE } from "../homes/care";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
 import { workAt } from "../parts/work";
-import { USUAL_BODY_KG } from "../strength/load";
+import { repsLeft } from "../strength/load";
 import { reserveSet } from "../strength/predict";
 import { scaledMove } from "../strength/scaled";
-
-/** Seconds of a hold that count as a rep in reserve. */
-const HOLD_REP_SECONDS = 5;
+import { holdLeft } from "../strength/strain";
 
 /**
  * Reps that a natural person has left after a slot's `index`-th appearance as set: where something is held,
@@ -27,21 +25,25 @@ export function leftAsSet(slot: Slot, index: number, book: MoveBook, stance: Sta
       move,
       sides: slotSides(slot, book),
       shares: false,
+      from: null,
+      gentle: false,
       mark: "natural",
       stance,
       care: NO_CARE,
     },
     index,
   );
-  if (doseKind(doseAt(slot, index)) === "toLimit") return 0;
+  const dose = doseAt(slot, index);
+  if (doseKind(dose) === "toLimit") return 0;
+  if (dose.reserve !== undefined) return dose.reserve;
   if (move.holdSeconds !== undefined)
-    return work.seconds === null ? null : (move.holdSeconds - work.seconds) / HOLD_REP_SECONDS;
+    return work.seconds === null ? null : holdLeft(work.seconds, move.holdSeconds);
   const scaled = scaledMove(move);
   if (!scaled) return null;
   const { body, maximum, held } = scaled.strength;
   const isHeld = held > 0 && loadAt(slot, index)?.target !== "none";
   if (isHeld) return work.reserve;
-  return body > 0 ? 30 * ((maximum * USUAL_BODY_KG) / (body * USUAL_BODY_KG) - 1) - work.limbReps : null;
+  return body > 0 ? repsLeft(maximum, body, work.limbReps) : null;
 }
 
 /**
@@ -55,7 +57,9 @@ export function leftAt(
   stance: Stance,
   own?: PartSlot,
 ): number | null {
-  if (doseKind(doseAt(slot, index)) === "toLimit") return 0;
+  const dose = doseAt(slot, index);
+  if (doseKind(dose) === "toLimit") return 0;
+  if (dose.reserve !== undefined) return dose.reserve;
   const set = own?.sets?.[Math.min(index, own.sets.length - 1)];
   const known = set ? set.left : leftAsSet(slot, index, book, stance);
   if (known !== null && known !== undefined) return known;

@@ -11,8 +11,9 @@ import type { MoveBook } from "../moves/book";
 import { type NextThing, nextThings } from "../parts/announce";
 import type { Part } from "../parts/part";
 import { partFor, partsFor } from "../parts/parts";
-import type { Finding, Sentence } from "../review/finding";
-import { readThrough } from "../review/read-through";
+import type { Sentence } from "../review/finding";
+import type { Line } from "../review/ranked";
+import { readLines } from "../review/read-through";
 import type { Settings } from "../settings/settings";
 import { type CallLine, callSheet } from "../shape/call-sheet";
 import { type FitResult, fitClass } from "../shape/fit";
@@ -43,7 +44,7 @@ export interface Shape {
 
 interface Known extends About {
   parts: readonly Part[] | null;
-  findings: readonly Finding[] | null;
+  findings: readonly Line[] | null;
 }
 
 export class Engine {
@@ -80,11 +81,11 @@ export class Engine {
   }
 
   /** The read-through. */
-  findings(about: About): readonly Finding[] {
+  findings(about: About): readonly Line[] {
     const known = this.known(about);
     const { doc, people, settings } = known;
     const parts = this.partsOf(known);
-    known.findings ??= readThrough({
+    known.findings ??= readLines({
       doc,
       library: this.library,
       people,

@@ -59,7 +59,15 @@ const arbPerson: fc.Arbitrary<Person> = fc
     limits: fc.option(fc.subarray([...LIMITS], { minLength: 1 }), { nil: undefined }),
     units: fc.option(fc.constantFrom("kg" as const, "lb" as const), { nil: undefined }),
     space: fc.option(
-      fc.record({ floor: fc.constantFrom(...FLOORS), lengthM: tenth(1, 9), jumping: fc.boolean() }),
+      fc.record(
+        {
+          floor: fc.constantFrom(...FLOORS),
+          lengthM: tenth(1, 9),
+          jumping: fc.boolean(),
+          wall: fc.boolean(),
+        },
+        { requiredKeys: ["floor"] },
+      ),
       { nil: undefined },
     ),
     kit: fc.option(arbKit, { nil: undefined }),
@@ -68,6 +76,10 @@ const arbPerson: fc.Arbitrary<Person> = fc
       { nil: undefined },
     ),
     bodyKg: fc.option(tenth(40, 120), { nil: undefined }),
+    quiet: fc.option(fc.constantFrom({ from: "21:00", to: "07:00" }, { from: "00:00", to: "23:59" }), {
+      nil: undefined,
+    }),
+    country: fc.option(fc.constantFrom("PT", "IS"), { nil: undefined }),
     email: fc.option(fc.constantFrom("a@b.example", "ødis.b+c@quay.example"), { nil: undefined }),
   })
   .map(
@@ -129,10 +141,10 @@ describe("a roster as a table", () => {
 
   test("tells every fault by line and column, and still gives who is sound", () => {
     const text = `${COLUMNS.join(",")}
-,Una Fell,flat,,,,,,,,,,towel,,,una@fell.example
-x,,natural,,no-mondays,,,,lava,,50,maybe,2 anvils,,,not an address
-y,Piet Skerry,,squat sideways,,,,,,,,,nothing,press 5,,
-,Una Fell,,,,,,,,,,,,,,
+,Una Fell,flat,,,,,,,,,,towel,,,una@fell.example,,,
+x,,natural,,no-mondays,,,,lava,,50,maybe,2 anvils,,,not an address,,,
+y,Piet Skerry,,squat sideways,,,,,,,,,nothing,press 5,,,,,
+,Una Fell,,,,,,,,,,,,,,,,,
 `;
     const { people, faults } = readRosterCsv(text);
     expect(people.map((person) => person.id)).toEqual(["una-fell"]);

@@ -27,6 +27,9 @@ export const COLUMNS = [
   "working sets",
   "body kg",
   "e-mail",
+  "wall",
+  "quiet",
+  "country",
 ] as const;
 type Column = (typeof COLUMNS)[number];
 type Line = Partial<Record<Column, string>>;
@@ -39,6 +42,8 @@ function setWords(set: WorkingSet): string {
   const done = set.seconds === undefined ? `x${set.reps}` : `${set.seconds} s`;
   return `${set.move}${held} ${done}${rir}${set.date ? ` on ${set.date}` : ""}`;
 }
+
+const yesNo = (is: boolean | undefined) => (is === undefined ? "" : is ? "yes" : "no");
 
 function lineOf(person: Person): Line {
   const { space } = person;
@@ -58,7 +63,10 @@ function lineOf(person: Person): Line {
     floor: text(space?.floor),
     "length m": text(space?.lengthM),
     "ceiling cm": text(space?.ceilingCm),
-    jumping: space?.jumping === undefined ? "" : space.jumping ? "yes" : "no",
+    jumping: yesNo(space?.jumping),
+    wall: yesNo(space?.wall),
+    quiet: person.quiet ? `${person.quiet.from}-${person.quiet.to}` : "",
+    country: text(person.country),
     kit: kitWords(person.kit),
     "working sets": (person.workingSets ?? []).map(setWords).join("; "),
     "body kg": text(person.bodyKg),
@@ -120,6 +128,7 @@ function columnOf(fault: Fault): string {
     "space.lengthM": "length m",
     "space.ceilingCm": "ceiling cm",
     "space.jumping": "jumping",
+    "space.wall": "wall",
     workingSets: "working sets",
     bodyKg: "body kg",
     email: "e-mail",
@@ -173,16 +182,29 @@ function setsOf(cell: Cell, fault: AddFault): Record<string, unknown>[] {
     });
 }
 
+function isYes(column: Column, cell: Cell, fault: AddFault): boolean | undefined {
+  const said = cell(column).toLowerCase();
+  if (said === "yes" || said === "no") return said === "yes";
+  if (said !== "") fault(column, "must be yes, no or empty");
+  return undefined;
+}
+
 function spaceOf(cell: Cell, fault: AddFault): Record<string, unknown> {
-  const jumping = cell("jumping").toLowerCase();
-  const known = jumping === "yes" || jumping === "no";
-  if (jumping !== "" && !known) fault("jumping", `must be yes, no or empty`);
   return filled({
     floor: cell("floor"),
     lengthM: number(cell("length m")),
     ceilingCm: number(cell("ceiling cm")),
-    jumping: known ? jumping === "yes" : undefined,
+    jumping: isYes("jumping", cell, fault),
+    wall: isYes("wall", cell, fault),
   });
+}
+
+/** `21:00-07:00`; what isn't so is left as it is, so that the check names it. */
+function quietOf(cell: Cell): Person["quiet"] | undefined {
+  const said = cell("quiet");
+  if (said === "") return undefined;
+  const [from = "", to = ""] = said.split(/\s*[-–]\s*/);
+  return { from, to };
 }
 
 function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
@@ -205,6 +227,8 @@ function personOf(line: Line, n: number, faults: CsvFault[]): Person | null {
       workingSets: setsOf(cell, fault),
       space: spaceOf(cell, fault),
       bodyKg: number(cell("body kg")),
+      quiet: quietOf(cell),
+      country: cell("country"),
     }),
     // A home in which there is nothing says so: an empty list isn't an empty cell.
     ...(kit.ok && kit.value !== undefined ? { kit: kit.value } : {}),

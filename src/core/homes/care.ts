@@ -22,32 +22,45 @@ export const CARE = {
 const NO_EFFORT_SECONDS = 300;
 
 /** Whether a move is held with effort, so that *no long holds* is about it. */
-export function isEffortHold({ isometric, pattern, holdSeconds = 0 }: KnownMove): boolean {
-  return (isometric ?? false) && pattern !== "stretch" && holdSeconds < NO_EFFORT_SECONDS;
+export function isEffortHold({ isometric, loads, pattern, holdSeconds = 0 }: KnownMove): boolean {
+  return (
+    (isometric ?? loads?.includes("long-hold") ?? false) &&
+    pattern !== "stretch" &&
+    holdSeconds < NO_EFFORT_SECONDS
+  );
 }
 
 export interface Care {
+  /** Nothing is held longer at a time; null: no such limit. */
   readonly holdSeconds: number | null;
+  /** *No straining*: reps that are left at least, and nothing heavy overhead; 0: no such limit. */
   readonly reserve: number;
-  readonly overheadShare: number | null;
-  readonly gripKgSeconds: number | null;
+  /** *No gripping*: open hands tire. */
+  readonly grips: boolean;
+  /** One arm, or one leg, works alone: what is done by that limb is done by it for both. */
+  readonly arm: boolean;
+  readonly leg: boolean;
 }
 
 const has = ({ limits }: Person, limit: Limit) => limits?.includes(limit) ?? false;
 
-function make(strains: boolean, holds: boolean, grips: boolean): Care {
+/** One object for each case, so that what is worked out for it can be remembered by it. */
+const CASES: readonly Care[] = Array.from({ length: 32 }, (_, i) => {
+  const [strains, holds, grips, arm, leg] = [1, 2, 4, 8, 16].map((bit) => (i & bit) > 0) as [
+    boolean,
+    boolean,
+    boolean,
+    boolean,
+    boolean,
+  ];
   return {
     holdSeconds: strains || holds ? CARE.holdSeconds : null,
     reserve: strains ? CARE.reserve : 0,
-    overheadShare: strains ? CARE.overheadShare : null,
-    gripKgSeconds: grips ? CARE.gripKgSeconds : null,
+    grips,
+    arm,
+    leg,
   };
-}
-
-/** One object for each case, so that what is worked out for it can be remembered by it. */
-const CASES: readonly Care[] = Array.from({ length: 8 }, (_, i) =>
-  make((i & 1) > 0, (i & 2) > 0, (i & 4) > 0),
-);
+});
 
 /** Of somebody without such limits. */
 export const NO_CARE = CASES[0] as Care;
@@ -58,6 +71,8 @@ export function careFor(person: Person): Care {
   const at =
     (has(person, "no-straining") ? 1 : 0) +
     (has(person, "no-long-holds") ? 2 : 0) +
-    (has(person, "no-gripping") ? 4 : 0);
+    (has(person, "no-gripping") ? 4 : 0) +
+    (has(person, "use-left-only") || has(person, "use-right-only") ? 8 : 0) +
+    (has(person, "left-leg-only") || has(person, "right-leg-only") ? 16 : 0);
   return CASES[at] as Care;
 }

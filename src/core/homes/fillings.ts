@@ -23,7 +23,14 @@ export interface Filling {
   readonly doubled: boolean;
 }
 
-const WEIGHED: readonly NeedRole[] = ["hand-weight", "held-weight", "worn-weight", "kettlebell", "barbell"];
+const WEIGHED: readonly NeedRole[] = [
+  "hand-weight",
+  "held-weight",
+  "worn-weight",
+  "kettlebell",
+  "barbell",
+  "ankle-weight",
+];
 /** Of these two can be held at once in both hands. */
 const DOUBLES: readonly KitItem["type"][] = ["dumbbell", "bottle", "plate", "tin"];
 /** A home with more ways than this to meet one list of needs is cut there, in the order of its kit. */
@@ -138,12 +145,33 @@ function withTaking(made: Filling, need: Need, taking: Taking): Filling {
   };
 }
 
+/** Whether nothing has to be fetched for a need: the place meets it, or it may be left out. */
+function isSpared(need: Need, home: HomeIndex): boolean {
+  return need.optional === true || home.assumes(need);
+}
+
+/** What can't be met even alone leaves nothing to put together. */
+function isMetAlone(need: Need, left: ReadonlyMap<string, number>, home: HomeIndex): boolean {
+  return isSpared(need, home) || takingsOf(need, left, home).length > 0;
+}
+
+/** What may be left out is used where it is there; a weight is also left where it would be too heavy. */
+function mayBeLeft({ as, optional }: Need, takings: readonly Taking[]): boolean {
+  return optional === true && (takings.length === 0 || WEIGHED.includes(as));
+}
+
+/** What may be left out takes no thing from what has to be there. */
+function requiredFirst(needs: readonly Need[]): readonly Need[] {
+  if (!needs.some(({ optional }) => optional)) return needs;
+  return [...needs.filter(({ optional }) => !optional), ...needs.filter(({ optional }) => optional)];
+}
+
 /** Fillings of one list of needs; each thing holds one role. */
 function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
   if (needs.length === 0) return ONLY_NOTHING;
   // Most homes lack most things: nothing is put together where a role can't be filled at all.
   for (const need of needs) {
-    if (home.fillers(need.as).length === 0 && !home.assumes(need)) return NONE;
+    if (home.fillers(need.as).length === 0 && !isSpared(need, home)) return NONE;
   }
   const out: Filling[] = [];
   let steps = 0;
@@ -155,25 +183,28 @@ function fillingsOfList(needs: readonly Need[], home: HomeIndex): Fillings {
     if (out.length >= MOST || steps >= MOST_STEPS) return;
     const [need, ...others] = open;
     if (!need) {
-      const filling = withoutTaken(made);
-      if (filling.weighed === null || filling.weights.length > 0) out.push(filling);
+      out.push(...whole(made));
       return;
     }
-    if (home.assumes(need)) {
-      go(others, made);
-      return;
-    }
-    for (const taking of takingsOf(need, left, home)) {
+    const assumed = home.assumes(need);
+    const takings = assumed ? [] : takingsOf(need, left, home);
+    if (assumed || mayBeLeft(need, takings)) go(others, made);
+    for (const taking of takings) {
       steps += 1;
       take(taking, -1);
       go(expandNeeds(others, taking.items[0]?.item ?? null), withTaking(made, need, taking));
       take(taking, 1);
     }
   };
-  // What can't be met even alone leaves nothing to put together.
-  if (needs.some((need) => !home.assumes(need) && takingsOf(need, left, home).length === 0)) return NONE;
-  go(needs, NOTHING);
+  if (!needs.every((need) => isMetAlone(need, left, home))) return NONE;
+  go(requiredFirst(needs), NOTHING);
   return { list: out, stopped: out.length >= MOST || steps >= MOST_STEPS };
+}
+
+/** A filling that all needs went into; none where its weight would have to lie in two places. */
+function whole(made: Filling): readonly Filling[] {
+  const filling = withoutTaken(made);
+  return filling.weighed === null || filling.weights.length > 0 ? [filling] : [];
 }
 
 /** Whether a single need could be met by itself. */

@@ -34,18 +34,23 @@ test("every role is filled by something at home, but for what only a gym has; th
   expect([...fillersOf("held-weight")].sort()).toEqual([
     "adjustable-dumbbell",
     "backpack",
+    "books",
     "bottle",
     "dumbbell",
     "jug",
     "kettlebell",
+    "medicine-ball",
     "plate",
+    "sandbag",
   ]);
   expect([...fillersOf("support")].sort()).toEqual([
+    "bed",
     "bench",
     "books",
     "chair",
     "counter",
     "sofa",
+    "stairs",
     "step",
     "table",
   ]);

@@ -51,7 +51,7 @@ export function patternsMissing(
   moves: readonly KnownMove[],
 ): readonly Pattern[] {
   const home = homeIndex(homeWith(kind, { limits: [limit] }));
-  const open = moves.filter(({ gym, ...move }) => !gym && !excludes(limit, { gym, ...move }));
+  const open = moves.filter((move) => !move.gym && !excludes(limit, move));
   return PATTERNS.filter(
     (pattern) =>
       !open.some((move) => move.pattern === pattern && fillingsOf(move.needs, home).list.length > 0),

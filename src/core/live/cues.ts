@@ -2,8 +2,9 @@
 import type { Ms } from "../units";
 import type { ClockState } from "./fold";
 import type { LiveScore } from "./live-score";
+import type { Turn } from "./turns";
 
-export const CUE_KINDS = ["count-in", "start", "half-way", "last-ten", "end"] as const;
+export const CUE_KINDS = ["count-in", "start", "turn", "then", "half-way", "last-ten", "end"] as const;
 export type CueKind = (typeof CUE_KINDS)[number];
 
 export interface Cue {
@@ -16,8 +17,10 @@ export const HALF_WAY_FROM_MS = 30_000;
 export const LAST_TEN_FROM_MS = 25_000;
 const COUNT_IN_TICKS_MS = [3000, 2000, 1000];
 
-function pieceCues(startMs: Ms, lengthMs: Ms, waits: boolean): Cue[] {
+function pieceCues({ startMs, lengthMs, waits, turns }: ToCome): Cue[] {
   const cues: Cue[] = [{ kind: "start", atMs: startMs }];
+  // Of a piece that was cut what lay behind its end doesn't come.
+  for (const { kind, afterMs } of turns) if (afterMs < lengthMs) cues.push({ kind, atMs: startMs + afterMs });
   if (lengthMs >= HALF_WAY_FROM_MS) cues.push({ kind: "half-way", atMs: startMs + Math.round(lengthMs / 2) });
   if (lengthMs >= LAST_TEN_FROM_MS) cues.push({ kind: "last-ten", atMs: startMs + lengthMs - 10_000 });
   if (!waits) cues.push({ kind: "end", atMs: startMs + lengthMs });
@@ -36,6 +39,7 @@ interface ToCome {
   readonly lengthMs: Ms;
   readonly works: boolean;
   readonly waits: boolean;
+  readonly turns: readonly Turn[];
   /** Whether it is the first of the class. */
   readonly isFirst: boolean;
 }
@@ -48,7 +52,8 @@ function* piecesFrom(score: LiveScore, state: ClockState, stateAtMs: Ms): Genera
     const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? timing.lengthMs);
     if (lengthMs === 0 && i !== state.index) continue;
     const works = score.segments[i]?.kind === "work";
-    yield { startMs, lengthMs, works, waits: timing.waits, isFirst: i === 0 };
+    const turns = score.turns[i] ?? [];
+    yield { startMs, lengthMs, works, waits: timing.waits, turns, isFirst: i === 0 };
     if (timing.waits) return;
     startMs += lengthMs;
   }
@@ -76,7 +81,7 @@ export function cuesBetween(
     const { startMs, lengthMs } = piece;
     if (piece.works) {
       if (gapStartMs < startMs) cues.push(...ticksBefore(startMs, gapStartMs));
-      cues.push(...pieceCues(startMs, lengthMs, piece.waits));
+      cues.push(...pieceCues(piece));
       gapStartMs = startMs + lengthMs;
     } else if (piece.isFirst && counting) gapStartMs = startMs;
   }

@@ -14,6 +14,7 @@ export const MOST_EXTEND_SECONDS = 600;
 export const MOST_SHORTEN_SECONDS = 3600;
 export const MOST_NOTE_CHARACTERS = 500;
 const MOST_ID_CHARACTERS = 100;
+const MOST_NAME_CHARACTERS = 120;
 const MOST_VERSION = 1_000_000;
 
 export interface EventKindFacts {
@@ -104,6 +105,12 @@ export const EVENT_KINDS = {
   leave: { ...entry, payload: { person }, words: "left" },
   /** The level from now on. */
   mark: { ...entry, payload: { person, mark: oneOf(MARKS) }, words: "took another level" },
+  /** Of the equals that a slot leaves to choose from, by its move id (by its name where it has none). */
+  choose: {
+    ...entry,
+    payload: { person, slot, move: text(MOST_NAME_CHARACTERS) },
+    words: "chose one of the ways",
+  },
   done: { ...entry, payload: { person, slot: optional(slot) }, words: "was done" },
   hurt: { ...entry, payload: { person, slot: optional(slot) }, words: "said that it hurts" },
   uncomfortable: { ...entry, payload: { person, slot: optional(slot) }, words: "asked for another way" },

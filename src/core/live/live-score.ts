@@ -1,9 +1,10 @@
 /** The score as the fold needs it: lengths in milliseconds, and where the clock waits for "next". */
 import type { BlockRole, ClassDoc } from "../class/document";
 import type { Segment } from "../class/expand";
-import { bookOf, type KnownMove } from "../moves/book";
+import { bookOf, type KnownMove, type MoveBook } from "../moves/book";
 import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
+import { slotsById, type Turn, turnsIn } from "./turns";
 
 export interface LiveSegment {
   readonly lengthMs: Ms;
@@ -17,14 +18,17 @@ export interface LiveScore {
   readonly totalMs: Ms;
   /** Planned lengths by index. */
   readonly lengths: readonly Ms[];
+  /** What changes within each piece, by index. */
+  readonly turns: readonly (readonly Turn[])[];
   /** Roles of the blocks, by id. */
   readonly roles: ReadonlyMap<string, BlockRole>;
   /** Blocks that go station by station. */
   readonly station: ReadonlySet<string>;
 }
 
-/** A frozen score made ready for teaching. */
-export function liveScore(doc: ClassDoc, score: Score): LiveScore {
+/** A frozen score made ready for teaching. Without a book of its moves nothing is known to change within a piece. */
+export function liveScore(doc: ClassDoc, score: Score, book?: MoveBook): LiveScore {
+  const slots = slotsById(doc);
   const waiting = new Set(doc.blocks.filter((block) => block.atEnd === "wait").map((block) => block.id));
   const timings = score.segments.map((segment) => ({
     lengthMs: (segment.end - segment.start) * 1000,
@@ -35,6 +39,7 @@ export function liveScore(doc: ClassDoc, score: Score): LiveScore {
     timings,
     totalMs: score.seconds.plan * 1000,
     lengths: timings.map((segment) => segment.lengthMs),
+    turns: book ? score.segments.map((segment) => turnsIn(slots, segment, book)) : [],
     roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
     station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),
   };
@@ -45,7 +50,8 @@ export function scoreOfKept(kept: {
   readonly doc: ClassDoc;
   readonly moves: readonly KnownMove[];
 }): LiveScore {
-  return liveScore(kept.doc, scoreOf(kept.doc, bookOf(kept.moves)));
+  const book = bookOf(kept.moves);
+  return liveScore(kept.doc, scoreOf(kept.doc, book), book);
 }
 
 /** The first piece after the segment at `index` that hasn't been dropped, or null. */

@@ -1,5 +1,6 @@
 /** What Teach says of the present and the next, as data: the clock's state, worked out once. */
 import {
+  appearanceIndex,
   type ClassDoc,
   type Dose,
   doseAt,
@@ -14,7 +15,7 @@ import type { Segment, SegmentKind } from "../class/expand";
 import type { Mark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Need } from "../moves/move";
-import type { Part } from "../parts/part";
+import { levelNote, type Part } from "../parts/part";
 import { nameOf } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
 import { appearanceOf } from "../score/resolve";
@@ -24,6 +25,7 @@ import { spanTriple } from "../values/span";
 import type { ClockState } from "./fold";
 import type { LiveScore } from "./live-score";
 import { positionOf } from "./position";
+import { stepNow, stepText } from "./steps";
 
 /** A piece by its move, or by all moves of a block that is done as often as possible. */
 export type PieceSaid = { readonly move: MoveName } | { readonly asManyRoundsOf: readonly MoveName[] };
@@ -123,9 +125,26 @@ function headlineOf(
 }
 
 /** What to say: before a piece its call, else its cue, else the move's first. */
-function cueOf({ slot, move }: NonNullable<ReturnType<typeof moveOf>>, working: boolean): string {
-  const call = working ? "" : ownWords(slot, "call");
-  return call || ownWords(slot, "cue") || move.cues?.[0] || "";
+function cueOf(
+  { slot, move }: NonNullable<ReturnType<typeof moveOf>>,
+  round: number | null,
+  working: boolean,
+): string {
+  const index = appearanceIndex(slot, round);
+  const call = working ? "" : ownWords(slot, "call", index);
+  return call || ownWords(slot, "cue", index) || move.cues?.[0] || "";
+}
+
+/** While it is worked the step that is on, where the move has steps; else what is to be said. */
+function saidNow(
+  here: NonNullable<ReturnType<typeof moveOf>>,
+  shown: Segment | null,
+  { intoMs, lengthMs }: ClockState,
+  working: boolean,
+  book: MoveBook,
+): string {
+  const step = working && shown ? stepNow(here.slot, here.move, shown, intoMs, lengthMs, book) : null;
+  return step ? stepText(step) : cueOf(here, shown?.round ?? null, working);
 }
 
 /** The present and the next of a state. Pure: the same state gives the same on every screen. */
@@ -143,7 +162,7 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
     round: roundOf(doc, score, state, working ? segment : (shown ?? segment)),
     headline: headlineOf(doc, book, segment, shown),
     dose: shown && here ? doseOf(score, here.slot, shown) : null,
-    cue: here ? cueOf(here, working) : "",
+    cue: here ? saidNow(here, shown, state, working, book) : "",
     otherSide: otherSide?.side ?? null,
     next: pieceSaid(doc, book, next),
     fetch: fetchOf(before ?? null, target ?? null),
@@ -177,12 +196,13 @@ export interface CallGroup {
   readonly stopSeconds: Seconds | null;
 }
 
-/** People in groups to call, the largest first, and how many do what was set. */
+/** People in groups to call, and how many do what was set: what the instructor named herself first, then the largest. */
 export function callGroups(
   parts: readonly Part[],
   slotId: string | null,
 ): { readonly groups: readonly CallGroup[]; readonly asSet: number } {
   const groups = new Map<string, CallGroup>();
+  const named = new Set<string>();
   let asSet = 0;
   for (const part of parts) {
     const slot = part.slots.find((entry) => entry.slot === slotId);
@@ -191,16 +211,21 @@ export function callGroups(
       asSet += 1;
       continue;
     }
+    const note = levelNote(slot);
     const way =
       slot.status === "unmet"
         ? ("none" as const)
-        : slot.note === null
+        : note === null
           ? { move: { id: slot.move, name: slot.name } }
-          : { note: slot.note };
+          : { note };
     const same = { mark: slot.mark, way, halves: slot.shares !== null, stopSeconds: slot.seconds };
     const key = JSON.stringify(same);
     groups.set(key, { people: (groups.get(key)?.people ?? 0) + 1, ...same });
+    if (slot.own) named.add(key);
   }
-  const sorted = [...groups].sort(([a, x], [b, y]) => y.people - x.people || (a < b ? -1 : 1));
+  const rank = (key: string) => (named.has(key) ? 0 : 1);
+  const sorted = [...groups].sort(
+    ([a, x], [b, y]) => rank(a) - rank(b) || y.people - x.people || (a < b ? -1 : 1),
+  );
   return { groups: sorted.map(([, group]) => group), asSet };
 }

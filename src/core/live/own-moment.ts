@@ -18,6 +18,12 @@ export interface OwnMoment {
   /** The dose of this piece with the reps that are counted in it; the person's own where their level has one. */
   readonly dose: Dose;
   readonly reps: Triple | null;
+  /** The reps are of each side, both in this piece. */
+  readonly eachSide: boolean;
+  /** Their level does fewer rounds: in this one they rest. */
+  readonly rests: boolean;
+  /** A hold where the class counts reps: seconds at a time, else null. */
+  readonly holdSeconds: Seconds | null;
   /** Of a timed piece: about so many reps of each limb; null where that can't be told, or reps are counted. */
   readonly aboutReps: number | null;
   /** The things in use in this set. */
@@ -42,7 +48,11 @@ function repsOf(slot: Slot, level: Way | null, segment: Segment, book: MoveBook)
 }
 
 /** Where the sides share a piece: seconds of the first one, and when they change in the piece as long as it is now. */
-function sideChange(own: PartSlot, segment: Segment, lengthMs: Ms) {
+function sideChange(
+  own: PartSlot,
+  segment: Segment,
+  lengthMs: Ms,
+): { shareSeconds: Seconds | null; changeMs: Ms | null } {
   if (!own.shares) return { shareSeconds: null, changeMs: null };
   const ownSeconds = Math.min(segment.end - segment.start, own.seconds ?? Number.POSITIVE_INFINITY);
   const shareSeconds = Math.ceil(ownSeconds / 2);
@@ -99,18 +109,28 @@ function counted(
   segment: Segment,
   appearance: number,
   book: MoveBook,
-): Pick<OwnMoment, "dose" | "reps" | "tempo" | "aboutReps" | "uses"> {
+): Omit<OwnMoment, "side" | "shareSeconds" | "soon" | "stopped"> {
   const dose = doseAt(slot, appearance);
   const level = own.status === "as-set" ? wayAt(slot, own.mark) : null;
   const set = own.sets?.[Math.min(appearance, own.sets.length - 1)];
   const fewer = ownFewer(set, level?.reps ?? dose.reps) ?? level;
+  const { eachSide = false } = own;
+  const holds = set !== undefined && set.reps === null && dose.reps !== undefined;
   return {
     dose: fewer?.reps === undefined ? dose : { reps: fewer.reps },
-    reps: repsOf(slot, fewer, segment, book),
-    tempo: level?.tempo ?? dose.tempo ?? null,
+    reps: eachSide ? (set?.reps ?? null) : repsOf(slot, fewer, segment, book),
+    eachSide,
+    rests: own.rounds !== undefined && appearance >= own.rounds,
+    holdSeconds: holds ? set.seconds : null,
+    tempo: own.tempo ?? level?.tempo ?? (isPaced(slot, own, book) ? dose.tempo : null) ?? null,
     aboutReps: set && set.reps === null ? set.limbReps : null,
     uses: set?.uses ?? own.uses,
   };
+}
+
+/** Whether a slot's tempo is one for the own way: it is the set move, or has a lowering to do slowly. */
+function isPaced(slot: Slot, { move }: PartSlot, book: MoveBook): boolean {
+  return move === null || move === resolveMove(slot.move, book).id || book.get(move)?.phases !== undefined;
 }
 
 /** The own reps of a set that came down from what was set; null where they are as set. */

@@ -3,6 +3,7 @@ import type { Mark } from "../homes/home";
 import type { Ms } from "../units";
 import { factsOf, type PersonKind } from "./event-kinds";
 import { personOf, type SessionEvent } from "./events";
+import type { Picks } from "./picks";
 
 export interface Hurt {
   readonly person: string;
@@ -15,6 +16,8 @@ export interface PeopleNow {
   readonly here: readonly string[];
   /** Levels that were changed on the spot. */
   readonly marks: ReadonlyMap<string, Mark>;
+  /** What each picked of a slot's equals. */
+  readonly picks: ReadonlyMap<string, Picks>;
   /** Pressed "hurts" and not yet answered, the first first. */
   readonly hurt: readonly Hurt[];
   /** Asked for another way since, the last first. */
@@ -26,6 +29,7 @@ export interface PeopleNow {
 interface Room {
   readonly here: Set<string>;
   readonly marks: Map<string, Mark>;
+  readonly picks: Map<string, Picks>;
   readonly done: Map<string, string[]>;
   hurt: Hurt[];
   readonly uncomfortable: Hurt[];
@@ -42,6 +46,8 @@ const TURNS: { readonly [K in PersonKind]: (room: Room, event: SessionEvent<K>) 
   join: ({ here }, { payload }) => here.add(payload.person),
   leave: ({ here }, { payload }) => here.delete(payload.person),
   mark: ({ marks }, { payload }) => marks.set(payload.person, payload.mark),
+  choose: ({ picks }, { payload: { person, slot, move } }) =>
+    picks.set(person, new Map([...(picks.get(person) ?? []), [slot, move]])),
   done: ({ done }, { payload: { person, slot } }) => {
     if (slot !== undefined) done.set(person, [...(done.get(person) ?? []), slot]);
   },
@@ -56,7 +62,14 @@ const TURNS: { readonly [K in PersonKind]: (room: Room, event: SessionEvent<K>) 
 
 /** The state after these events, in their order. Pure, like the clock's. */
 export function peopleNow(events: readonly SessionEvent[]): PeopleNow {
-  const room: Room = { here: new Set(), marks: new Map(), done: new Map(), hurt: [], uncomfortable: [] };
+  const room: Room = {
+    here: new Set(),
+    marks: new Map(),
+    picks: new Map(),
+    done: new Map(),
+    hurt: [],
+    uncomfortable: [],
+  };
   for (const event of events) {
     if (factsOf(event.kind).seenBy !== "person" || personOf(event) === null) continue;
     (TURNS[event.kind as PersonKind] as (room: Room, event: SessionEvent) => void)(room, event);

@@ -8,6 +8,8 @@ export interface Asked {
   readonly id: string;
   readonly rosterId: string;
   readonly name: string;
+  /** The emergency number of where they are, where that is known. */
+  readonly emergency?: string | null;
 }
 
 export interface Presence {

@@ -12,7 +12,7 @@ export interface Substitute {
 
 /** The slot with another move: its sides and dose stay, so that its time stays; words about the old move go. */
 function swapped(slot: Slot, move: string, book: MoveBook): Slot {
-  const { marks: _ways, cue: _cue, call: _call, ...rest } = slot;
+  const { marks: _ways, cue: _cue, call: _call, alternatives: _own, choice: _equals, ...rest } = slot;
   return { ...rest, move, sides: slotSides(slot, book) };
 }
 

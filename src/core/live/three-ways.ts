@@ -1,21 +1,26 @@
 /** The three ways of every slot, for a screen that everybody sees: as set, an easier and a harder one. */
-import { type ClassDoc, type Slot, slotsOf, type Way, wayAt } from "../class/document";
+import { alternativesOf, type ClassDoc, type Slot, slotsOf, type Way, wayAt } from "../class/document";
 import { type MoveBook, resolveMove } from "../moves/book";
 import { nameOf } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
 import type { Seconds } from "../units";
+import type { Span } from "../values/span";
 
-/** How a way is told: in the instructor's words, by its move, by when to stop, by its tempo, or as nothing but less. */
+/** How a way is told: in the instructor's words, by its move, by when to stop, by its tempo, reps or rounds, or as nothing but less. */
 export type WaySaid =
   | { readonly note: string }
   | { readonly move: MoveName }
   | { readonly stopSeconds: Seconds }
   | { readonly tempo: string }
+  | { readonly reps: Span }
+  | { readonly rounds: number }
   | "slower";
 
 export interface ThreeWays {
   readonly flat: WaySaid;
   readonly natural: MoveName;
+  /** What may be done in place of it as one likes; left out where nothing may. */
+  readonly equals?: readonly MoveName[];
   readonly sharp: WaySaid | null;
 }
 
@@ -23,7 +28,9 @@ function waySaid(way: Way | null, slot: Slot, kind: "easier" | "harder", book: M
   if (way?.note) return { note: way.note };
   if (way?.move !== undefined) return { move: nameOf(resolveMove(way.move, book)) };
   if (way?.seconds !== undefined) return { stopSeconds: way.seconds };
+  if (way?.reps !== undefined) return { reps: way.reps };
   if (way?.tempo !== undefined) return { tempo: way.tempo };
+  if (way?.rounds !== undefined) return { rounds: way.rounds };
   const move = resolveMove(slot.move, book);
   const link = (book.get(move.id ?? "") ?? move).links?.find((entry) => entry.kind === kind);
   const linked = link && book.get(link.to);
@@ -39,6 +46,9 @@ export function threeWays(doc: ClassDoc, book: MoveBook): Readonly<Record<string
         {
           flat: waySaid(wayAt(slot, "flat"), slot, "easier", book) ?? "slower",
           natural: nameOf(resolveMove(slot.move, book)),
+          ...(slot.choice
+            ? { equals: alternativesOf(slot).map(({ move }) => nameOf(resolveMove(move, book))) }
+            : {}),
           sharp: waySaid(wayAt(slot, "sharp"), slot, "harder", book),
         },
       ]),

@@ -156,12 +156,13 @@ export function prefilled(
   const { spans, marks } = attendanceOf(events, person, endMs);
   const filled = new Map<string, SlotDone>();
   for (const { slot } of partAt(null)?.slots ?? []) {
-    const sets = setsDone(score, stays, spans, slot);
-    if (sets === 0) continue;
+    const ran = setsDone(score, stays, spans, slot);
+    if (ran === 0) continue;
     const last = stays.findLast((stay) => score.segments[stay.index]?.slot === slot);
     const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
     const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
     if (!own || own.status === "unmet") continue;
+    const sets = Math.min(ran, own.rounds ?? ran);
     // Of the last set: where weights climb it says most.
     const load = own.sets?.[sets - 1]?.load ?? own.load;
     const eachKg = load && "kg" in load ? { eachKg: load.kg } : {};

@@ -47,10 +47,6 @@ export interface BodyFacts {
   readonly quick: boolean;
   /** Something heavy over the face. */
   readonly aboveFace: boolean;
-  /** `much`: long on one foot, in line, or with the feet tied, and nothing to hold. */
+  /** `much`: long on one foot, in line, or with a band round the feet, and no hand on anything firm. */
   readonly balance: (typeof BALANCES)[number];
-  /** A hand or the back on something firm. */
-  readonly held: boolean;
-  /** A band round both legs. */
-  readonly tied: boolean;
 }

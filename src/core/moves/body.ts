@@ -51,8 +51,6 @@ export function usualBody(position: Position): BodyFacts {
     quick: false,
     aboveFace: false,
     balance: "none",
-    held: false,
-    tied: false,
   };
 }
 

@@ -2,12 +2,18 @@ import { distance } from "fastest-levenshtein";
 import type { Link, Move, MoveFacts, MoveRef, NamedMove } from "./move";
 
 /** A move as far as it is known: library moves know everything, others what was given. */
-export type KnownMove = Partial<MoveFacts> & {
+export interface KnownMove extends Partial<MoveFacts> {
   /** null for a move that is given by name only. */
   readonly id: string | null;
   readonly name: string;
   readonly repSeconds: number;
-};
+  /** Of a sequence its moves, in turn: a limit that excludes one excludes the whole. */
+  readonly parts?: readonly KnownMove[];
+  /** What else people call it. */
+  readonly aliases?: readonly string[];
+  /** Of a move by name: the id of the one it is like. */
+  readonly like?: string;
+}
 
 /** Seconds of a rep of a move given by name without its own. */
 export const DEFAULT_REP_SECONDS = 3;
@@ -85,11 +91,36 @@ export function resolveMove(ref: MoveRef, book: MoveBook): KnownMove {
   if (typeof ref === "string") {
     return book.get(ref) ?? { id: null, name: ref, repSeconds: DEFAULT_REP_SECONDS };
   }
-  return named(ref);
+  const there = namedMoves.get(ref);
+  if (there?.book === book) return there.move;
+  const move = named(ref, book);
+  namedMoves.set(ref, { book, move });
+  return move;
 }
 
-function named(ref: NamedMove): KnownMove {
-  return { ...ref, id: null, repSeconds: ref.repSeconds ?? DEFAULT_REP_SECONDS };
+/** Moves by name with all that they take over; the same for the same name in a document, so that it is told as one. */
+const namedMoves = new WeakMap<NamedMove, { readonly book: MoveBook; readonly move: KnownMove }>();
+
+/** What a move by name states, over what the one it is like has; that one is a swap of it. */
+function named(ref: NamedMove, book: MoveBook): KnownMove {
+  const like = ref.like === undefined ? undefined : book.get(ref.like);
+  const repSeconds = ref.repSeconds ?? like?.repSeconds ?? DEFAULT_REP_SECONDS;
+  if (!like) return { ...ref, id: null, repSeconds };
+  const swap: Link = { to: like.id as string, kind: "swap", how: "kit" };
+  return {
+    ...withoutStale(ref, like),
+    ...ref,
+    links: ref.links ?? [swap, ...(like.links ?? [])],
+    id: null,
+    repSeconds,
+  };
+}
+
+/** Facts of the other move, but for what hangs on words or on a position that the name states otherwise. */
+function withoutStale({ position, loads }: NamedMove, like: KnownMove): KnownMove {
+  if (position === undefined && loads === undefined) return like;
+  const { body: _body, ...rest } = like;
+  return rest;
 }
 
 /** The ids nearest to a misspelt one, best first: at most three, none that has little in common. */

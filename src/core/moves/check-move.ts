@@ -17,6 +17,7 @@ import {
 } from "../values/check-values";
 import { at } from "../values/faults";
 import { parseTempo } from "../values/tempo";
+import { checkBody } from "./check-body";
 import {
   IMPACTS,
   LINK_HOWS,
@@ -38,6 +39,9 @@ const NEED_LISTS: ListBounds = { least: 0, most: 6, what: "alternatives" };
 const NEED_ROLES_IN_ONE: ListBounds = { least: 0, most: 6, what: "needs" };
 export const LINKS: ListBounds = { least: 0, most: 40, what: "links" };
 const SAYINGS: ListBounds = { least: 0, most: 10, what: "sentences" };
+const STEPS: ListBounds = { least: 0, most: 30, what: "steps" };
+const ALIASES: ListBounds = { least: 0, most: 20, what: "names" };
+const ALIAS: Bounds = { least: 1, most: 120 };
 /** Characters of a cue, a fault or a caution. */
 const SAYING: Bounds = { least: 0, most: 500 };
 /** A list of words of a closed list holds each once at most. */
@@ -65,6 +69,7 @@ function checkNeed(faults: Faults, path: string, value: unknown): void {
   checkKey(faults, path, value, "count", (p, v) => checkWhole(faults, p, v, { least: 1, most: 10 }));
   checkKey(faults, path, value, "equal", (p, v) => checkBoolean(faults, p, v));
   checkKey(faults, path, value, "firm", (p, v) => checkBoolean(faults, p, v));
+  checkKey(faults, path, value, "optional", (p, v) => checkBoolean(faults, p, v));
   checkKey(faults, path, value, "bearsWeight", (p, v) => checkBoolean(faults, p, v));
   checkKey(faults, path, value, "kg", (p, v) => checkRange(faults, p, v));
   checkKey(faults, path, value, "heightCm", (p, v) => checkRange(faults, p, v));
@@ -115,9 +120,11 @@ export function checkFacts(faults: Faults, path: string, move: Json): void {
     checkList(faults, p, v, words(LOADS, "loads"), (q, w) => checkOneOf(faults, q, w, LOADS)),
   );
   key("links", (p, v) => checkList(faults, p, v, LINKS, (q, w) => checkLink(faults, q, w)));
+  key("aliases", (p, v) => checkList(faults, p, v, ALIASES, (q, w) => checkText(faults, q, w, ALIAS)));
   for (const name of ["cues", "faults", "cautions"]) {
     key(name, (p, v) => checkList(faults, p, v, SAYINGS, (q, w) => checkText(faults, q, w, SAYING)));
   }
+  key("steps", (p, v) => checkList(faults, p, v, STEPS, (q, w) => checkText(faults, q, w, SAYING)));
   for (const name of ["demoSeconds", "setupSeconds"]) {
     key(name, (p, v) => checkWhole(faults, p, v, { least: 0, most: 600 }));
   }
@@ -133,6 +140,7 @@ export function checkFacts(faults: Faults, path: string, move: Json): void {
   key("holdSeconds", (p, v) => checkWhole(faults, p, v, { least: 1, most: 3600 }));
   key("skill", (p, v) => checkWhole(faults, p, v, { least: 1, most: 5 }));
   key("phases", (p, v) => checkPhases(faults, p, v));
+  key("body", (p, v) => checkBody(faults, p, v));
 }
 
 function checkStrength(faults: Faults, path: string, value: unknown): void {
@@ -200,11 +208,17 @@ export function checkOwnMove(faults: Faults, path: string, value: unknown): void
 }
 
 /** A slot's move: an id (whether the book has it is checked elsewhere) or a move by name. */
-export function checkNamedMove(faults: Faults, path: string, value: unknown): void {
+export function checkNamedMove(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  checkLike: (path: string, value: unknown) => void,
+): void {
   if (!isObject(value)) {
     faults.add(path, { code: "kind", expected: "a move id or an object with a name" });
     return;
   }
   checkKey(faults, path, value, "name", (p, v) => checkText(faults, p, v, { least: 1, most: 120 }), true);
+  checkKey(faults, path, value, "like", checkLike);
   checkFacts(faults, path, value);
 }

@@ -106,6 +106,13 @@ export const NEED_ROLES = [
   "machine",
   "roller",
   "ankle-strap",
+  "ankle-weight",
+  "rope",
+  "rack",
+  "handle-pair",
+  "cushion",
+  "wedge",
+  "stairs",
 ] as const;
 export type NeedRole = (typeof NEED_ROLES)[number];
 
@@ -128,6 +135,8 @@ export interface Need {
   /** Hard and level enough to stand on: no sofa. */
   readonly firm?: boolean;
   readonly at?: "low" | "mid" | "high";
+  /** Used where it is there, and nothing is missed where it isn't. */
+  readonly optional?: boolean;
 }
 
 export const LINK_KINDS = ["easier", "harder", "swap"] as const;
@@ -222,6 +231,8 @@ export interface MoveFacts {
   readonly faults: readonly string[];
   readonly cautions: readonly string[];
   readonly links: readonly Link[];
+  /** Of a move of many steps what each of them is, in their order; they share a rep, or a timed piece. */
+  readonly steps?: readonly string[];
   /** A way of the gym: in the library so that a gym plan can be put in and brought home. */
   readonly gym?: boolean;
 }
@@ -230,13 +241,20 @@ export interface MoveFacts {
 export interface Move extends MoveFacts {
   readonly id: string;
   readonly name: string;
+  /** What else people call it, in the singular. */
+  readonly aliases?: readonly string[];
   /** Seconds of one rep (both sides of an alternating rep count as two). */
   readonly repSeconds: number;
 }
 
-/** A move that isn't in the library: only what is given is known of it. `repSeconds` is 3 where left out. */
+/**
+ * A move that isn't in the library: what is given is known of it, and with `like` all else as that move has it.
+ * `repSeconds` is 3 where neither says.
+ */
 export interface NamedMove extends Partial<MoveFacts> {
   readonly name: string;
+  /** Id of the move whose facts, rep time and links it takes over. */
+  readonly like?: string;
   readonly repSeconds?: number;
 }
 

@@ -17,6 +17,8 @@ export const COSTS = {
   otherKit: 30,
   /** Each tenth of the reps or seconds that a dose comes down. */
   less: 4,
+  /** Each step harder than what is wanted: nobody who can't do it is sent to more, where something else is there. */
+  harder: 40,
   /** Of moves in which no strain can be told: each step of difficulty away from the wanted mark. */
   mark: 100,
   /** The way trains another movement pattern. */
@@ -25,8 +27,16 @@ export const COSTS = {
   muscles: 60,
   /** Another body position. */
   position: 20,
+  /** Of moves in which no strain can be told: each step of skill above what was set. */
+  skill: 15,
+  /** Sitting down for what is done standing: easier isn't sitting down, but for who sits all class. */
+  sitting: 80,
   /** Each step between none, low and high impact. */
   impact: 20,
+  /** Of moves in which no strain can be told: each MET by which the work is another. */
+  energy: 10,
+  /** A hold in place of what moves, or the reverse. */
+  holding: 40,
   /** Two things at once where the move asks for one. */
   doubled: 10,
   /** A one-sided way for a two-sided slot, or the reverse. */
@@ -35,6 +45,8 @@ export const COSTS = {
   changeOver: 1,
   /** Seconds of change-over that make a point. */
   changeOverUnitSeconds: 3,
+  /** Two slots that share a round of a lap, set with different moves and done with the same one. */
+  repeat: 60,
   /** A slot that can't be done: more than any way can cost. */
   unmet: 10_000,
 } as const;
@@ -50,7 +62,10 @@ export const COST_TERMS = [
   "pattern",
   "muscles",
   "position",
+  "skill",
   "impact",
+  "energy",
+  "holding",
   "sidedness",
   "strain",
 ] as const;
@@ -67,7 +82,10 @@ export const NO_COST: CostSheet = {
   pattern: 0,
   muscles: 0,
   position: 0,
+  skill: 0,
   impact: 0,
+  energy: 0,
+  holding: 0,
   sidedness: 0,
   strain: 0,
 };

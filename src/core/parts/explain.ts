@@ -1,5 +1,5 @@
 /** The reasons of a part: why this way, what else was open, and what is missing where there is none. */
-import { doseAt, type Slot } from "../class/document";
+import { doseAt, loadAt, type Slot } from "../class/document";
 import { careFor, isEffortHold } from "../homes/care";
 import { hasFor } from "../homes/fillings";
 import type { Person } from "../homes/home";
@@ -9,17 +9,20 @@ import type { Need } from "../moves/move";
 import { heldBy } from "../reasons/held";
 import { named } from "../reasons/named";
 import type { Adjust, Dearer, LoadReason, Why, WhyNot } from "../reasons/part-reasons";
+import type { Of } from "../reasons/value";
 import type { Strengths } from "../strength/belief";
-import { repsRange } from "../strength/predict";
+import { maximumAt } from "../strength/belief";
+import { repsLeft } from "../strength/load";
+import { MOST_TOLD, repsRange } from "../strength/predict";
 import type { ScaledMove } from "../strength/scaled";
 import type { UsedSet } from "../strength/sets";
 import { STRAIN } from "../strength/strain";
-import { COST_TERMS } from "./costs";
+import { COST_TERMS, COSTS } from "./costs";
 import type { Instead, Status } from "./part";
-import type { Wanted } from "./plan";
+import { idOf, type Wanted } from "./plan";
 import { type Cell, followPoints, type PartProblem } from "./problem";
 import { reachableFrom } from "./reach";
-import { type Asked, meansOf, type OpenWay, obstacle, openWays } from "./ways";
+import { type Asked, meansOf, type OpenWay, obstacle, openWays, waysOfMove } from "./ways";
 
 /** Why a move can't be done by this person here: a limit, the room, or the kit. Null where it can. */
 export function whyNot(move: KnownMove, person: Person): WhyNot | null {
@@ -51,9 +54,6 @@ function missingNeeds(move: KnownMove, person: Person): { needs: readonly Need[]
   const [least] = lists.filter((list) => list.length > 0).sort((a, b) => a.length - b.length);
   return least ? { needs: least, together: false } : { needs: move.needs?.[0] ?? [], together: true };
 }
-
-/** Reps past which nobody is told a number. */
-const MOST_TOLD = 20;
 
 /** What the weight of a way is chosen by, and how sure that is; null where nothing is held. */
 export function loadReason(
@@ -97,19 +97,29 @@ function nearestSet(move: ScaledMove, { used }: Strengths): UsedSet | null {
 const because = (reason: WhyNot) => ({ topic: "whyNot" as const, reasons: [reason] });
 
 /** Why a way that could be done was left: it is too hard yet, its effort is further off, or the change costs more. */
-function whyLeft(way: OpenWay, target: OpenWay | undefined): WhyNot {
-  if (!target) return { code: "too-hard" };
-  return { code: target.total > way.total ? "effort" : "saves-changing" };
+function whyLeft(way: OpenWay, target: OpenWay | undefined, { slot, wanted }: Cell): WhyNot {
+  if (!target) {
+    const need = wanted.target.needs?.[0]?.find(({ kg }) => kg !== undefined);
+    const written = loadAt(slot, 0)?.kg !== undefined;
+    return written && need
+      ? { code: "kit-too-heavy", needs: { needs: [{ as: need.as }] } }
+      : { code: "too-hard" };
+  }
+  const off = ({ cost }: OpenWay) => cost.strain + cost.less;
+  const nearer = off(target) - off(way) >= COSTS.less;
+  return { code: target.total > way.total || nearer ? "effort" : "saves-changing" };
 }
 
 /** Why the chosen way. */
 export function whyOf(way: OpenWay, cell: Cell, status: Status, person: Person): Why {
   const { wanted } = cell;
   const overruled = cell.overruled !== null;
-  const best = cell.ways.find(({ isTarget }) => isTarget);
+  const best = cell.ways.find(({ isTarget }) => isTarget) ?? waysOfMove(cell.asked, wanted.target)[0];
   const held = heldBy(person, way.uses);
   if (overruled) return { code: "chosen", move: named(way.move), held };
+  if (way.own) return alternativeWhy(way, cell, held, person);
   if (status === "eased" && way.isTarget) return { code: "less", mark: { mark: wanted.mark }, held };
+  if (!way.isTarget && status === "as-set") return { code: "as-set", held };
   if (way.isTarget) {
     return wanted.targetLevel === 0
       ? { code: "as-set", held }
@@ -120,8 +130,17 @@ export function whyOf(way: OpenWay, cell: Cell, status: Status, person: Person):
     move: named(way.move),
     held,
     set: named(wanted.target),
-    because: because(whyNot(wanted.target, person) ?? whyLeft(way, best)),
+    because: because(whyNot(wanted.target, person) ?? whyLeft(way, best, cell)),
   };
+}
+
+/** Why one of the instructor's own ways: it is one of equals, or what is set can't be done. */
+function alternativeWhy(way: OpenWay, cell: Cell, held: Of<"held">, person: Person): Why {
+  const { slot, wanted } = cell;
+  if (slot.choice) return { code: "choice", move: named(way.move), held };
+  const set = wanted.way?.move === undefined ? wanted.base : wanted.target;
+  const reason = whyNot(set, person) ?? { code: "too-hard" as const };
+  return { code: "own", move: named(way.move), held, set: named(set), because: because(reason) };
 }
 
 /** What stands in the way of every way within reach, the set one first, and what would help. */
@@ -130,12 +149,20 @@ export function whyUnmet(wanted: Wanted, person: Person, book: MoveBook): Why {
     .filter((entry) => obstacle(entry.move, person) === null && !entry.move.gym)
     .map((entry) => missingNeeds(entry.move, person).needs)
     .filter((needs) => needs.length > 0);
+  const reason = whyNot(wanted.target, person);
+  // What can't be done for a limit alone could be with something lighter: then that is what is missing.
+  const tooHard = reason?.code === "limit" && reachableFrom(wanted.base, book).some(hasMeans(person));
   return {
     code: "unmet",
-    because: because(whyNot(wanted.target, person) ?? { code: "not-here" }),
-    help: { needs: helped[0] ?? [] },
+    because: because(tooHard ? { code: "too-hard" } : (reason ?? { code: "not-here" })),
+    help: { needs: tooHard ? [] : (helped[0] ?? []) },
   };
 }
+
+const hasMeans =
+  (person: Person) =>
+  ({ move }: { readonly move: KnownMove }) =>
+    meansOf(homeIndex(person), move).fillings.length > 0;
 
 /** Why a cell that the instructor chose can't be done as chosen. */
 export function whyChosenUnmet(moveId: string, person: Person, book: MoveBook): Why {
@@ -201,6 +228,8 @@ function forTooHeavy(way: OpenWay, person: Person, book: MoveBook): readonly Adj
 /** What the person's limits ask of the dose. */
 function forLimits({ move, sets, judge }: OpenWay, person: Person): readonly Adjust[] {
   const { holdSeconds, reserve } = careFor(person);
+  if (holdSeconds !== null && sets.some(({ shortened }) => shortened))
+    return [{ code: "hold-at-most", seconds: holdSeconds }];
   const isHold = isEffortHold(move) && sets[0]?.seconds !== null;
   if (isHold) return holdSeconds === null ? [] : [{ code: "hold-at-most", seconds: holdSeconds }];
   return reserve > 0 && judge?.by === "load" ? [{ code: "keep-reserve", reps: reserve }] : [];
@@ -208,13 +237,23 @@ function forLimits({ move, sets, judge }: OpenWay, person: Person): readonly Adj
 
 /** What limits ask, then what to do about a load that is too light or too heavy, in the order in which it is offered. */
 export function adjustments(way: OpenWay, slot: Slot, person: Person, book: MoveBook): readonly Adjust[] {
-  return [...forLimits(way, person), ...forLoad(way, slot, person, book)];
+  return [...forLimits(way, person), ...forTime(way), ...forLoad(way, slot, person, book)];
+}
+
+/** What came down so that the way fits its piece. */
+function forTime({ sets }: OpenWay): readonly Adjust[] {
+  const set = sets.find(({ fits }) => fits !== undefined);
+  return set?.fits === undefined ? [] : [{ code: "fits-time", seconds: Math.round(set.fits) }];
 }
 
 function forLoad(way: OpenWay, slot: Slot, person: Person, book: MoveBook): readonly Adjust[] {
   const [set] = way.sets;
-  if (way.judge?.by !== "load" || !set || set.strain === null) return [];
-  if (set.strain > STRAIN.tooHeavy) return forTooHeavy(way, person, book);
+  if (way.judge?.by !== "load" || !set || set.strain === null || set.gentle) return [];
+  if (set.strain > STRAIN.tooHeavy) {
+    // Weights are chosen with care where little is known; what most have enough left after is no matter.
+    const left = repsLeft(maximumAt(way.judge.belief, 0), set.loadKg ?? 0, set.limbReps);
+    return left < set.reserve ? forTooHeavy(way, person, book) : [];
+  }
   const low = repsRange(way.judge.belief, set.loadKg ?? 0, set.reserve)?.low ?? 0;
   const top = set.reps?.max ?? set.limbReps;
   return low > TOO_LIGHT * top ? forTooLight(way, slot, low, person, book) : [];
@@ -237,6 +276,21 @@ function changingPoints(
   return points;
 }
 
+/** Points of repeats that a way of one slot makes, with the others as chosen. */
+function repeatPoints(
+  index: number,
+  way: OpenWay,
+  chosen: readonly (OpenWay | null)[],
+  { twins }: PartProblem,
+): number {
+  const others = twins.flatMap(({ a, b }) => (a === index ? [b] : b === index ? [a] : []));
+  const same = others.filter((other) => {
+    const move = chosen[other]?.move;
+    return move !== undefined && idOf(move) === idOf(way.move);
+  });
+  return COSTS.repeat * same.length;
+}
+
 /** The best two other moves for a slot with all else as chosen, and why each was not taken. */
 export function insteadOf(
   index: number,
@@ -247,7 +301,8 @@ export function insteadOf(
   const cell = problem.cells[index];
   const now = chosen[index] ?? null;
   if (!cell || !now) return [];
-  const changing = (way: OpenWay) => changingPoints(cell.slot.id, way, chosen, problem);
+  const changing = (way: OpenWay) =>
+    changingPoints(cell.slot.id, way, chosen, problem) + repeatPoints(index, way, chosen, problem);
   const nowChanging = changing(now);
   const best = new Map<string, { way: OpenWay; total: number; changing: number }>();
   for (const way of openWays(cell.asked)) {

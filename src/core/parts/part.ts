@@ -69,6 +69,16 @@ export interface PartSlot {
   /** A one-sided way in a two-sided timed slot: the slot's seconds shared between the sides. */
   readonly shares: readonly [first: Seconds, second: Seconds] | null;
   readonly reps: Triple | null;
+  /** Reps are of each side, where the slot's are of both together; nothing in parts that were frozen before. */
+  readonly eachSide?: boolean;
+  /** Does the first so many of the slot's own appearances and rests in the others; left out: all. */
+  readonly rounds?: number;
+  /** The tempo of their level, where it has its own. */
+  readonly tempo?: string;
+  /** The way is the instructor's own alternative to what is set. */
+  readonly own?: boolean;
+  /** The other equals that this person may pick, where the slot leaves the choice. */
+  readonly choices?: readonly PartSlot[];
   readonly predicted: Predicted | null;
   /** Every set in order; none in parts that were frozen before sets were worked out by themselves. */
   readonly sets?: readonly PartSet[];
@@ -83,6 +93,11 @@ export interface PartSlot {
   readonly loadReason: LoadReason | null;
   readonly cost: CostSheet;
   readonly instead: readonly Instead[];
+}
+
+/** The level's own words of what to do, which stand for the way; words beside an alternative only say when it is for. */
+export function levelNote({ note, own }: Pick<PartSlot, "note" | "own">): string | null {
+  return own ? null : note;
 }
 
 /** What a person needs between two slots, or between the sides of one, against the gap they have. */

@@ -14,6 +14,7 @@ import type { Move } from "../moves/move";
 import { strengthsOf } from "../strength/of-person";
 import { changeOverSeconds } from "./change-over";
 import { COSTS } from "./costs";
+import { lastResort } from "./last-resort";
 import type { PartSlot } from "./part";
 import { partFor } from "./parts";
 import { wantedFor } from "./plan";
@@ -133,7 +134,13 @@ describe("a part", () => {
         const open = reachableFrom(wanted.base, LIBRARY_BOOK).filter(
           (entry) => obstacle(entry.move, person) === null && fillMove(entry.move.needs, person) !== null,
         );
-        if (open.length === 0) expect(part.status).toBe("unmet");
+        // Nothing within reach: then another way of its pattern or of the nearest, or none at all.
+        if (open.length === 0 && part.status !== "unmet") {
+          expect(part.status).toBe("swapped");
+          expect(
+            lastResort(slot as Slot, wanted.mark, LIBRARY_BOOK).map(({ reached }) => reached.move.id),
+          ).toContain(part.move);
+        }
         if (part.status === "unmet") expect(cellWays(lapOf([move.id]), person)).toEqual([]);
         // What can be done as wanted, and is about as hard as it was meant, is done as wanted.
         const best = cellWays(lapOf([move.id]), person).find((way) => way.isTarget);
@@ -145,6 +152,28 @@ describe("a part", () => {
       }),
       { numRuns: 500 },
     );
+  });
+
+  test("keeps two slots of a lap on different moves, where another is nearly as good, and pays where none is", () => {
+    const bare: Person = { id: "p", name: "P", kit: [] };
+    const near = new Map<string, string[]>();
+    for (const { id } of LIBRARY) {
+      const done = partFor(lapOf([id]), bare, LIBRARY_BOOK).slots[0]?.move;
+      if (done) near.set(done, [...(near.get(done) ?? []), id]);
+    }
+    const alike = [...near.values()].filter((ids) => ids.length > 1);
+    expect(alike.length).toBeGreaterThan(20);
+    let apart = 0;
+    let paid = 0;
+    for (const [first, second] of alike) {
+      const part = partFor(lapOf([first as string, second as string]), bare, LIBRARY_BOOK);
+      const least = leastCost(lapOf([first as string, second as string]), bare);
+      expect(part.exact).toBe(true);
+      if (least !== null) expect(part.cost).toBe(least);
+      if (part.slots[0]?.move === part.slots[1]?.move) paid += 1;
+      else apart += 1;
+    }
+    expect(apart).toBeGreaterThan(paid);
   });
 
   test("costs the least that any choice of ways can, found by trying every one", () => {
@@ -392,10 +421,27 @@ function leastCost(doc: ClassDoc, person: Person): number | null {
       const seconds = changeOverSeconds(standOf(a, before.index), standOf(b, now.index), kit);
       sum += Math.ceil(seconds / COSTS.changeOverUnitSeconds);
     }
-    least = Math.min(least, sum);
+    least = Math.min(least, sum + COSTS.repeat * repeatsIn(doc, chosen));
   };
   go(0);
   return least;
+}
+
+/** Pairs of slots that meet in a round of a lap, are set with different moves and done with the same one. */
+function repeatsIn({ blocks }: ClassDoc, chosen: readonly (OpenWay | null)[]): number {
+  const all = blocks.flatMap((block) =>
+    slotsOf(block).map((slot) => ({ slot, lap: block.loop !== "station", block: block.id })),
+  );
+  const rounds = (slot: Slot) => new Set(slot.rounds ?? [1, 2, 3]);
+  let count = 0;
+  all.forEach((a, i) => {
+    all.slice(i + 1).forEach((b, k) => {
+      const [x, y] = [chosen[i]?.move.id, chosen[i + 1 + k]?.move.id];
+      if (!a.lap || a.block !== b.block || a.slot.move === b.slot.move || x === undefined || x !== y) return;
+      if ([...rounds(a.slot)].some((round) => rounds(b.slot).has(round))) count += 1;
+    });
+  });
+  return count;
 }
 
 describe("the demo", () => {

@@ -1,6 +1,6 @@
 /** Working out parts: for each person the best ways of the whole class at once. */
 
-import { type ClassDoc, doseAt, type Way as LevelWay, type Slot } from "../class/document";
+import { type ClassDoc, type Dose, doseAt, type Way as LevelWay, type Slot } from "../class/document";
 import { spanOf } from "../class/dose-kinds";
 import { usesAt } from "../homes/fillings";
 import type { Mark, Person } from "../homes/home";
@@ -8,17 +8,20 @@ import { homeIndex } from "../homes/home-index";
 import type { KitType } from "../homes/kit-types";
 import { bookFor, type MoveBook } from "../moves/book";
 import { maximumAt } from "../strength/belief";
-import { type Range, repsRange } from "../strength/predict";
-import { STRAIN } from "../strength/strain";
+import { repsLeft } from "../strength/load";
+import { MOST_TOLD, type Range, repsRange } from "../strength/predict";
+import { holdLeft, STRAIN } from "../strength/strain";
 import type { Seconds } from "../units";
 import { spanTriple } from "../values/span";
+import { choiceWays } from "./alternatives";
 import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./change-over";
 import { chooseBest } from "./choose";
-import { NO_COST } from "./costs";
+import { COSTS, NO_COST } from "./costs";
 import { adjustments, insteadOf, loadReason, whyChosenUnmet, whyNot, whyOf, whyUnmet } from "./explain";
 import type { ChangeOver, Part, PartLoad, PartSet, PartSlot, Predicted, Status } from "./part";
-import type { Wanted } from "./plan";
+import { idOf, type Wanted } from "./plan";
 import { type Cell, isVaried, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
+import { chooseWithoutRepeats, type RepeatChoice, type RepeatProblem, repeated } from "./repeats";
 import type { WaySet } from "./sets";
 import { type Asked, kgOf, type OpenWay, searchStopped } from "./ways";
 
@@ -29,6 +32,9 @@ function markOf(level: number): Mark {
 /** What a person does against what was set: other kit or a limit swaps, a level eases or raises. */
 function statusOf(way: OpenWay, cell: Cell, person: Person): Status {
   const { wanted } = cell;
+  if (way.own) return "swapped";
+  // Where the library has no level of it that can be done here, what is set is done as it is.
+  if (way.move === wanted.base && wanted.way === null && !way.isTarget) return "as-set";
   if (way.isTarget) return isLessThanSet(way, cell) ? "eased" : "as-set";
   const step = way.level - wanted.targetLevel;
   const [target] = cell.ways.find(({ isTarget }) => isTarget)?.sets ?? [];
@@ -64,18 +70,14 @@ function rangeOf({ judge }: OpenWay, { loadKg, reserve, strain }: WaySet): Range
     : null;
 }
 
-/** Seconds of a hold that count as a rep. */
-const HOLD_REP_SECONDS = 5;
-
 /** Reps that are likely left after a set, at the median; null where that can't be told. */
 function leftOf({ judge }: OpenWay, { loadKg, limbReps, seconds, strain }: WaySet): number | null {
   if (!judge || strain === null) return null;
-  if (judge.by === "hold") return seconds === null ? null : (judge.limitSeconds - seconds) / HOLD_REP_SECONDS;
-  return loadKg ? 30 * (maximumAt(judge.belief, 0) / loadKg - 1) - limbReps : null;
+  if (judge.by === "hold") return seconds === null ? null : holdLeft(seconds, judge.limitSeconds);
+  return loadKg ? repsLeft(maximumAt(judge.belief, 0), loadKg, limbReps) : null;
 }
 
-/** Reps past which nobody is told a number, and from which one is called rough. */
-const MOST_TOLD = 20;
+/** Reps from which a prediction is called rough. */
 const ROUGH_REPS = 10;
 
 function predictedOf(way: OpenWay): Predicted | null {
@@ -94,11 +96,11 @@ function closedOf({ sets, judge }: OpenWay): PartSlot["closed"] {
 }
 
 /** Every set of a slot in order, at the planned number of rounds. */
-function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
+function setsOf(way: OpenWay, { slot, block, wanted }: Asked): readonly PartSet[] {
   const rounds = block.cap !== undefined ? 1 : spanTriple(block.rounds, 1).plan;
-  const own = (slot.rounds ?? Array.from({ length: rounds }, (_, i) => i + 1)).filter(
-    (round) => round <= rounds,
-  );
+  const own = (slot.rounds ?? Array.from({ length: rounds }, (_, i) => i + 1))
+    .filter((round) => round <= rounds)
+    .slice(0, wanted.way?.rounds);
   const told = way.sets.map((set) => {
     const { seconds, reps, strain } = set;
     return {
@@ -117,15 +119,18 @@ function setsOf(way: OpenWay, { slot, block }: Asked): readonly PartSet[] {
 }
 
 /** Seconds after which one stops early, of both sides where they share the piece. */
-function stopsAt(way: OpenWay, level: LevelWay | null): Seconds | null {
+function stopsAt(way: OpenWay, level: LevelWay | null, { dose }: { readonly dose: Dose }): Seconds | null {
   const [set] = way.sets;
   const seconds = set?.seconds ?? null;
-  if ((way.less === 0 && !set?.shortened) || seconds === null) return level?.seconds ?? null;
+  const asSaid = way.less === 0 && !set?.shortened && dose.reps === undefined;
+  if (asSaid || seconds === null) return level?.seconds ?? null;
   return way.shares ? seconds * 2 : seconds;
 }
 
 function sharesOf(slot: Slot, way: OpenWay): PartSlot["shares"] {
   if (!way.shares) return null;
+  const held = doseAt(slot, 0).reps === undefined ? null : (way.sets[0]?.seconds ?? 0);
+  if (held !== null) return [held, held];
   const { plan } = spanTriple(spanOf(doseAt(slot, 0)) ?? 0);
   return [Math.ceil(plan / 2), Math.floor(plan / 2)];
 }
@@ -137,15 +142,47 @@ function slotPart(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
   const there = passing.get(way) as PartSlot | undefined;
   if (there) return there;
   const made = describe(cell, way, problem, book);
-  passing.set(way, made);
-  return made;
+  const others = cell.overruled === null ? choicesOf(cell, way, problem, book) : [];
+  const whole = others.length > 0 ? { ...made, choices: others } : made;
+  passing.set(way, whole);
+  return whole;
+}
+
+/** What somebody may pick in place of a way, where the slot leaves the choice. */
+function choicesOf(cell: Cell, way: OpenWay, problem: PartProblem, book: MoveBook): readonly PartSlot[] {
+  const equals = choiceWays(cell.asked);
+  return equals
+    .filter(({ move }) => idOf(move) !== idOf(way.move))
+    .map((equal) => describe(cell, equal, problem, book));
+}
+
+/** What is only said where it is so. */
+function ownFacts(
+  way: OpenWay,
+  wanted: Wanted,
+  level: LevelWay | null,
+): Pick<PartSlot, "eachSide" | "rounds" | "tempo" | "own"> {
+  const counted = way.sets[0]?.reps !== null;
+  return {
+    ...(way.eachSide && counted ? { eachSide: true } : {}),
+    ...(wanted.way?.rounds === undefined ? {} : { rounds: wanted.way.rounds }),
+    ...(level?.tempo === undefined || !way.move.phases ? {} : { tempo: level.tempo }),
+    ...(way.own ? { own: true } : {}),
+  };
+}
+
+/** The instructor's words about a way: of her alternative, or of the level that does just what it says. */
+function noteOf(way: OpenWay, level: LevelWay | null): string | null {
+  if (way.own) return way.own.note ?? null;
+  return way.isTarget ? (level?.note ?? null) : null;
 }
 
 const NO_OTHERS: PartSlot["instead"] = [];
 
 function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
   const { slot, wanted } = cell;
-  const own = way?.isTarget ? wanted.way : null;
+  // Numbers that a level has without a move of its own go with the person, whatever way they do.
+  const own = way?.isTarget || wanted.way?.move === undefined ? wanted.way : null;
   const reps = way?.sets[0]?.reps ?? null;
   if (!way) {
     const why =
@@ -190,12 +227,13 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
     uses: way.uses,
     load: loadOf(way, way.sets[0] as WaySet),
     closed: closedOf(way),
-    seconds: stopsAt(way, own),
+    seconds: stopsAt(way, own, { dose: doseAt(slot, 0) }),
     shares: sharesOf(slot, way),
+    ...ownFacts(way, wanted, own),
     predicted: predictedOf(way),
     sets: setsOf(way, cell.asked),
     adjust: adjustments(way, slot, person, book),
-    note: own?.note ?? null,
+    note: noteOf(way, own),
     why: whyOf(way, cell, status, person),
     loadReason: loadReason(way, cell.asked),
     cost: way.cost,
@@ -279,13 +317,39 @@ export interface PartOptions {
   readonly instead?: boolean;
 }
 
+/** A problem as the repeats of its moves are looked at. */
+function repeatProblem(problem: PartProblem): RepeatProblem {
+  const moves = problem.cells.map(({ ways }) =>
+    ways.length === 0 ? [null] : ways.map(({ move }) => idOf(move)),
+  );
+  const { twins } = problem;
+  return { own: ownCosts(problem), pairs: pairCosts(problem), moves, twins, cost: COSTS.repeat };
+}
+
+/**
+ * The least cost of a class for one person. First without what repeats cost: most parts have none, and then
+ * that is the answer. Else what it comes to with them is as much as the least can be dearer by, and the ways that
+ * come into question within that are looked at move by move.
+ */
+function bestOf(
+  doc: ClassDoc,
+  person: Person,
+  library: MoveBook,
+  options: PartOptions,
+): { readonly problem: PartProblem; readonly choice: Omit<RepeatChoice, "gap"> } {
+  const problem = partProblem(doc, person, library, options);
+  const known = repeatProblem(problem);
+  const choice = chooseBest(known.own, known.pairs);
+  const repeats = repeated(known, choice.states).length * COSTS.repeat;
+  if (repeats === 0) return { problem, choice };
+  const wider = partProblem(doc, person, library, { ...options, repeats });
+  return { problem: wider, choice: chooseWithoutRepeats(repeatProblem(wider)) };
+}
+
 /** One person's part in the whole class: the exact least cost. The document must be valid. */
 export function partFor(doc: ClassDoc, person: Person, library: MoveBook, options: PartOptions = {}): Part {
   const book = bookFor(doc, library);
-  const problem = partProblem(doc, person, library, options);
-  const own = ownCosts(problem);
-  const pairs = pairCosts(problem);
-  const choice = chooseBest(own, pairs);
+  const { problem, choice } = bestOf(doc, person, library, options);
   const ways = problem.cells.map((cell, i) => cell.ways[choice.states[i] as number] ?? null);
   let slots = problem.cells.map((cell, i) => slotPart(cell, ways[i] ?? null, problem, book));
   if (options.instead) {

@@ -1,6 +1,7 @@
 /** What a slot sets at each mark, and every move that can be reached from it with what it costs in any home. */
 import { type Way as LevelWay, type Slot, wayAt } from "../class/document";
 import { slotSides } from "../class/expand";
+import { slotMove } from "../class/sequence";
 import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import { IMPACTS, type LinkHow } from "../moves/move";
@@ -19,12 +20,21 @@ export interface Wanted {
 
 const LEVEL: Record<Mark, number> = { flat: -1, natural: 0, sharp: 1 };
 
+/** Done as far as it is comfortable, whoever does it: there is no easier one to want. */
+const AS_FAR_AS_IT_GOES: readonly (string | undefined)[] = ["stretch", "mobility"];
+
+/** Easier isn't sitting down, nor holding still: what stands and moves is done standing and moving. */
+function isAlike(base: KnownMove, move: KnownMove): boolean {
+  const sitsDown = move.position === "seated" && base.position !== "seated";
+  return !sitsDown && (move.isometric ?? false) === (base.isometric ?? false) && !move.gym;
+}
+
 /**
  * What is wanted at a mark: the slot's own way for it; else the move itself, with more or less in reserve
- * where strain can be told in it; else the first link that way.
+ * where strain can be told in it; else the first link that way to what is done alike.
  */
 export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
-  const base = resolveMove(slot.move, book);
+  const base = slotMove(slot, book);
   const asSet = { mark, base, target: base, targetLevel: 0, way: null };
   if (mark === "natural") return asSet;
   const way = wayAt(slot, mark);
@@ -32,18 +42,18 @@ export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
     const target = way.move === undefined ? base : resolveMove(way.move, book);
     return { mark, base, target, targetLevel: LEVEL[mark], way };
   }
-  if (isJudged(base)) return asSet;
+  if (isJudged(base) || AS_FAR_AS_IT_GOES.includes(base.pattern)) return asSet;
   const kind = mark === "flat" ? "easier" : "harder";
   for (const link of base.links ?? []) {
     const move = link.kind === kind ? book.get(link.to) : undefined;
-    if (move) return { mark, base, target: move, targetLevel: LEVEL[mark], way: null };
+    if (move && isAlike(base, move)) return { mark, base, target: move, targetLevel: LEVEL[mark], way: null };
   }
   return asSet;
 }
 
 /** What is wanted of a person: at their mark for the pattern of the slot's move. */
 export function wantedFor(slot: Slot, person: Person, book: MoveBook): Wanted {
-  return wantedAt(slot, wantedMark(person, resolveMove(slot.move, book).pattern), book);
+  return wantedAt(slot, wantedMark(person, slotMove(slot, book).pattern), book);
 }
 /** One reached move with all of its cost that no home changes. */
 export interface Entry {
@@ -65,6 +75,12 @@ export interface Plan {
 
 function impactStep(move: KnownMove): number {
   return IMPACTS.indexOf(move.impact ?? "none");
+}
+
+/** Every step that a way is harder on the joints; that it is kinder counts once, however much. */
+function impactPoints(target: KnownMove, move: KnownMove): number {
+  const steps = impactStep(move) - impactStep(target);
+  return Math.max(steps, Math.min(1, -steps)) * COSTS.impact;
 }
 
 const twoSided = (sides: string) => sides === "both" || sides === "alternating";
@@ -96,11 +112,46 @@ function leavingOf({ base, target }: Wanted, { steps, links, move }: Reached): L
   };
 }
 
-/** Steps of difficulty away from the mark, where strain doesn't tell how hard a way is. */
-function markSteps(wanted: Wanted, move: KnownMove, level: number): number {
-  if (isJudged(wanted.target) && isJudged(move)) return 0;
+/** Steps of difficulty that lie between, without those of impact, which have a cost of their own. */
+function stepsBesideImpact({ level, links }: Reached): number {
+  const ofImpact = links.filter(({ how, kind }) => how === "impact" && kind !== "swap");
+  return ofImpact.reduce((left, { kind }) => left + (kind === "easier" ? 1 : -1), level);
+}
+
+/** Steps of difficulty away from the mark where strain doesn't tell how hard a way is; else those that are harder. */
+function markPoints(wanted: Wanted, reached: Reached, level: number): number {
+  const { move } = reached;
+  if (AS_FAR_AS_IT_GOES.includes(wanted.base.pattern)) return 0;
   const meant = isJudged(wanted.base) && !wanted.way ? LEVEL[wanted.mark] : wanted.targetLevel;
-  return Math.abs(level - meant);
+  if (!isJudged(wanted.target) || !isJudged(move)) {
+    const steps = wanted.mark === "natural" ? stepsBesideImpact(reached) : level;
+    return Math.abs(steps - meant) * COSTS.mark + Math.max(0, steps - meant) * COSTS.harder;
+  }
+  return Math.max(0, level - Math.max(meant, wanted.targetLevel)) * COSTS.harder;
+}
+
+/** How much less or more out of breath a way leaves somebody, where nothing else tells how hard it is. */
+function energyPoints(target: KnownMove, move: KnownMove): number {
+  if (isJudged(target) || !target.energy || !move.energy) return 0;
+  return Math.round(Math.abs(target.energy.met - move.energy.met)) * COSTS.energy;
+}
+
+function positionPoints(target: KnownMove, move: KnownMove): number {
+  if (!target.position || !move.position || target.position === move.position) return 0;
+  const sits = move.position === "seated" && target.position === "standing";
+  return COSTS.position + (sits ? COSTS.sitting : 0);
+}
+
+/** Where strain tells how hard a way is, one step more of skill is no matter. */
+function skillPoints(target: KnownMove, { skill }: KnownMove): number {
+  if (isJudged(target) || target.skill === undefined || skill === undefined) return 0;
+  return Math.max(0, skill - target.skill) * COSTS.skill;
+}
+
+/** Stretches are held or moved into alike. */
+function holdingPoints(target: KnownMove, move: KnownMove): number {
+  const other = (target.isometric ?? false) !== (move.isometric ?? false);
+  return other && target.pattern !== "stretch" ? COSTS.holding : 0;
 }
 
 export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: MoveBook): Entry {
@@ -109,16 +160,19 @@ export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: Move
   const { move } = reached;
   const isTarget = move === target;
   const level = isTarget ? wanted.targetLevel : reached.level;
-  const lost = (target.muscles?.primary ?? []).filter((m) => !move.muscles?.primary.includes(m)).length;
   const known = target.pattern !== undefined && move.pattern !== undefined;
+  const lost = (target.muscles?.primary ?? []).filter((m) => !move.muscles?.primary.includes(m)).length;
   const sheet: CostSheet = {
     ...NO_COST,
     ...(isTarget ? {} : leavingOf(wanted, reached)),
-    mark: isTarget ? 0 : markSteps(wanted, move, level) * COSTS.mark,
+    mark: isTarget ? 0 : markPoints(wanted, reached, level),
     pattern: known && target.pattern !== move.pattern ? COSTS.pattern : 0,
     muscles: move.muscles ? lost * COSTS.muscles : 0,
-    position: target.position && move.position && target.position !== move.position ? COSTS.position : 0,
-    impact: Math.abs(impactStep(target) - impactStep(move)) * COSTS.impact,
+    position: positionPoints(target, move),
+    skill: skillPoints(target, move),
+    impact: impactPoints(target, move),
+    energy: energyPoints(target, move),
+    holding: holdingPoints(target, move),
     sidedness:
       isTarget || twoSided(slotSides(slot, book)) === twoSided(move.sides ?? "both") ? 0 : COSTS.sidedness,
   };
@@ -136,7 +190,7 @@ export function entryOf(slot: Slot, wanted: Wanted, reached: Reached, book: Move
 export const idOf = (move: KnownMove) => move.id ?? move.name;
 
 /** A move may want a little more practice than the one that was set; what the instructor names herself, any. */
-function mayBeTried(slot: Slot, { base, target }: Wanted, move: KnownMove): boolean {
+export function mayBeTried(slot: Slot, { base, target }: Wanted, move: KnownMove): boolean {
   if (move === target || move.skill === undefined || base.skill === undefined) return true;
   const named = MARKS.some((mark) => wayAt(slot, mark)?.move === move.id);
   return named || move.skill <= base.skill + 1;

@@ -1,5 +1,5 @@
 /** What the choice of a part is made of: the open ways of every slot, and what changing between them costs. */
-import { type ClassDoc, type Slot, slotsOf } from "../class/document";
+import { type Block, type ClassDoc, type Slot, slotsOf } from "../class/document";
 import { usesAt } from "../homes/fillings";
 import type { Mark, Person } from "../homes/home";
 import { homeIndex } from "../homes/home-index";
@@ -8,6 +8,7 @@ import { bookFor, type MoveBook } from "../moves/book";
 import type { Strengths } from "../strength/belief";
 import { strengthsOf } from "../strength/of-person";
 import type { Seconds } from "../units";
+import { alternativeWays } from "./alternatives";
 import {
   CHANGE_OVER,
   type ChangeOverTable,
@@ -18,7 +19,8 @@ import {
 import type { PairCost } from "./choose";
 import { COSTS } from "./costs";
 import { type Neighbours, type Sequence, sequenceOf } from "./neighbours";
-import { type Wanted, wantedAt, wantedFor } from "./plan";
+import { idOf, type Wanted, wantedAt, wantedFor } from "./plan";
+import type { Twins } from "./repeats";
 import { type Asked, kgOf, type OpenWay, openWays, overruledMove, overruledWays, setAt } from "./ways";
 
 /** One slot of a class for one person: what is wanted, and the ways that are open. */
@@ -37,6 +39,8 @@ export interface PartProblem {
   readonly sequence: Sequence;
   readonly kit: ReadonlyMap<string, KitItem>;
   readonly table: ChangeOverTable;
+  /** Slots that had better not be done with the same move. */
+  readonly twins: readonly Twins[];
 }
 
 /**
@@ -98,19 +102,22 @@ function mostPoints(person: Person, book: MoveBook, table: ChangeOverTable): num
   return changeOverPoints(Math.max(position, down) + up + load + setUpOf(book));
 }
 
-function standKey(way: OpenWay): string {
-  let key = `${way.move.position ?? ""}|${way.move.setupSeconds ?? 0}`;
+function standKey(way: OpenWay, byMove: boolean): string {
+  let key = `${byMove ? idOf(way.move) : ""}|${way.move.position ?? ""}|${way.move.setupSeconds ?? 0}`;
   for (const { kit, count, as, kg } of way.uses) key += `|${kit}*${count}:${as}@${kg ?? ""}`;
   if (isVaried(way)) for (const set of way.sets) key += `|${kgOf(set)}`;
   return key;
 }
 
-/** Of ways that nobody could tell apart while changing over, only the cheapest can be best. */
-function distinct(ways: readonly OpenWay[]): readonly OpenWay[] {
+/**
+ * Of ways that nobody could tell apart while changing over, only the cheapest can be best; where it counts
+ * which move is done (`byMove`), only of those of one move.
+ */
+function distinct(ways: readonly OpenWay[], byMove: boolean): readonly OpenWay[] {
   if (ways.length < 2) return ways;
   const seen = new Set<string>();
   return ways.filter((way) => {
-    const key = standKey(way);
+    const key = standKey(way, byMove);
     if (seen.has(key)) return false;
     seen.add(key);
     return true;
@@ -122,8 +129,10 @@ interface KnownCell {
   readonly strengths: Strengths;
   readonly stance: ClassDoc["stance"];
   readonly capped: boolean;
+  readonly role: Block["role"];
   readonly again: Neighbours | undefined;
   readonly within: number;
+  readonly byMove: boolean;
   readonly cell: Cell;
 }
 
@@ -143,20 +152,25 @@ function cellFor(doc: ClassDoc, asked: Asked, again: Neighbours | undefined, res
     there?.strengths === strengths &&
     there.stance === stance &&
     there.capped === capped &&
+    there.role === block.role &&
     there.within >= rest.within &&
+    (there.byMove || !rest.byMove) &&
     there.cell.overruled === overruled &&
     there.cell.wanted.mark === asked.wanted.mark &&
     sameAgain(there.again, again);
   if (there && serves) return there.cell;
   const cell = workOutCell(asked, again, rest, overruled);
-  const { within } = rest;
-  passing.set(slot, { strengths, stance, capped, again, within, cell } satisfies KnownCell);
+  const { within, byMove } = rest;
+  const { role } = block;
+  passing.set(slot, { strengths, stance, capped, role, again, within, byMove, cell } satisfies KnownCell);
   return cell;
 }
 
 /** What else a cell hangs on: how dear a way may be, and what a change costs here. */
 interface Rest {
   readonly within: number;
+  /** Whether it counts which move is done, not only with what and where. */
+  readonly byMove: boolean;
   readonly kit: PartProblem["kit"];
   readonly table: ChangeOverTable;
 }
@@ -164,11 +178,14 @@ interface Rest {
 function workOutCell(
   asked: Asked,
   again: Neighbours | undefined,
-  { within, kit, table }: Rest,
+  { within, byMove, kit, table }: Rest,
   overruled: string | null,
 ): Cell {
   const { slot, wanted } = asked;
-  const found = overruled === null ? openWays(asked, within) : overruledWays(asked, overruled);
+  const found =
+    overruled === null
+      ? (alternativeWays(asked) ?? openWays(asked, within))
+      : overruledWays(asked, overruled);
   const ways = again
     ? found
         .map((way) =>
@@ -176,13 +193,15 @@ function workOutCell(
         )
         .sort((a, b) => a.total - b.total)
     : found;
-  return { slot, wanted, overruled, ways: distinct(ways), asked };
+  return { slot, wanted, overruled, ways: distinct(ways, byMove), asked };
 }
 
 export interface ProblemOptions {
   readonly table?: ChangeOverTable;
   readonly mark?: Mark;
   readonly on?: string;
+  /** Points by which a way may be dearer for what it saves in repeats; then every move counts by itself. */
+  readonly repeats?: number;
 }
 
 /** All slots, their open ways and their neighbours. The document must be valid. */
@@ -190,7 +209,7 @@ export function partProblem(
   doc: ClassDoc,
   person: Person,
   library: MoveBook,
-  { table = CHANGE_OVER, mark, on }: ProblemOptions = {},
+  { table = CHANGE_OVER, mark, on, repeats = 0 }: ProblemOptions = {},
 ): PartProblem {
   const book = bookFor(doc, library);
   const sequence = sequenceOf(doc, library);
@@ -206,20 +225,51 @@ export function partProblem(
   const cells = doc.blocks.flatMap((block) =>
     slotsOf(block).map((slot) => {
       // A way dearer than the cheapest by more than all its change-overs can cost is never best.
-      const within = (meetings.get(slot.id) ?? 0) * most;
+      const within = (meetings.get(slot.id) ?? 0) * most + repeats;
       const wanted = mark ? wantedAt(slot, mark, book) : wantedFor(slot, person, book);
       const asked = { block, slot, wanted, person, book, stance: doc.stance, strengths };
-      return cellFor(doc, asked, again.get(slot.id), { within, kit, table });
+      return cellFor(doc, asked, again.get(slot.id), { within, byMove: repeats > 0, kit, table });
     }),
   );
-  return withoutHopeless({ person, cells, sequence, kit, table });
+  const twins = twinsOf(doc, cells);
+  return withoutHopeless({ person, cells, sequence, kit, table, twins }, repeats);
+}
+
+const twinSlots = new WeakMap<ClassDoc, readonly (readonly [string, string])[]>();
+
+/** Slots of one lap that share a round, by their ids. */
+function twinSlotsOf(doc: ClassDoc): readonly (readonly [string, string])[] {
+  const there = twinSlots.get(doc);
+  if (there) return there;
+  const made = doc.blocks.flatMap((block) => {
+    if (block.loop === "station" && block.cap === undefined) return [];
+    const slots = slotsOf(block);
+    return slots.flatMap((a, i) =>
+      slots
+        .slice(i + 1)
+        .filter((b) => !a.rounds || !b.rounds || a.rounds.some((round) => b.rounds?.includes(round)))
+        .map((b) => [a.id, b.id] as const),
+    );
+  });
+  twinSlots.set(doc, made);
+  return made;
+}
+
+/** Those of them that are set with different moves: doing them with the same one costs extra. */
+function twinsOf(doc: ClassDoc, cells: readonly Cell[]): readonly Twins[] {
+  const at = new Map(cells.map((cell, i) => [cell.slot.id, i]));
+  return twinSlotsOf(doc).flatMap(([first, second]) => {
+    const [a, b] = [at.get(first) ?? 0, at.get(second) ?? 0];
+    const [x, y] = [a, b].map((i) => idOf((cells[i] as Cell).wanted.base));
+    return x === y ? [] : [{ a, b }];
+  });
 }
 
 /**
  * Leaves out the ways that can't be best: dearer than the cheapest of their slot by more than all the
- * change-overs of that cheapest one with anything that its neighbours could do.
+ * change-overs of that cheapest one with anything that its neighbours could do, and what may be saved in repeats.
  */
-function withoutHopeless(problem: PartProblem): PartProblem {
+function withoutHopeless(problem: PartProblem, repeats: number): PartProblem {
   const { cells, sequence, kit, table } = problem;
   const waysById = new Map(cells.map((cell) => [cell.slot.id, cell.ways]));
   const spare = new Map<string, number>();
@@ -239,7 +289,7 @@ function withoutHopeless(problem: PartProblem): PartProblem {
     spare.set(to, (spare.get(to) ?? 0) + most(to, from, pair));
   }
   const kept = cells.map((cell) => {
-    const limit = (cell.ways[0]?.total ?? 0) + (spare.get(cell.slot.id) ?? 0);
+    const limit = (cell.ways[0]?.total ?? 0) + (spare.get(cell.slot.id) ?? 0) + repeats;
     const ways = cell.ways.filter((way) => way.total <= limit);
     return ways.length === cell.ways.length ? cell : { ...cell, ways };
   });

@@ -6,12 +6,12 @@
 import type { Filling } from "../homes/fillings";
 import type { HomeIndex } from "../homes/home-index";
 import type { WeightOption } from "../homes/packing";
-import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import type { Judge } from "../strength/judge";
-import { strandKg, USUAL_BODY_KG } from "../strength/load";
+import { loadMoved, strandKg } from "../strength/load";
 import { holdStrain, loadStrain, meanPoints, STRAIN, strainPoints } from "../strength/strain";
 import type { Seconds, Triple } from "../units";
+import { type Closes, closedBy, type Weighed } from "./closes";
 import { COSTS } from "./costs";
 import { type Doing, lessWork, MOST_LESS, type Work } from "./work";
 
@@ -31,6 +31,9 @@ export interface WaySet {
   readonly closed: { readonly eachKg: number; readonly loadKg: number | null } | null;
   /** Held for less than was set, because a limit says so. */
   readonly shortened?: boolean;
+  readonly gentle?: boolean;
+  /** Seconds of the piece that it was made to fit. */
+  readonly fits?: Seconds;
 }
 
 /** The sets of a way at their weights: one that stands for all, or one for each of the slot's own appearances. */
@@ -45,14 +48,6 @@ export interface SetChoice {
 
 /** A written weight may lie this far above what is there. */
 export const ABOVE = 1.05;
-
-/** A weight with the log of the load that it makes. */
-interface Weighed {
-  readonly option: WeightOption | null;
-  readonly eachKg: number;
-  readonly loadKg: number | null;
-  readonly lnLoad: number;
-}
 
 /** Things that a move holds of a filling, against the first way to meet its needs, for which `held` is stated. */
 function heldShare(filling: Filling, move: KnownMove): number {
@@ -75,8 +70,7 @@ function weigh(filling: Filling, { move }: Doing, judge: Judge | null, home: Hom
   return options.map((option) => {
     const eachKg = option?.kg ?? band;
     if (judge?.by !== "load") return { option, eachKg, loadKg: null, lnLoad: 0 };
-    const { body, held } = judge.scaled.strength;
-    const loadKg = body * (home.person.bodyKg ?? USUAL_BODY_KG) + held * share * eachKg;
+    const loadKg = loadMoved(judge.scaled.strength, home.person.bodyKg, share * eachKg);
     return { option, eachKg, loadKg, lnLoad: Math.log(loadKg) };
   });
 }
@@ -100,47 +94,10 @@ function strainOf(work: Work, { lnLoad }: Weighed, judge: Judge | null): number 
   if (judge.by === "hold") {
     if (work.seconds === null) return null;
     const strain = holdStrain(work.seconds, work.reserve, judge.limitSeconds);
-    return work.shortened ? Math.max(0, strain) : strain;
+    return work.shortened || work.gentle ? Math.max(0, strain) : strain;
   }
-  return loadStrain(lnLoad, work.limbReps, work.reserve, judge.lnMaximum);
-}
-
-/** What a person's limits close of a weight in a set, whatever they could lift. */
-type Closes = (work: Work, weight: Weighed, strain: number | null) => boolean;
-
-const NOTHING_CLOSED: Closes = () => false;
-
-/** Seconds that a set of one limb takes. */
-function setSeconds({ seconds, limbReps }: Work, { move }: Doing): Seconds {
-  return seconds ?? limbReps * move.repSeconds;
-}
-
-/**
- * What *no straining* and *no gripping* close: what is too hard even with all that is to be left, what is
- * heavy overhead, and what is held in open hands for too long at its weight.
- */
-function closedBy(doing: Doing, judge: Judge | null): Closes {
-  const { care } = doing;
-  const tires = care.gripKgSeconds === null ? NOTHING_CLOSED : tiresHands(doing, care.gripKgSeconds);
-  const strains = care.reserve === 0 || judge?.by !== "load" ? NOTHING_CLOSED : strainsIn(doing, judge);
-  if (tires === NOTHING_CLOSED && strains === NOTHING_CLOSED) return NOTHING_CLOSED;
-  return (work, weight, strain) => tires(work, weight, strain) || strains(work, weight, strain);
-}
-
-/** Of what lies in open hands: more kilograms in each for longer than `most` kg·s. */
-function tiresHands(doing: Doing, most: number): Closes {
-  const { move } = doing;
-  if (bodyOf(move)?.grip !== "light") return NOTHING_CLOSED;
-  const hands = move.needs?.some((list) => list.some(({ as }) => as === "held-weight")) ? 2 : 1;
-  return (work, { eachKg }) => (eachKg / hands) * setSeconds(work, doing) > most;
-}
-
-/** Too hard even with all that is to be left, or heavy overhead. */
-function strainsIn({ care, move }: Doing, { lnMaximum }: Extract<Judge, { by: "load" }>): Closes {
-  const isOverhead = bodyOf(move)?.reach === "overhead";
-  const heavy = lnMaximum + Math.log(care.overheadShare ?? 1);
-  return (_, { lnLoad }, strain) =>
-    (isOverhead && lnLoad > heavy) || (strain !== null && strain > STRAIN.tooHeavy);
+  const strain = loadStrain(lnLoad, work.limbReps, work.reserve, judge.lnMaximum);
+  return work.gentle ? Math.max(0, strain) : strain;
 }
 
 /** Whether somebody may be sent to a weight: not far too hard, and of a move not done before no more than they surely lift once. */
@@ -186,9 +143,9 @@ function pick(work: Work, weights: readonly Weighed[], judge: Judge | null, clos
 }
 
 function setOf(work: Work, { weight, strain, closed = null }: Picked): WaySet {
-  const { reps, seconds, limbReps, reserve, shortened } = work;
+  const { reps, seconds, limbReps, reserve, shortened, gentle, fits } = work;
   const { option, loadKg } = weight;
-  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed, shortened };
+  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed, shortened, gentle, fits };
 }
 
 function pointsOf(sets: readonly WaySet[]): number {
@@ -288,6 +245,20 @@ export function setChoices(
   if (works.length === 1 || isConstant(each)) return [each];
   const constant = leastOf(constantChoice, works, weights, judge, closes);
   return constant ? [each, constant] : [each];
+}
+
+/** The strain of the hardest set with the lightest that a filling has, at all of the dose; null where it can't be told. */
+export function leastStrain(
+  doing: Doing,
+  works: readonly Work[],
+  filling: Filling,
+  judge: Judge | null,
+  home: HomeIndex,
+): number | null {
+  const [lightest] = weighedOf(filling, doing, judge, home);
+  const strains = works.map((work) => (lightest ? strainOf(work, lightest, judge) : null));
+  const told = strains.filter((strain): strain is number => strain !== null);
+  return told.length === 0 ? null : Math.max(...told);
 }
 
 /** The best weight for each set; null where one has none that is open. */

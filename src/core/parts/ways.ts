@@ -1,8 +1,16 @@
 /** The ways that are open to a person in a slot, with what each costs. */
 
-import { type Block, type ClassDoc, doseAt, type Slot, type Stance } from "../class/document";
+import {
+  type Alternative,
+  type Block,
+  type ClassDoc,
+  doseAt,
+  type Slot,
+  type Stance,
+} from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import { slotMove } from "../class/sequence";
 import { type Care, careFor } from "../homes/care";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, usesAt } from "../homes/fillings";
@@ -12,13 +20,16 @@ import { kitFacts } from "../homes/kit-types";
 import { excludes, type Limit } from "../homes/limits";
 import type { Use } from "../homes/match";
 import { noRoom } from "../homes/space";
-import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
+import { bodyOf } from "../moves/body";
+import type { KnownMove, MoveBook } from "../moves/book";
 import type { Strengths } from "../strength/belief";
 import { type Judge, judgeOf } from "../strength/judge";
-import { COSTS, type CostSheet } from "./costs";
+import { COSTS, type CostSheet, NO_COST } from "./costs";
+import { lastResort } from "./last-resort";
 import { type Entry, entryOf, idOf, planFor, type Wanted } from "./plan";
+import type { Reached } from "./reach";
 import { setChoices, type WaySet } from "./sets";
-import { type Doing, distinctAppearances, type Work, workAt } from "./work";
+import { type Doing, distinctAppearances, holdsForReps, isEachSide, type Work, workAt } from "./work";
 
 /** One way of doing a slot in a home: a move, the things used, and how much in every set. */
 export interface OpenWay {
@@ -41,6 +52,10 @@ export interface OpenWay {
   readonly less: number;
   /** A one-sided way in a two-sided timed piece: its sides share it. */
   readonly shares: boolean;
+  /** Its reps are of each side, where the slot's are of both. */
+  readonly eachSide: boolean;
+  /** One of the instructor's own ways for who can't do what is set. */
+  readonly own?: Alternative;
 }
 
 /** Where a slot's ways are looked for, and for whom. */
@@ -106,21 +121,46 @@ interface Attempt {
   readonly works: readonly Work[];
 }
 
-function attemptOf(entry: Entry, { slot, block, wanted, book, stance, person }: Asked): Attempt {
+/** Whether a move is done by the one arm or leg that a person has to work with. */
+function worksAlone(move: KnownMove, { arm, leg }: Care): boolean {
+  if (!arm && !leg) return false;
+  const body = bodyOf(move);
+  return (arm && body?.arms === "one") || (leg && body?.legs === "one");
+}
+
+function isGentle({ role }: Block): boolean {
+  return role === "warmup" || role === "cooldown";
+}
+
+/** How a move does a slot that it is named for. */
+export function attemptOf(move: KnownMove, asked: Asked): Attempt {
+  return entryAttempt(namedEntry(move, asked), asked);
+}
+
+function entryAttempt(entry: Entry, { slot, block, wanted, book, stance, person }: Asked): Attempt {
   const { move } = entry.reached;
   const sides = slotSides(slot, book);
   // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
-  const isOwn = move === resolveMove(slot.move, book);
-  const sharing = !isOwn && move.sides === "inTurn" && sides !== "inTurn" && sides !== "swap";
+  const set = slotMove(slot, book);
+  const from = move === set ? null : { move: set, sides };
+  const alone = worksAlone(move, careFor(person));
+  const sharing =
+    from !== null && !alone && move.sides === "inTurn" && sides !== "inTurn" && sides !== "swap";
+  const timed = lastsAsSaid(doseAt(slot, 0)) || holdsForReps(doseAt(slot, 0), { from, move });
+  // Numbers that a level has without a move of its own are about the person, whatever way they do.
+  const numbers = entry.isTarget || wanted.way?.move === undefined;
   const doing: Doing = {
     slot,
-    way: entry.isTarget ? wanted.way : null,
+    way: numbers ? wanted.way : null,
     move,
-    sides: isOwn ? sides : (move.sides ?? "both"),
-    shares: sharing && lastsAsSaid(doseAt(slot, 0)),
+    // One limb that works alone does it for both: there is no other side to change to.
+    sides: alone && from ? "both" : from ? (move.sides ?? "both") : sides,
+    shares: sharing && timed,
+    from,
     mark: wanted.mark,
     stance,
     care: careFor(person),
+    gentle: isGentle(block),
   };
   const works = Array.from({ length: distinctAppearances(slot, block) }, (_, i) => workAt(doing, i));
   return { doing, works };
@@ -129,6 +169,7 @@ function attemptOf(entry: Entry, { slot, block, wanted, book, stance, person }: 
 interface KnownAttempt extends Attempt {
   readonly stance: Stance;
   readonly capped: boolean;
+  readonly gentle: boolean;
 }
 
 const attempts = new WeakMap<Entry, Map<Care, KnownAttempt>>();
@@ -140,8 +181,9 @@ function attemptFor(entry: Entry, asked: Asked): Attempt {
   const byCare = attempts.get(entry) ?? new Map<Care, KnownAttempt>();
   attempts.set(entry, byCare);
   const there = byCare.get(care);
-  if (there?.stance === asked.stance && there.capped === capped) return there;
-  const made = { ...attemptOf(entry, asked), stance: asked.stance, capped };
+  const gentle = isGentle(asked.block);
+  if (there?.stance === asked.stance && there.capped === capped && there.gentle === gentle) return there;
+  const made = { ...entryAttempt(entry, asked), stance: asked.stance, capped, gentle };
   byCare.set(care, made);
   return made;
 }
@@ -169,6 +211,7 @@ function waysOf(
     sets,
     less,
     shares: doing.shares,
+    eachSide: isEachSide(doing),
   }));
 }
 
@@ -200,6 +243,12 @@ export function openWays(asked: Asked, within = Number.POSITIVE_INFINITY): reado
     if (entry.total > found.limit) break;
     found.add(entry);
   }
+  if (found.isEmpty) {
+    for (const entry of lastResort(asked.slot, asked.wanted.mark, asked.book)) {
+      if (entry.total > found.limit) break;
+      found.add(entry);
+    }
+  }
   return found.sorted();
 }
 
@@ -216,6 +265,10 @@ class Found {
     private readonly within: number,
   ) {
     this.home = homeIndex(asked.person);
+  }
+
+  get isEmpty(): boolean {
+    return this.ways.length === 0;
   }
 
   get limit(): number {
@@ -278,13 +331,31 @@ export function overruledWays(asked: Asked, moveId: string): readonly OpenWay[] 
   const entry = plan.entries.find((other) => other.reached.move.id === moveId);
   const move = book.get(moveId);
   if (!entry && !move) return [];
-  const far = { move: move as KnownMove, steps: 4, level: 0, swapped: true, links: [] };
-  const chosen = entry ?? entryOf(slot, plan.wanted, far, book);
+  const chosen = entry ?? entryOf(slot, plan.wanted, farFrom(move as KnownMove), book);
+  return waysOfEntry(chosen, { ...asked, wanted: plan.wanted });
+}
+
+const farFrom = (move: KnownMove): Reached => ({ move, steps: 4, level: 0, swapped: true, links: [] });
+
+/** The ways of a move that the instructor names herself: nothing is counted against it but how hard it is and what is held. */
+export function waysOfMove(asked: Asked, move: KnownMove): readonly OpenWay[] {
+  return waysOfEntry(namedEntry(move, asked), asked);
+}
+
+function namedEntry(move: KnownMove, { wanted }: Asked): Entry {
+  const isTarget = move === wanted.target;
+  const level = isTarget ? wanted.targetLevel : 0;
+  const reached = { ...farFrom(move), steps: 0, level };
+  return { reached, isTarget, level, swapped: !isTarget, unloaded: false, sheet: NO_COST, total: 0 };
+}
+
+function waysOfEntry(entry: Entry, asked: Asked): readonly OpenWay[] {
   const home = homeIndex(asked.person);
-  const attempt = attemptOf(chosen, { ...asked, wanted: plan.wanted });
-  const judge = judgeOf(asked.strengths, chosen.reached.move);
-  return meansOf(home, chosen.reached.move)
-    .fillings.flatMap((filling) => waysOf(chosen, attempt, judge, filling, home))
+  const { move } = entry.reached;
+  const attempt = entryAttempt(entry, asked);
+  const judge = judgeOf(asked.strengths, move);
+  return meansOf(home, move)
+    .fillings.flatMap((filling) => waysOf(entry, attempt, judge, filling, home))
     .sort(byCost);
 }
 
@@ -292,5 +363,6 @@ export function overruledWays(asked: Asked, moveId: string): readonly OpenWay[] 
 export function overruledMove(doc: ClassDoc, slot: Slot, person: Person): string | null {
   const once = doc.overruled?.find((entry) => entry.slot === slot.id && entry.person === person.id);
   if (once) return once.move;
-  return typeof slot.move === "string" ? (person.always?.[slot.move] ?? null) : null;
+  const id = typeof slot.move === "string" ? slot.move : slot.move.like;
+  return (id !== undefined && person.always?.[id]) || null;
 }

@@ -18,6 +18,11 @@ export interface CallCodes {
   readonly "easier-note": { readonly note: string };
   readonly harder: { readonly move: Of<"move"> };
   readonly "harder-note": { readonly note: string };
+  /** The instructor's own way for who can't do the move. */
+  readonly "who-cant": { readonly move: Of<"move"> };
+  readonly "who-cant-note": { readonly note: string; readonly move: Of<"move"> };
+  /** One of equals, to choose from. */
+  readonly choose: { readonly move: Of<"move"> };
   readonly "half-way": Alone;
   readonly "last-ten": Alone;
   readonly water: { readonly seconds: number };

@@ -128,6 +128,8 @@ export interface FindingCodes {
   readonly room: CantDo;
   readonly "load-jump": {
     readonly name: string;
+    /** Tenths of a kilogram; 0 for a band. */
+    readonly kg: number;
     readonly load: Of<"mass">;
     readonly move: Of<"move">;
     readonly reps: number;
@@ -169,6 +171,10 @@ export interface FixCodes {
   readonly "begin-warmup": { readonly length: Of<"clock"> };
   readonly "end-cooldown": { readonly length: Of<"clock"> };
   readonly "side-change": { readonly seconds: number };
+  /** Every one of several alike; the first says what each does. */
+  readonly "all-of-them": { readonly count: number; readonly first: Inner<"fix", FixReason> };
+  readonly "show-all": Alone;
+  readonly "gaps-in": { readonly seconds: number; readonly block: Of<"block"> };
   readonly "after-block": { readonly seconds: number; readonly block: Of<"block"> };
   readonly "rest-after": { readonly seconds: number; readonly move: Of<"move"> };
   readonly "between-rounds": { readonly seconds: number };

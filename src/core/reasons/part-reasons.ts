@@ -37,6 +37,15 @@ export interface WhyCodes {
     readonly set: Of<"move">;
     readonly because: Inner<"whyNot", WhyNot>;
   };
+  /** One of the instructor's own ways, since what is set can't be done. */
+  readonly own: {
+    readonly move: Of<"move">;
+    readonly held: Of<"held">;
+    readonly set: Of<"move">;
+    readonly because: Inner<"whyNot", WhyNot>;
+  };
+  /** One of the equals that the slot leaves to choose from. */
+  readonly choice: { readonly move: Of<"move">; readonly held: Of<"held"> };
   /** Nothing within reach can be done; `help` is what would change that, where anything would. */
   readonly unmet: { readonly because: Inner<"whyNot", WhyNot>; readonly help: Of<"needs"> };
   readonly "chosen-unknown": { readonly id: string };
@@ -89,6 +98,8 @@ export interface AdjustCodes {
   /** What a limit asks of every dose: holds in short pieces, and stopping early. */
   readonly "hold-at-most": { readonly seconds: number };
   readonly "keep-reserve": { readonly reps: number };
+  /** Fewer reps, since all of them would take longer this way than the piece lasts. */
+  readonly "fits-time": { readonly seconds: number };
   /** Frozen before reasons were data. */
   readonly written: { readonly text: string };
 }
@@ -103,6 +114,9 @@ export interface DearerCodes {
   readonly muscles: Alone;
   readonly position: Alone;
   readonly impact: Alone;
+  readonly skill: Alone;
+  readonly energy: Alone;
+  readonly holding: Alone;
   readonly load: Alone;
   readonly smaller: Alone;
   readonly kit: Alone;

@@ -2,6 +2,7 @@
 import type { CallCodes } from "./call-reasons";
 import type { FindingCodes, FixCodes, LandingsCodes } from "./finding-reasons";
 import type { AdjustCodes, DearerCodes, LoadCodes, WhyCodes, WhyNotCodes } from "./part-reasons";
+import type { CautionCodes, SeveralCodes } from "./several-reasons";
 import type { ReasonOf } from "./value";
 
 export interface Topics {
@@ -11,6 +12,8 @@ export interface Topics {
   readonly adjust: AdjustCodes;
   readonly dearer: DearerCodes;
   readonly finding: FindingCodes;
+  readonly several: SeveralCodes;
+  readonly cautions: CautionCodes;
   readonly fix: FixCodes;
   readonly landings: LandingsCodes;
   readonly call: CallCodes;

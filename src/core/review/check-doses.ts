@@ -14,7 +14,9 @@ import {
 } from "../class/document";
 import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import type { Part, PartSlot } from "../parts/part";
 import { named } from "../reasons/named";
+import { STRAIN } from "../strength/strain";
 import { type Span, spanTriple, tidySpan } from "../values/span";
 import { primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
 import type { Fix, Found } from "./finding";
@@ -181,25 +183,53 @@ export function checkStretches({ slots, pieces, thresholds }: ReviewContext): Fo
   return found;
 }
 
-export function checkLevels({ slots }: ReviewContext): Found[] {
-  return [...slots.values()].flatMap(({ slot, move, main, at }): Found[] => {
-    if (!main) return [];
-    const has = (mark: "flat" | "sharp", kind: "easier" | "harder") =>
-      wayAt(slot, mark) !== null || (move.links ?? []).some((link) => link.kind === kind);
-    const [flat, sharp] = [has("flat", "easier"), has("sharp", "harder")];
-    if (flat && sharp) return [];
-    const missing = flat ? "harder" : sharp ? "easier" : "both";
-    const marks = {
-      ...slot.marks,
-      ...(!flat ? { flat: { note: "Smaller range, or slower" } } : {}),
-      ...(!sharp ? { sharp: { note: "Pause two counts at the hardest point" } } : {}),
-    };
+/** Who does a slot too hard even in their own version, because nothing easier is there. */
+function tooHardFor(slotId: string, parts: readonly Part[]): boolean {
+  return parts.some((part) => {
+    const own = part.slots.find(({ slot }) => slot === slotId);
+    return own !== undefined && own.status !== "unmet" && hardestSet(own) > STRAIN.tooHeavy;
+  });
+}
+
+function hardestSet({ sets = [] }: PartSlot): number {
+  return Math.max(Number.NEGATIVE_INFINITY, ...sets.map(({ strain }) => strain ?? Number.NEGATIVE_INFINITY));
+}
+
+/** The fix that notes a plain way where a level has none. */
+function noteWays(slot: Slot, missing: "easier" | "harder" | "both"): Fix {
+  const marks = {
+    ...slot.marks,
+    ...(missing === "harder" ? {} : { flat: { note: "Smaller range, or slower" } }),
+    ...(missing === "easier" ? {} : { sharp: { note: "Pause two counts at the hardest point" } }),
+  };
+  return { says: { code: "note-ways", missing }, edit: setSlot(slot, "marks", marks) };
+}
+
+/** Levels for which neither the slot nor the library says a way; null where both have one. */
+function levelsMissing({ slot, move }: SlotFacts): "easier" | "harder" | "both" | null {
+  const has = (mark: "flat" | "sharp", kind: "easier" | "harder") =>
+    wayAt(slot, mark) !== null || (move.links ?? []).some((link) => link.kind === kind);
+  const [flat, sharp] = [has("flat", "easier"), has("sharp", "harder")];
+  if (flat) return sharp ? null : "harder";
+  return sharp ? "easier" : "both";
+}
+
+/**
+ * Code: `one-level`, where somebody's own version stays too hard and nothing easier is there. Without anybody's
+ * part a move that lacks a way is told of, since nobody knows yet who will come.
+ */
+export function checkLevels({ slots, parts }: ReviewContext): Found[] {
+  return [...slots.values()].flatMap((facts): Found[] => {
+    const { slot, move, main, at } = facts;
+    const missing = main ? levelsMissing(facts) : null;
+    if (missing === null) return [];
+    if (parts.length > 0 && (missing === "harder" || !tooHardFor(slot.id, parts))) return [];
     return [
       {
         says: { code: "one-level", move: named(move), missing },
         where: { slot: slot.id },
         at,
-        fixes: [{ says: { code: "note-ways", missing }, edit: setSlot(slot, "marks", marks) }],
+        fixes: [noteWays(slot, missing)],
       },
     ];
   });

@@ -1,8 +1,19 @@
+function firstWords(text: string, count: number): string {
+  return text.split(/\s+/).slice(0, count).join(" ");
+}
+
+/** What a slot says, each of it cut to so many words. */
+function shortened(said: Slot["cue"], count: number): Slot["cue"] {
+  if (said === undefined) return undefined;
+  return typeof said === "string" ? firstWords(said, count) : said.map((text) => firstWords(text, count));
+}
+
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
 
 import { addBlock, setBlock, setSlot } from "../class/commands";
 import type { ClassDoc } from "../class/document";
 import {
+  allWords,
   type Block,
   dosesOf,
   MOST_ROUNDS,
@@ -73,14 +84,13 @@ export function checkWords(context: ReviewContext): Found[] {
   }
   for (const { slot, at, move } of slots.values()) {
     const check = (key: "call" | "cue", room: Seconds | undefined, when: "before" | "during") => {
-      const text = slot[key];
+      // The longest of what is said in any round.
+      const [text] = [...allWords(slot, key)].sort((a, b) => wordCount(b) - wordCount(a));
       if (!text || room === undefined || !Number.isFinite(room)) return;
       const takes = Math.round((wordCount(text) / thresholds.wordsPerSecond) * 10) / 10;
       if (takes <= room) return;
-      const short = text
-        .split(/\s+/)
-        .slice(0, Math.floor(room * thresholds.wordsPerSecond))
-        .join(" ");
+      const fits = Math.floor(room * thresholds.wordsPerSecond);
+      const short = firstWords(text, fits);
       found.push({
         says: { code: "words-long", when, move: named(move), takes: { decimal: takes }, room },
         where: { slot: slot.id },
@@ -88,7 +98,7 @@ export function checkWords(context: ReviewContext): Found[] {
         fixes: [
           {
             says: short === "" ? { code: "unsaid" } : { code: "say-only", text: short },
-            edit: setSlot(slot, key, short === "" ? undefined : short),
+            edit: setSlot(slot, key, short === "" ? undefined : shortened(slot[key], fits)),
           },
         ],
       });
@@ -123,7 +133,7 @@ export function checkShown({ doc, slots, season }: ReviewContext): Found[] {
 
 export function checkWater(context: ReviewContext): Found[] {
   const { doc, score, times, thresholds } = context;
-  const dry = driest(context.doc.blocks, score.segments, thresholds.waterSeconds);
+  const dry = driest(score.segments, thresholds.waterSeconds);
   if (dry.to - dry.from <= thresholds.waterEverySeconds) return [];
   const fixes: Fix[] = [];
   for (const block of doc.blocks) {
@@ -133,7 +143,7 @@ export function checkWater(context: ReviewContext): Found[] {
     const edit = setBlock(block, "after", Math.max(thresholds.waterSeconds, block.after ?? 0));
     const next = after(doc, edit);
     if (!next) continue;
-    const left = driest(next.blocks, expand(next, context.library), thresholds.waterSeconds);
+    const left = driest(expand(next, context.library), thresholds.waterSeconds);
     if (left.to - left.from <= thresholds.waterEverySeconds) {
       fixes.push({
         says: { code: "water-after", seconds: thresholds.waterSeconds, block: { block: block.title } },
@@ -155,24 +165,27 @@ export function checkWater(context: ReviewContext): Found[] {
   ];
 }
 
-/** The longest stretch without a break block or a pause after a block that is long enough to drink. */
+/** The longest stretch without a gap of any kind, a rest, a talk or a break, that is long enough to drink. */
 function driest(
-  blocks: readonly Block[],
   segments: ReviewContext["score"]["segments"],
   least: Seconds,
 ): { from: Seconds; to: Seconds } {
-  const breaks = new Set(blocks.filter((block) => block.role === "break").map((block) => block.id));
   let from = 0;
   let longest = { from: 0, to: 0 };
   const close = (to: Seconds) => {
     if (to - from > longest.to - longest.from) longest = { from, to };
   };
-  for (const { kind, block, start, end } of segments) {
-    if (!breaks.has(block) && !(kind === "after" && end - start >= least)) continue;
-    close(start);
-    from = end;
+  let gapFrom = 0;
+  for (const { kind, start, end } of segments) {
+    if (kind !== "work" && kind !== "side-change") continue;
+    if (start - gapFrom >= least) {
+      close(gapFrom);
+      from = start;
+    }
+    gapFrom = end;
   }
-  close(segments.at(-1)?.end ?? 0);
+  const last = segments.at(-1)?.end ?? 0;
+  close(last - gapFrom >= least ? gapFrom : last);
   return longest;
 }
 

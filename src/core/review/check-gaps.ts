@@ -6,7 +6,7 @@ import type { Seconds } from "../units";
 import { type Span, spanTriple, tidySpan } from "../values/span";
 import type { ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
-import type { Fix, Found } from "./finding";
+import type { Fix, Found, Lack } from "./finding";
 
 /** A span at least this long everywhere: moved up, its width kept. */
 function atLeast(span: Span | undefined, seconds: Seconds): Span {
@@ -20,7 +20,19 @@ interface ShortGap {
   readonly to: string;
   readonly gap: Seconds;
   needs: Seconds;
-  readonly names: string[];
+  readonly lacks: Lack[];
+}
+
+/** What nobody notices: a breath, and in what is taken easily a tenth of the piece. */
+const TRIFLE: Seconds = 3;
+const EASY_ROLES: readonly (string | undefined)[] = ["warmup", "cooldown"];
+
+/** Seconds that may be missing before a slot without anybody minding. */
+function trifleBefore(slotId: string, { slots, pieces }: ReviewContext): Seconds {
+  const role = slots.get(slotId)?.block.role;
+  const piece = pieces.find(({ facts }) => facts.slot.id === slotId)?.segment;
+  if (!piece || !EASY_ROLES.includes(role)) return TRIFLE;
+  return Math.max(TRIFLE, (piece.end - piece.start) / 10);
 }
 
 /** Edits that lengthen the gap between two slots, the narrowest first. */
@@ -68,15 +80,20 @@ function gapAfter(context: ReviewContext, edit: Edit, from: string, to: string):
   return gap ?? 0;
 }
 
+/** Whether a gap between two moves lies within one block. */
+function isWithin({ slots }: ReviewContext, { from, to }: ShortGap): boolean {
+  return from !== to && slots.get(from)?.block.id === slots.get(to)?.block.id;
+}
+
 export function checkGaps(context: ReviewContext): Found[] {
   const gaps = new Map<string, ShortGap>();
   for (const part of context.parts) {
     for (const { from, to, needs, gap, short } of part.changeovers) {
-      if (short === 0) continue;
+      if (short === 0 || short < trifleBefore(to, context)) continue;
       const key = `${from} ${to}`;
-      const known = gaps.get(key) ?? { from, to, gap, needs: 0, names: [] };
+      const known = gaps.get(key) ?? { from, to, gap, needs: 0, lacks: [] };
       known.needs = Math.max(known.needs, needs);
-      known.names.push(part.name);
+      known.lacks.push({ name: part.name, seconds: short });
       gaps.set(key, known);
     }
   }
@@ -92,9 +109,11 @@ export function checkGaps(context: ReviewContext): Found[] {
         move: facts ? named(facts.move) : { move: { id: null, name: "" } },
         gap: short.gap,
         needs: short.needs,
-        who: { names: short.names },
+        who: { names: short.lacks.map(({ name }) => name) },
       },
-      where: { slot: short.to },
+      lacks: short.lacks,
+      // Within a block all of them are mended together; before one it is the block before that lacks time.
+      where: isWithin(context, short) ? { block: facts?.block.id ?? "", slot: short.to } : { slot: short.to },
       at: facts?.at ?? 0,
       fixes: fixes.slice(0, 2),
     };

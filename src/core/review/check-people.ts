@@ -171,7 +171,7 @@ function jumpFound(
   const move = { move: { id: own.move, name: own.name } };
   const load = { mass: { kg, units: "kg" as const } };
   return {
-    says: { code: "load-jump", name: part.name, load, move, reps, rir, least },
+    says: { code: "load-jump", name: part.name, kg: Math.round(kg * 10), load, move, reps, rir, least },
     where: { slot: own.slot, person: part.person },
     at,
     fixes,

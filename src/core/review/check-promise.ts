@@ -4,6 +4,7 @@ import { setBlock, setClass } from "../class/commands";
 import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
 import { expandedSeconds } from "../class/expand";
 import type { KitType } from "../homes/kit";
+import { kitFacts } from "../homes/kit-types";
 import { fillersOf } from "../homes/match";
 import { type GapNeeds, gapNeeds } from "../shape/fit-knobs";
 import type { Seconds } from "../units";
@@ -159,9 +160,13 @@ function kitInUse({ parts, people }: ReviewContext): Map<KitType, Set<string>> {
     const types = new Map(
       people.find((person) => person.id === part.person)?.kit?.map(({ id, type }) => [id, type]) ?? [],
     );
-    for (const { kit } of part.slots.flatMap((slot) => slot.uses)) {
+    for (const { kit, status } of part.slots.flatMap(({ uses, status }) =>
+      uses.map((use) => ({ ...use, status })),
+    )) {
       const type = types.get(kit);
-      if (type) users.set(type, (users.get(type) ?? new Set()).add(part.name));
+      // A chair in place of what was announced is at everybody's own hand: nobody has to fetch what they weren't told.
+      const instead = type !== undefined && status !== "as-set" && kitFacts(type).from === "home";
+      if (type && !instead) users.set(type, (users.get(type) ?? new Set()).add(part.name));
     }
   }
   return users;

@@ -1,8 +1,9 @@
 /** Rests: the same muscle twice running, the time it gets back, what the stance gives, work to rest. */
 
 import { setBlock, setSlot } from "../class/commands";
-import { slotsOf } from "../class/document";
-import { expand } from "../class/expand";
+import { type Block, doseAt, slotsOf } from "../class/document";
+import { expand, type SegmentKind } from "../class/expand";
+import { type BlockShape, blockShape } from "../class/sentence";
 import type { KnownMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
 import { named } from "../reasons/named";
@@ -155,6 +156,7 @@ export function checkRestStance({ doc, slots, thresholds }: ReviewContext): Foun
   for (const block of doc.blocks) {
     const list = slotsOf(block).flatMap((slot) => slots.get(slot.id) ?? []);
     if (!list[0]?.main || block.cap !== undefined || block.stacked) continue;
+    if (blockShape(block) === "windows" || isShortInterval(block)) continue;
     const close = (a: KnownMove, b: KnownMove) =>
       a.muscles === undefined || b.muscles === undefined || shared(a, b).length > 0;
     const judge = (
@@ -194,8 +196,39 @@ export function checkRestStance({ doc, slots, thresholds }: ReviewContext): Foun
   return found;
 }
 
+/** Shapes that have a work to rest of their own: it is what they are. */
+const OWN_RATIO: readonly BlockShape[] = [
+  "superset",
+  "triset",
+  "windows",
+  "as-many-rounds",
+  "sequence",
+  "one-move",
+];
+/** Work so short with less rest than that is an interval meant so, such as twenty seconds on and ten off. */
+const SHORT_WORK: Seconds = 30;
+
+function isShortInterval(block: Block): boolean {
+  const doses = slotsOf(block).map((slot) => doseAt(slot, 0).seconds);
+  return (
+    doses.length > 0 &&
+    doses.every((seconds) => seconds !== undefined && spanTriple(seconds).plan <= SHORT_WORK) &&
+    spanTriple(block.rest).plan <= SHORT_WORK / 2
+  );
+}
+
+/** Whether a block's rests are what its shape means, and no matter of the stance. */
+function hasOwnRatio(block: Block): boolean {
+  return OWN_RATIO.includes(blockShape(block)) || isShortInterval(block);
+}
+
+/** Talk, demonstrations and water are rest. */
+const AT_REST: readonly SegmentKind[] = ["rest", "long-rest", "brief", "demo", "prepare", "after"];
+
 export function checkWorkRest({ doc, score, thresholds, slots }: ReviewContext): Found[] {
-  const main = new Set([...slots.values()].filter((facts) => facts.main).map((facts) => facts.block.id));
+  const main = new Set(
+    [...slots.values()].flatMap(({ main: own, block }) => (own && !hasOwnRatio(block) ? [block.id] : [])),
+  );
   let work = 0;
   let rest = 0;
   let at = 0;
@@ -204,7 +237,7 @@ export function checkWorkRest({ doc, score, thresholds, slots }: ReviewContext):
     if (kind === "work") {
       if (work === 0) at = start;
       work += end - start;
-    } else if (kind === "rest" || kind === "long-rest") rest += end - start;
+    } else if (AT_REST.includes(kind)) rest += end - start;
   }
   if (work === 0 || rest === 0) return [];
   const [least, most] = thresholds.stance[doc.stance].workRest;

@@ -1,6 +1,15 @@
 /** What the checks look at, worked out once: the segments, each slot with its move, the pieces in order. */
 
-import { type Block, type ClassDoc, type Dose, dosesOf, type Slot, slotsOf } from "../class/document";
+import {
+  allWords,
+  alternativesOf,
+  type Block,
+  type ClassDoc,
+  type Dose,
+  dosesOf,
+  type Slot,
+  slotsOf,
+} from "../class/document";
 import { lastsAsSaid } from "../class/dose-kinds";
 import type { Segment } from "../class/expand";
 import { slotEffort } from "../effort/demand";
@@ -116,7 +125,9 @@ export function textsOf(
   for (const block of doc.blocks) {
     texts.push({ text: block.title, slot: null, block: block.id });
     for (const slot of slotsOf(block)) {
-      const own = [slot.cue, slot.call, slot.marks?.flat?.note, slot.marks?.sharp?.note];
+      const others = alternativesOf(slot).map(({ note }) => note);
+      const said = [...allWords(slot, "cue"), ...allWords(slot, "call"), ...(slot.steps ?? [])];
+      const own = [...said, slot.marks?.flat?.note, slot.marks?.sharp?.note, ...others];
       if (typeof slot.move !== "string") own.push(slot.move.name);
       for (const text of own) if (text) texts.push({ text, slot: slot.id, block: block.id });
     }

@@ -67,6 +67,12 @@ export interface Fix {
   readonly edit: Edit;
 }
 
+/** Somebody whom a finding is about, and how many seconds they lack. */
+export interface Lack {
+  readonly name: string;
+  readonly seconds: Seconds;
+}
+
 export interface Finding {
   readonly code: FindingCode;
   readonly severity: Severity;
@@ -75,6 +81,8 @@ export interface Finding {
   readonly at: Seconds;
   readonly says: FindingReason;
   readonly fixes: readonly Fix[];
+  /** Of what is short for people: whom, and by how much. */
+  readonly lacks?: readonly Lack[];
   /** Of what it is about: an acknowledgement (its `of`) holds for as long as this stays. */
   readonly fingerprint: string;
   /** The reason with which it was acknowledged, or null. */
@@ -88,6 +96,7 @@ export interface Found {
   readonly at?: Seconds;
   readonly says: FindingReason;
   readonly fixes?: readonly Fix[];
+  readonly lacks?: readonly Lack[];
 }
 
 /** FNV-1a over UTF-16 units, 32 bits, in hex: short, stable, and enough to see that a text changed. */
@@ -130,6 +139,7 @@ export function finish(
         at: entry.at ?? 0,
         says,
         fixes: entry.fixes ?? [],
+        ...(entry.lacks ? { lacks: entry.lacks } : {}),
         fingerprint: print,
         acknowledged: match?.reason ?? null,
       };

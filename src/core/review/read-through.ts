@@ -4,10 +4,12 @@
  * obvious one.
  */
 import type { ClassDoc } from "../class/document";
+import type { Edit } from "../class/edits";
 import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
+import { scoreOf } from "../score/score";
 import { checkCounts, checkLevels, checkSides, checkStretches, checkUnknown } from "./check-doses";
 import { checkEnds, checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
 import { checkGaps } from "./check-gaps";
@@ -19,6 +21,7 @@ import { checkSeason } from "./check-season";
 import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
 import { type Finding, type Found, finish, type Sentence } from "./finding";
+import { type Line, ranked } from "./ranked";
 import type { Season } from "./season";
 
 const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [
@@ -66,6 +69,13 @@ export interface ReviewInput {
   readonly thresholds?: Thresholds;
   /** For what was acknowledged before reasons were data. */
   readonly sentence?: Sentence;
+}
+
+/** The findings of a valid class as lines that are read: one a cause, the gravest first. */
+export function readLines(input: ReviewInput): readonly Line[] {
+  const { seconds } = scoreOf(input.doc, input.library);
+  const stands = (edit: Edit) => staysValid(input.doc, edit, input.library, seconds);
+  return ranked(readThrough(input), input.doc, stands);
 }
 
 /** All findings of a valid class, by severity and time. */

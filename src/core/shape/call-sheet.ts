@@ -5,6 +5,8 @@
  * words of a language: see `spokenLines` in `src/words`.
  */
 import {
+  alternativesOf,
+  appearanceIndex,
   type Block,
   type ClassDoc,
   doseAt,
@@ -71,6 +73,15 @@ function levelsSaid(slot: Slot, book: MoveBook): CallReason[] {
     const link = resolveMove(slot.move, book).links?.find((entry) => entry.kind === code);
     const move = link && book.get(link.to);
     return move ? [{ code, move: named(move) }] : [];
+  });
+}
+
+/** What she says herself to who can't do a move, or leaves them to choose. */
+function alternativesSaid(slot: Slot, book: MoveBook): CallReason[] {
+  return alternativesOf(slot).map(({ move: id, note }): CallReason => {
+    const move = named(resolveMove(id, book));
+    if (slot.choice) return { code: "choose", move };
+    return note ? { code: "who-cant-note", note, move } : { code: "who-cant", move };
   });
 }
 
@@ -163,7 +174,7 @@ class Caller {
       this.put(segment, "side", gapStart, Math.max(1, start - gapStart), [{ code: "side", side }]);
       return;
     }
-    const call = ownWords(slot, "call");
+    const call = ownWords(slot, "call", appearanceIndex(slot, segment.round));
     if (call) {
       this.put(segment, "next", gapStart, start - gapStart, [{ code: "own", text: call }], true);
       return;
@@ -174,7 +185,7 @@ class Caller {
     this.put(segment, "next", gapStart, Math.max(0, start - gapStart - COUNT_IN), [
       { code: "next", move: named(move), side, dose: first ? { dose: doseAt(slot, 0) } : "" },
       ...fetchSaid(this.parts, last?.slot ?? null, slot.id),
-      ...(first ? levelsSaid(slot, this.book) : []),
+      ...(first ? [...alternativesSaid(slot, this.book), ...levelsSaid(slot, this.book)] : []),
       ...(caution ? [{ code: "cue", text: caution } as const] : []),
     ]);
   }
@@ -184,7 +195,7 @@ class Caller {
     const { start, end } = segment;
     const length = end - start;
     const { cues = [] } = resolveMove(slot.move, this.book);
-    const own = ownWords(slot, "cue");
+    const own = ownWords(slot, "cue", appearanceIndex(slot, segment.round));
     const cue = own || cues[((segment.round ?? 1) - 1) % Math.max(1, cues.length)] || "";
     const half = length >= HALF_WAY_FROM ? Math.floor(length / 2) : length;
     if (cue) {

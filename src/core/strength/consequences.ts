@@ -4,7 +4,7 @@ import { type MoveBook, makeBook } from "../moves/book";
 import type { Move } from "../moves/move";
 import { maximumAt, Strengths } from "./belief";
 import { loadMoved, repsAt } from "./load";
-import { wantedKg } from "./predict";
+import { MOST_TOLD, wantedKg } from "./predict";
 import { type ScaledMove, scaledMove } from "./scaled";
 
 export const CONSEQUENCE_KG = [55, 72, 95] as const;
@@ -59,8 +59,6 @@ export function consequences(
     return [{ move, by: Object.fromEntries(by) as ConsequenceRow["by"] }];
   });
 }
-
-const MOST_TOLD = 20;
 
 function told(one: Consequence): string {
   if ("kg" in one) return `${one.kg.toFixed(1)} kg`;

@@ -16,7 +16,7 @@ export type Judge =
   | { readonly by: "hold"; readonly limitSeconds: number };
 
 /** What people hold against a natural person, by their usual level. */
-const HOLD: Readonly<Record<Mark, number>> = { flat: 0.6, natural: 1, sharp: 1.5 };
+export const HOLD: Readonly<Record<Mark, number>> = { flat: 0.6, natural: 1, sharp: 1.5 };
 const YEAR_DAYS = 364;
 
 function longestHold({ person, on }: Strengths, id: string | null): number {

@@ -35,12 +35,17 @@ export function overLoad(n: number): number {
   return n === 1 ? 1 : 1 + n / 30;
 }
 
+/** Reps that are left of a load after `done`, not rounded: 30 × (M/W − 1) − n. Below 0 where it can't be done. */
+export function repsLeft(maximum: number, load: number, done: number): number {
+  return 30 * (maximum / load - 1) - done;
+}
+
 /**
  * Whole reps of a load with `reserve` left, for who moves `maximum` once: 30 × (M/W − 1) − r; at least 0,
  * and at least 1 where nothing is to be left and it can be moved at all. Null for no load.
  */
 export function repsAt(maximum: number, load: number, reserve: number): number | null {
   if (load <= 0) return null;
-  const reps = Math.floor(30 * (maximum / load - 1) - reserve + 1e-9);
+  const reps = Math.floor(repsLeft(maximum, load, reserve) + 1e-9);
   return Math.max(reserve === 0 && maximum >= load ? 1 : 0, reps);
 }

@@ -1,6 +1,7 @@
 /** What follows from a belief: reps at a load, the load for reps, how careful to be, and the reserve that is meant. */
 import type { Load, Stance } from "../class/document";
 import type { Mark } from "../homes/home";
+import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import type { Strength } from "../moves/move";
 import { type Belief, maximumAt } from "./belief";
@@ -8,6 +9,9 @@ import { eachKgFor, overLoad, repsAt } from "./load";
 
 /** Standard deviations from the median at which a range is told: 60 % of people lie within. */
 export const RANGE_Z = 0.84;
+
+/** Reps past which nobody is told a number. */
+export const MOST_TOLD = 20;
 
 export interface Range {
   readonly low: number;
@@ -64,7 +68,8 @@ export function reserveAt(mark: Mark, reserve: number): number {
   return mark === "sharp" ? Math.min(reserve, Math.max(1, reserve - 1)) : reserve;
 }
 
-const HANDS = ["hand-weight", "held-weight", "kettlebell"];
+/** What may hang over the face of who lies on the back. */
+const OVER_FACE = ["hand-weight", "held-weight", "kettlebell", "barbell"];
 
 const risky = new WeakMap<KnownMove, boolean>();
 
@@ -77,13 +82,15 @@ export function isRisky(move: KnownMove): boolean {
   return made;
 }
 
-function wouldFall({ stable, loads, needs, position, pattern }: KnownMove): boolean {
-  if (stable === false || loads?.includes("overhead")) return true;
+function wouldFall(move: KnownMove): boolean {
+  const { stable, needs, pattern, position } = move;
+  const body = bodyOf(move);
+  if (stable === false || body?.reach === "overhead" || body?.aboveFace) return true;
   const roles = (needs ?? []).flat().map((need) => need.as);
-  if (roles.includes("barbell") && (position === "supine" || pattern === "squat" || pattern === "lunge"))
-    return true;
+  if (roles.includes("barbell") && (pattern === "squat" || pattern === "lunge")) return true;
+  // A coach's words on a move of her own don't say whether it hangs over the face: her pattern tells.
   const overFace = pattern !== "hinge" && pattern !== "brace" && pattern !== "flex";
-  return position === "supine" && overFace && roles.some((role) => HANDS.includes(role));
+  return !move.body && position === "supine" && overFace && roles.some((role) => OVER_FACE.includes(role));
 }
 
 /** With how many standard deviations of care a maximum is judged: none for a move whose own sets are known. */

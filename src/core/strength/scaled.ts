@@ -5,7 +5,7 @@ import { type Half, halfOf, type Region, regionOf } from "./regions";
 
 /** A move of which it is known what it moves and which strength that takes. */
 export interface ScaledMove {
-  /** The move's id; of one by name its name. */
+  /** The move's id; of one by name that of the one it is like, else its name. */
   readonly key: string;
   readonly pattern: Pattern;
   readonly region: Region;
@@ -25,7 +25,7 @@ function scale(move: KnownMove): ScaledMove | null {
   if (!strength || !pattern || !region || strength.maximum <= 0) return null;
   const share = strength.body / strength.maximum;
   return {
-    key: move.id ?? move.name,
+    key: move.id ?? move.like ?? move.name,
     pattern,
     region,
     half: halfOf(region),

@@ -22,9 +22,17 @@ export function loadStrain(lnLoad: number, reps: number, reserve: number, lnMaxi
   return lnLoad + Math.log(overLoad(reps + reserve)) - lnMaximum;
 }
 
-/** Of a hold: ln((t + 5r)/limit), a rep in reserve counting five seconds. */
+/** Seconds of a hold that count as a rep in reserve. */
+export const HOLD_REP_SECONDS = 5;
+
+/** Of a hold: ln((t + 5r)/limit). */
 export function holdStrain(seconds: number, reserve: number, limitSeconds: number): number {
-  return Math.log((seconds + 5 * reserve) / limitSeconds);
+  return Math.log((seconds + HOLD_REP_SECONDS * reserve) / limitSeconds);
+}
+
+/** The same the other way: reps that a hold leaves, one for each five seconds. */
+export function holdLeft(seconds: number, limitSeconds: number): number {
+  return (limitSeconds - seconds) / HOLD_REP_SECONDS;
 }
 
 /** What a strain costs, in points that aren't rounded yet: nothing where it is about right, at most 150. */

@@ -40,13 +40,24 @@ const arbPace: fc.Arbitrary<{ tempo?: string; repSeconds?: number }> = fc.oneof(
   fc.integer({ min: 1, max: 12_000 }).map((hundredths) => ({ repSeconds: hundredths / 100 })),
 );
 
+const arbThen = maybe(
+  fc.oneof(
+    fc.integer({ min: 1, max: 30 }).map((pulses) => ({ pulses })),
+    fc.integer({ min: 1, max: 30 }).map((hold) => ({ hold })),
+  ),
+);
+
 /** Doses kind by kind; numbers from 2 on, so that a total over two sides is always allowed. */
 const DOSES_OF: { readonly [K in DoseKind]: fc.Arbitrary<Dose> } = {
   seconds: fc.tuple(arbSpan(2, 120), arbPace).map(([seconds, pace]): Dose => ({ seconds, ...pace })),
   hold: arbSpan(2, 90).map((hold): Dose => ({ hold })),
-  reps: fc
-    .tuple(arbSpan(2, 30), arbPace, maybe(fc.integer({ min: 1, max: 120 })))
-    .map(([reps, pace, within]): Dose => ({ reps, ...pace, ...(within === undefined ? {} : { within }) })),
+  reps: fc.tuple(arbSpan(2, 30), arbPace, maybe(fc.integer({ min: 1, max: 120 })), arbThen).map(
+    ([reps, pace, within, then]): Dose => ({
+      reps,
+      ...pace,
+      ...(within === undefined ? (then ? { then } : {}) : { within }),
+    }),
+  ),
   ladder: fc
     .record({
       from: fc.integer({ min: 1, max: 10 }),
@@ -57,6 +68,21 @@ const DOSES_OF: { readonly [K in DoseKind]: fc.Arbitrary<Dose> } = {
     })
     .chain((ladder) => arbPace.map((pace): Dose => ({ ladder: compact(ladder) as never, ...pace }))),
   toLimit: arbSpan(2, 60).map((toLimit): Dose => ({ toLimit })),
+  reserve: fc
+    .tuple(fc.integer({ min: 0, max: 10 }), arbSpan(2, 60))
+    .map(([reserve, allow]): Dose => ({ reserve, allow })),
+  sequence: fc
+    .tuple(
+      fc.array(
+        fc.record({
+          move: fc.constantFrom(...LIBRARY.map((move) => move.id)),
+          reps: fc.integer({ min: 1, max: 20 }),
+        }),
+        { minLength: 2, maxLength: 4 },
+      ),
+      maybe(arbSpan(2, 90)),
+    )
+    .map(([sequence, seconds]): Dose => ({ sequence, ...(seconds === undefined ? {} : { seconds }) })),
 };
 
 export const arbDose: fc.Arbitrary<Dose> = fc.oneof(...DOSE_KINDS.map((kind) => DOSES_OF[kind]));
@@ -74,6 +100,14 @@ export const arbMove: fc.Arbitrary<MoveRef> = fc.oneof(
     name: fc.string({ minLength: 1, maxLength: 20 }),
     repSeconds: fc.constantFrom(1, 1.1, 2.5, 3),
   }),
+  fc.record(
+    {
+      name: fc.string({ minLength: 1, maxLength: 20 }),
+      like: fc.constantFrom(...LIBRARY.map((move) => move.id)),
+      repSeconds: fc.constantFrom(1, 2.5),
+    },
+    { requiredKeys: ["name", "like"] },
+  ),
 );
 
 const arbWords = fc.string({ maxLength: 30 });
@@ -93,10 +127,17 @@ function arbWay(doses: readonly Dose[]): fc.Arbitrary<Way> {
       seconds: timed
         ? maybe(fc.integer({ min: 1, max: Math.max(1, Math.min(...plans)) }))
         : fc.constant(undefined),
+      rounds: maybe(fc.integer({ min: 1, max: 5 })),
       note: maybe(arbWords),
     })
     .map(compact) as fc.Arbitrary<Way>;
 }
+
+/** The instructor's own ways for who can't. */
+const arbAlternatives = fc.array(
+  fc.record({ move: fc.constantFrom(...LIBRARY.map((move) => move.id)), note: maybe(arbWords) }).map(compact),
+  { maxLength: 3 },
+);
 
 const listOf = <T>(arb: fc.Arbitrary<T>, length: number) =>
   fc.array(arb, { minLength: length, maxLength: length });
@@ -133,6 +174,8 @@ export function arbSlot(
               .record({ flat: maybe(arbWay([dose].flat())), sharp: maybe(arbWay([dose].flat())) })
               .map(compact),
           ),
+          alternatives: maybe(arbAlternatives),
+          choice: maybe(fc.boolean()),
           cue: maybe(arbWords),
           call: maybe(arbWords),
           ownNote: maybe(fc.string()),

@@ -2,8 +2,13 @@
 import type { OwnRests } from "@/core/class/new-class";
 import type { Move } from "@/core/moves/move";
 
+/** What a move is chosen for: in place of the selected one, behind it, as a level of it, as another way of it. */
+const MOVE_PICKS = ["replace", "add", "flat", "sharp", "alternative", "combine"] as const;
+export type MovePick = (typeof MOVE_PICKS)[number];
+export const isPick = (opened: string): opened is MovePick => MOVE_PICKS.some((pick) => pick === opened);
+
 export interface Doors {
-  readonly pick: (kind: "replace" | "add") => void;
+  readonly pick: (kind: MovePick) => void;
   readonly showKeys: () => void;
   readonly showMore: () => void;
   readonly showRoom: () => void;

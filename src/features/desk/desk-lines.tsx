@@ -97,6 +97,14 @@ export function BlockActions(props: {
       <Button look="bare" disabled={slotsOf(block).length < 2} onClick={onOrder}>
         Best order
       </Button>
+      <Button
+        look="bare"
+        disabled={actions.ease === null}
+        title="An easier way for each of its moves that has none"
+        onClick={() => actions.ease?.()}
+      >
+        Ease this block
+      </Button>
       <span className="w-2" />
       <Button look="bare" onClick={actions.addBlock}>
         Add a block

@@ -1,6 +1,7 @@
 "use client";
 import { Tabs } from "radix-ui";
 import { useState } from "react";
+import { isOpen } from "@/core/review/ranked";
 import { FindingsPanel } from "@/features/review/findings-panel";
 import { SayPanel } from "@/features/review/say-panel";
 import { ShapePanel, type Whose } from "@/features/review/shape-panel";
@@ -25,7 +26,7 @@ export function DeskPanel(props: {
 }) {
   const { desk, room, review, onCurve } = props;
   const [whose, setWhose] = useState<Whose>({ mark: "natural" });
-  const open = room.findings.filter((finding) => finding.acknowledged === null).length;
+  const open = room.findings.filter(isOpen).length;
   const words: Record<PanelTab, string> = {
     who: "Who does what",
     findings: `Read-through ${open}`,

@@ -5,6 +5,8 @@ import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
+import type { Finding } from "@/core/review/finding";
+import { isOpen, type Line } from "@/core/review/ranked";
 import { ownRests, type Settings } from "@/core/settings/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
@@ -14,6 +16,7 @@ import { type Room, useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
 import { BlockSentence } from "./block-sentence";
+import { isPick, type MovePick } from "./desk-doors";
 import { BlockActions, DeskTop } from "./desk-lines";
 import { DeskPanel, type PanelTab } from "./desk-panel";
 import { KeysDialog } from "./keys";
@@ -40,7 +43,7 @@ interface Props {
   readonly today: string;
 }
 
-type Opened = "keys" | "fit" | "order" | "replace" | "add";
+type Opened = "keys" | "fit" | "order" | MovePick;
 
 /** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
 function useDeskView() {
@@ -79,6 +82,11 @@ interface Parts {
   readonly room: Room;
 }
 
+/** What waits for an answer, each by itself: a line of several has a place on the score for every one. */
+function openFindings(lines: readonly Line[]): readonly Finding[] {
+  return lines.filter(isOpen).flatMap(({ members }) => members);
+}
+
 /** The score with what is tried on it, and the selected block as a sentence with its moves. */
 function ScoreAndBlock(
   props: Parts & { readonly review: Review; readonly actions: ReturnType<typeof useDeskActions> },
@@ -87,7 +95,7 @@ function ScoreAndBlock(
   const { preview } = review;
   const { select, selection } = desk;
   const below = useMemo(
-    () => (preview ? NOTHING_BELOW : belowScore(desk.score, room.parts, room.findings)),
+    () => (preview ? NOTHING_BELOW : belowScore(desk.score, room.parts, openFindings(room.findings))),
     [preview, desk.score, room.parts, room.findings],
   );
   const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
@@ -121,7 +129,7 @@ function ScoreAndBlock(
           {slotsOf(block).length > 0 && (
             <SlotLines desk={desk} block={block} parts={room.parts} onChooseMove={chooseFor} />
           )}
-          {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} />}
+          {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} onPick={open} />}
           <BlockActions
             desk={desk}
             block={block}
@@ -181,13 +189,15 @@ function DeskDialogs(
   const { desk, view, room } = props;
   const { opened, shutting } = view;
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
+  const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
   return (
     <>
       <MovePicker
-        open={opened === "add" || opened === "replace"}
+        open={opened !== null && isPick(opened)}
         onOpenChange={shutting}
         people={props.people}
         own={props.own}
+        current={opened === "replace" && typeof slot?.move === "string" ? slot.move : null}
         onChoose={props.onChoose}
       />
       <FitDialog
@@ -237,8 +247,7 @@ export function DeskScreen(props: Props) {
     quiet: view.opened !== null,
   });
   const choose = (move: KnownMove) => {
-    if (view.opened === "add") actions.addMove(move);
-    else actions.replaceMove(move);
+    if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
   };
   const parts: Parts = { desk, view, room };

@@ -1,28 +1,14 @@
 "use client";
 import { setSlot } from "@/core/class/commands";
-import { type Sides, type Slot, slotsOf, type Way } from "@/core/class/document";
+import { allWords, type Sides, type Slot, slotsOf } from "@/core/class/document";
 import { slotSides } from "@/core/class/expand";
-import { bookFor, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
+import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { parseSpan } from "@/core/values/span";
-import { TextCell } from "./text-cell";
+import { AlternativeLines } from "./alternative-lines";
+import { CombinationLine } from "./combination-line";
+import { LEVELS, LevelLine, type SetKey, secondsIn } from "./level-line";
+import { IN_SENTENCE, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
-
-const SELECT = "appearance-none border-b-2 border-pine bg-transparent font-bold";
-const FIELD = "border-b-2 border-pine font-bold";
-
-/** The levels a move is linked to that way, then its swaps. */
-function linked(move: KnownMove, kind: "easier" | "harder", book: MoveBook): KnownMove[] {
-  const to = (wanted: string) =>
-    (move.links ?? []).filter((link) => link.kind === wanted).map((link) => book.get(link.to));
-  return [...to(kind), ...to("swap")].filter((entry): entry is KnownMove => entry !== undefined);
-}
-
-/** Whole seconds in a text, or null. */
-function seconds(text: string): number | null {
-  const span = parseSpan(text);
-  return typeof span === "number" && span <= 7200 ? span : null;
-}
 
 /** Round numbers as they are typed, `1, 3`; empty for all; null where it can't be read. */
 function roundsOf(text: string): readonly number[] | "all" | null {
@@ -31,24 +17,23 @@ function roundsOf(text: string): readonly number[] | "all" | null {
   return parts.every((part) => /^\d{1,3}$/.test(part)) ? parts.map(Number) : null;
 }
 
-type SetKey = (key: keyof Slot, to: unknown) => void;
-
 /** What the line of a slot doesn't show: its sides in detail, its rounds, its levels, its words. */
-export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot: Slot }) {
+export function SlotDetails({
+  desk,
+  slot,
+  onPick,
+}: {
+  readonly desk: Desk;
+  readonly slot: Slot;
+  /** Chooses a move for a level, or one more alternative. */
+  readonly onPick: (what: "flat" | "sharp" | "alternative" | "combine") => void;
+}) {
   const book = bookFor(desk.doc, LIBRARY_BOOK);
   const move = resolveMove(slot.move, book);
   const sides = slotSides(slot, book);
   const owner = desk.doc.blocks.find((block) => slotsOf(block).some((other) => other.id === slot.id));
   const neighbours = (owner ? slotsOf(owner) : []).filter((other) => other.id !== slot.id);
   const set: SetKey = (key, to) => desk.edit(setSlot(slot, key, to as never));
-  const setWay = (mark: "flat" | "sharp", part: Partial<Way>) => {
-    const way = Object.fromEntries(
-      Object.entries({ ...slot.marks?.[mark], ...part }).filter(([, value]) => value),
-    );
-    const marks = { ...slot.marks, [mark]: Object.keys(way).length > 0 ? way : undefined };
-    const kept = Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined));
-    set("marks", Object.keys(kept).length > 0 ? kept : undefined);
-  };
   return (
     <section aria-label={`More of ${move.name}`} className="mt-2 space-y-1.5 border-t border-hairline pt-2">
       <p>
@@ -56,7 +41,7 @@ export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot
         {sides !== "both" && <SidesInDetail slot={slot} sides={sides} set={set} />}; in{" "}
         <TextCell
           label="Rounds in which it appears"
-          className={FIELD}
+          inSentence
           value={slot.rounds ? `${slot.rounds.join(", ")}` : "all"}
           fits={(text) => roundsOf(text) !== null}
           onTake={(text) => {
@@ -66,30 +51,65 @@ export function SlotDetails({ desk, slot }: { readonly desk: Desk; readonly slot
         />{" "}
         rounds
       </p>
-      {(["flat", "sharp"] as const).map((mark) => (
-        <LevelLine key={mark} mark={mark} slot={slot} move={move} book={book} setWay={setWay} />
+      <CombinationLine slot={slot} book={book} edit={desk.edit} onPick={() => onPick("combine")} />
+      {LEVELS.map((mark) => (
+        <LevelLine
+          key={mark}
+          mark={mark}
+          slot={slot}
+          book={book}
+          edit={desk.edit}
+          onPick={() => onPick(mark)}
+        />
       ))}
+      <AlternativeLines slot={slot} book={book} set={set} onPick={() => onPick("alternative")} />
       <PlaceLine slot={slot} neighbours={neighbours} book={book} set={set} />
       <p>
         Say before:{" "}
         <TextCell
           label="Said before it starts"
-          className={FIELD}
+          inSentence
           placeholder="kit, set-up, caution"
-          value={slot.call ?? ""}
-          onTake={(text) => set("call", text || undefined)}
+          title="For each round its own: with slashes between"
+          value={allWords(slot, "call").join(" / ")}
+          onTake={(text) => set("call", wordsTyped(text))}
         />
         ; while working:{" "}
         <TextCell
           label="Said while it is worked"
-          className={FIELD}
+          inSentence
           placeholder={move.cues?.[0] ?? "a cue"}
-          value={slot.cue ?? ""}
-          onTake={(text) => set("cue", text || undefined)}
+          value={allWords(slot, "cue").join(" / ")}
+          onTake={(text) => set("cue", wordsTyped(text))}
+        />
+        ; step by step:{" "}
+        <TextCell
+          label="Steps, each told at its second"
+          inSentence
+          placeholder={move.steps?.join(" / ") ?? "none"}
+          title="With slashes between; they share a rep, or the time"
+          value={(slot.steps ?? []).join(" / ")}
+          onTake={(text) => set("steps", stepsTyped(text))}
         />
       </p>
     </section>
   );
+}
+
+/** Steps with slashes between; nothing where there are none. */
+function stepsTyped(text: string): readonly string[] | undefined {
+  const steps = text
+    .split("/")
+    .map((step) => step.trim())
+    .filter(Boolean);
+  return steps.length > 0 ? steps : undefined;
+}
+
+/** Words for all rounds, or for each of them with slashes between; nothing where all are empty. */
+function wordsTyped(text: string): string | readonly string[] | undefined {
+  const said = text.split(" / ").map((part) => part.trim());
+  if (said.every((part) => part === "")) return undefined;
+  return said.length === 1 ? said[0] : said;
 }
 
 /** How both sides are counted, which begins, and how long changing takes. */
@@ -108,7 +128,7 @@ function SidesInDetail({
       counted{" "}
       <select
         aria-label="How numbers are counted"
-        className={SELECT}
+        className={IN_SENTENCE}
         value={slot.count ?? "each"}
         onChange={(event) => set("count", event.target.value)}
       >
@@ -118,7 +138,7 @@ function SidesInDetail({
       , beginning{" "}
       <select
         aria-label="First side"
-        className={SELECT}
+        className={IN_SENTENCE}
         value={slot.firstSide ?? "left"}
         onChange={(event) => set("firstSide", event.target.value)}
       >
@@ -130,57 +150,15 @@ function SidesInDetail({
           , with{" "}
           <TextCell
             label="Seconds to change sides"
-            className={FIELD}
+            inSentence
             value={String(slot.sideChange ?? 0)}
-            fits={(text) => seconds(text) !== null}
-            onTake={(text) => set("sideChange", seconds(text) ?? 0)}
+            fits={(text) => secondsIn(text) !== null}
+            onTake={(text) => set("sideChange", secondsIn(text) ?? 0)}
           />
           s to change sides
         </>
       )}
     </>
-  );
-}
-
-/** One level: its move, and what to do differently. */
-function LevelLine(props: {
-  readonly mark: "flat" | "sharp";
-  readonly slot: Slot;
-  readonly move: KnownMove;
-  readonly book: MoveBook;
-  readonly setWay: (mark: "flat" | "sharp", part: Partial<Way>) => void;
-}) {
-  const { mark, slot, move, book, setWay } = props;
-  const way = slot.marks?.[mark];
-  const word = mark === "flat" ? "♭ easier" : "♯ harder";
-  const chosen = typeof way?.move === "string" ? way.move : "";
-  const offered = linked(move, mark === "flat" ? "easier" : "harder", book);
-  const others = chosen && !offered.some((entry) => entry.id === chosen) ? [resolveMove(chosen, book)] : [];
-  return (
-    <p>
-      {word}:{" "}
-      <select
-        aria-label={`${word}: move`}
-        className={SELECT}
-        value={chosen}
-        onChange={(event) => setWay(mark, { move: event.target.value || undefined })}
-      >
-        <option value="">the same move</option>
-        {[...offered, ...others].map((entry) => (
-          <option key={entry.id} value={entry.id ?? ""}>
-            {entry.name}
-          </option>
-        ))}
-      </select>
-      ,{" "}
-      <TextCell
-        label={`${word}: what to do differently`}
-        className={FIELD}
-        placeholder="what to do differently"
-        value={way?.note ?? ""}
-        onTake={(note) => setWay(mark, { note })}
-      />
-    </p>
   );
 }
 
@@ -201,7 +179,7 @@ function PlaceLine({
       In the order it{" "}
       <select
         aria-label="Place in the order"
-        className={SELECT}
+        className={IN_SENTENCE}
         value={slot.pinned ? "pinned" : "free"}
         onChange={(event) => set("pinned", event.target.value === "pinned" ? true : undefined)}
       >
@@ -211,7 +189,7 @@ function PlaceLine({
       , beside{" "}
       <select
         aria-label="Stays beside"
-        className={SELECT}
+        className={IN_SENTENCE}
         value={slot.together ?? ""}
         onChange={(event) => set("together", event.target.value || undefined)}
       >
@@ -225,7 +203,7 @@ function PlaceLine({
       ; a fit{" "}
       <select
         aria-label="A fit may change it"
-        className={SELECT}
+        className={IN_SENTENCE}
         value={slot.locked ? "locked" : "free"}
         onChange={(event) => set("locked", event.target.value === "locked" ? true : undefined)}
       >

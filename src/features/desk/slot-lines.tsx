@@ -34,9 +34,8 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
-import { stopText } from "@/words/dose-words";
 import { roomCounts } from "@/words/room-words";
-import type { Words } from "@/words/words";
+import { levelText, loadText } from "@/words/way-words";
 import { CELL, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
@@ -135,6 +134,7 @@ interface LineProps {
 /** One line; drawn again only where something of its own has changed. */
 const SlotLine = memo(function SlotLine(props: LineProps) {
   const { blockId, slot, number, chosen, room, unmet, edit, select, onChooseMove } = props;
+  const words = useWords();
   const sortable = useSortable({ id: slot.id });
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
   const book = bookWith(LIBRARY_BOOK, props.own);
@@ -208,7 +208,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           }
         >
           <option value="">—</option>
-          {load && !load.target && <option value="other">{loadText(load)}</option>}
+          {load && !load.target && <option value="other">{loadText(load, words)}</option>}
           {LOAD_TARGETS.map((target) => (
             <option key={target} value={target}>
               {target}
@@ -234,23 +234,10 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
 /** A level's way in one line; cut where it is long, and whole on pointing at it. */
 function WayCell({ way, book }: { readonly way: Way | undefined; readonly book: MoveBook }) {
   const words = useWords();
-  const text = wayText(way, book, words);
+  const text = way ? levelText(way, book, words) || words.phrase("live", "slower") : "—";
   return (
     <td className="max-w-0 truncate" title={text}>
       {text}
     </td>
   );
-}
-
-function loadText(load: { kg?: number; rir?: number; rpe?: number }): string {
-  if (load.kg !== undefined) return `${load.kg} kg`;
-  return load.rir !== undefined ? `${load.rir} in reserve` : `RPE ${load.rpe}`;
-}
-
-function wayText(way: Way | undefined, book: MoveBook, words: Words): string {
-  if (!way) return "—";
-  if (way.note) return way.note;
-  if (way.move !== undefined) return resolveMove(way.move, book).name;
-  if (way.tempo) return `at ${way.tempo}`;
-  return stopText(way.seconds, words) || "lighter or fewer";
 }

@@ -1,4 +1,5 @@
 "use client";
+import { combine } from "@/core/class/combine";
 import {
   addBlock,
   addSlot,
@@ -11,12 +12,16 @@ import {
   replaceMove,
   setClass,
   stepSlot as stepSlotEdit,
+  together,
 } from "@/core/class/commands";
-import { type Block, type ClassDoc, doseAt, slotsOf } from "@/core/class/document";
+import { type Block, type ClassDoc, doseAt, type Slot, slotsOf } from "@/core/class/document";
+import { easeBlock } from "@/core/class/ease";
 import { type Edit, idAfter } from "@/core/class/edits";
-import { newBlock, newSlot } from "@/core/class/new-class";
-import { type KnownMove, resolveMove } from "@/core/moves/book";
+import { newBlock, newSlot, refOf } from "@/core/class/new-class";
+import { addAlternative, setLevel } from "@/core/class/other-ways";
+import { bookFor, bookWith, type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Move } from "@/core/moves/move";
 /** What can be done at the Desk, by button and by key. */
 import type { Doors } from "./desk-doors";
 import type { Desk } from "./use-desk";
@@ -65,6 +70,29 @@ function blockActions(desk: Desk, block: Block | undefined, doors: Doors) {
   return { addNew, remove };
 }
 
+/** Taking a move that the slot names beside its own: for a level, or as one more way for who can't. */
+function namingActions(
+  { edit, doc }: Desk,
+  slot: Slot | null,
+  studios: readonly Move[],
+  carrying: (move: KnownMove) => readonly Edit[],
+) {
+  const take = (made: (slot: Slot, move: KnownMove) => Edit | null) => (move: KnownMove) => {
+    const own = slot ? made(slot, move) : null;
+    if (own) edit(together([...carrying(move), own]));
+  };
+  return {
+    flat: take((own, move) => setLevel(own, "flat", { move: refOf(move) })),
+    sharp: take((own, move) => setLevel(own, "sharp", { move: refOf(move) })),
+    combine: take((own, move) => combine(own, move, bookWith(bookFor(doc, LIBRARY_BOOK), studios))),
+    // Of one by name, the move that it is like.
+    alternative: take((own, { id, like }) => {
+      const known = id ?? like;
+      return known === undefined ? null : addAlternative(own, known);
+    }),
+  };
+}
+
 export function useDeskActions(desk: Desk, doors: Doors) {
   const { doc, selection } = desk;
   const block = doc.blocks.find((entry) => entry.id === selection.block);
@@ -90,7 +118,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     insertAfter(addSlot(block, made, slot ? idAfter(slots, slot.id) : null, carrying(move)), block.id, id);
   };
   const replace = (move: KnownMove) => {
-    if (slot && move.id !== null) desk.edit(replaceMove(slot, move.id, carrying(move)));
+    if (slot) desk.edit(replaceMove(slot, refOf(move), carrying(move)));
   };
   const duplicate = () => {
     if (!block || !slot) return;
@@ -110,6 +138,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     if (edit) desk.edit(edit);
   };
 
+  const easing = block ? easeBlock(block, bookFor(doc, LIBRARY_BOOK)) : null;
   const blocks = blockActions(desk, block, doors);
   const step = stepsOf(desk);
   useDeskKeys({
@@ -123,8 +152,8 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     doors,
   });
   return {
-    addMove,
-    replaceMove: replace,
+    take: { add: addMove, replace, ...namingActions(desk, slot, doors.own, carrying) },
+    ease: easing ? () => desk.edit(easing) : null,
     duplicate,
     remove,
     canRemove,

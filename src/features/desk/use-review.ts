@@ -6,6 +6,7 @@ import { findSlot } from "@/core/class/document";
 import { applyChecked } from "@/core/class/history";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Finding, Fix } from "@/core/review/finding";
+import { isOpen } from "@/core/review/ranked";
 import { resolveAt } from "@/core/score/resolve";
 import { type Score, scoreOf } from "@/core/score/score";
 import type { Room } from "@/features/room/use-parts";
@@ -49,7 +50,7 @@ export function useReview(desk: Desk, room: Room): Review {
     },
     [doc, score, select],
   );
-  const open = room.findings.filter((finding) => finding.acknowledged === null);
+  const open = room.findings.filter(isOpen);
   const step = (by: -1 | 1) => {
     const index = open.findIndex((finding) => finding.fingerprint === chosen);
     const next = open[index < 0 ? (by > 0 ? 0 : open.length - 1) : (index + by + open.length) % open.length];

@@ -6,12 +6,12 @@ import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import { canDo, type Group, groupsOf } from "@/core/parts/groups";
-import type { Part, PartSlot } from "@/core/parts/part";
+import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
+import { lowerFirst } from "@/words/letters";
 import { needsText } from "@/words/need-words";
 import { sharedWhyText, statusText, usesText, whyText } from "@/words/part-words";
-import { lowerFirst } from "@/words/values";
 import { dayText } from "@/words/when-words";
 import type { Words } from "@/words/words";
 
@@ -53,7 +53,13 @@ export function WhoDoesWhat(props: {
           <CanDo parts={props.parts} slotId={found.slot.id} />
           <ul className="mt-2">
             {groupsOf(props.parts, found.slot.id).map((group) => (
-              <GroupLine key={group.key} group={group} people={props.people} parts={props.parts} />
+              <GroupLine
+                key={group.key}
+                group={group}
+                set={move.name}
+                people={props.people}
+                parts={props.parts}
+              />
             ))}
           </ul>
         </>
@@ -94,6 +100,8 @@ function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly sl
 /** One group: who, the status in words and mark, and what they do or hold. */
 function GroupLine(props: {
   readonly group: Group;
+  /** The name of the move that is set. */
+  readonly set: string;
   readonly people: readonly Person[];
   readonly parts: readonly Part[];
 }) {
@@ -112,7 +120,9 @@ function GroupLine(props: {
         <p className="text-quiet">{heldBy(slot.slot, props.parts, props.people, words).join("; ")}</p>
       ) : (
         <>
-          <p>{slot.note ?? (names.length > 1 ? sharedWhyText : whyText)(slot, words)}</p>
+          {slot.status === "as-set" && slot.name !== props.set && <p>{slot.name}</p>}
+          <p>{levelNote(slot) ?? (names.length > 1 ? sharedWhyText : whyText)(slot, words)}</p>
+          {slot.own && slot.note && <p className="text-quiet">You say: {slot.note}</p>}
           {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
         </>
       )}

@@ -3,10 +3,13 @@ import { useMemo, useState } from "react";
 import { bookWith } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
+import { startingMove } from "@/core/moves/starting-move";
 import { type Fault, faultSentence } from "@/core/values/faults";
 import { TwoVersions } from "@/features/records/two-versions";
 import { Button } from "@/ui/button";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { BeginFrom } from "./begin-from";
+import { placeOf } from "./fault-places";
 import { LinkRows } from "./link-rows";
 import { MoveBody, MoveFacts, MoveTexts } from "./move-sections";
 import { NeedRows } from "./need-rows";
@@ -51,6 +54,14 @@ export function MoveForm(props: {
           </div>
           {meets.length > 0 && <TwoVersions meets={meets} onChoose={choose} />}
           <FaultList faults={faults} />
+          {props.storedId === null && (
+            <BeginFrom
+              move={move}
+              own={props.own}
+              book={others}
+              onBegin={(like) => setMove((now) => ({ ...startingMove(like), name: now.name }))}
+            />
+          )}
           <MoveFacts move={move} put={put} />
           <NeedRows needs={move.needs} onChange={(needs) => put({ needs })} />
           <MoveBody move={move} put={put} />
@@ -69,7 +80,7 @@ export function MoveForm(props: {
   );
 }
 
-/** Every fault by its path. */
+/** Every fault by the field in which it stands. */
 function FaultList({ faults }: { readonly faults: readonly Fault[] }) {
   if (faults.length === 0) return null;
   return (
@@ -77,7 +88,7 @@ function FaultList({ faults }: { readonly faults: readonly Fault[] }) {
       <ul>
         {faults.map((fault) => (
           <li key={`${fault.path} ${fault.code}`}>
-            <b>{fault.path}</b> {faultSentence(fault)}
+            <b>{placeOf(fault.path)}</b> {faultSentence(fault)}
           </li>
         ))}
       </ul>

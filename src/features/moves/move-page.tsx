@@ -60,6 +60,7 @@ export function MovePage({ id, own }: { readonly id: string; readonly own: reado
   const limits = LIMITS.filter((limit) => excludes(limit, move));
   const muscles = (list: readonly Muscle[]) => list.map((muscle) => words.name("muscle", muscle)).join(", ");
   const facts: readonly (readonly [string, string])[] = [
+    ["Also called", move.aliases?.join(", ") || "nothing else"],
     ["Needs", needsText(move.needs, words)],
     ["Trains first", muscles(move.muscles.primary) || "nothing in particular"],
     ["and also", muscles(move.muscles.secondary) || "—"],
@@ -124,6 +125,7 @@ export function MovePage({ id, own }: { readonly id: string; readonly own: reado
           </dl>
           <div className="space-y-4">
             <Sentences title="Say" list={move.cues} />
+            {move.steps && <Sentences title="Step by step" list={move.steps} />}
             <Sentences title="Watch for" list={move.faults} />
             <Sentences title="Take care" list={move.cautions} />
             <p className="text-sm text-quiet">

@@ -131,7 +131,12 @@ export function MoveBody({ move, put }: Section) {
 
 export function MoveTexts({ move, put }: Section) {
   return (
-    <div className="grid grid-cols-3 gap-4">
+    <div className="grid grid-cols-4 gap-4">
+      <Lines
+        label="Also called (a name a line)"
+        list={move.aliases ?? []}
+        onChange={(aliases) => put({ aliases })}
+      />
       <Lines label="Say (2 to 4 lines)" list={move.cues} onChange={(cues) => put({ cues })} />
       <Lines label="Watch for (2 lines)" list={move.faults} onChange={(list) => put({ faults: list })} />
       <Lines

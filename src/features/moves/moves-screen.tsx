@@ -7,6 +7,7 @@ import { KIT_TYPES, type KitItem, type KitType } from "@/core/homes/kit";
 import { kitFacts } from "@/core/homes/kit-types";
 import { excludes, LIMITS, type Limit } from "@/core/homes/limits";
 import { bookWith, type KnownMove } from "@/core/moves/book";
+import { findMoves } from "@/core/moves/find";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { type Move, MUSCLES, PATTERNS, POSITIONS } from "@/core/moves/move";
 import { SignOut } from "@/features/account/sign-out";
@@ -16,7 +17,6 @@ import { Choice, Field } from "@/ui/field";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { kitName } from "@/words/kit-words";
 import { needsText } from "@/words/need-words";
-import type { Words } from "@/words/words";
 
 interface Filters {
   readonly words: string;
@@ -41,14 +41,9 @@ function homeWith(types: readonly KitType[]): Person {
   return { id: "home", name: "Home", kit, space: { floor: "smooth" } };
 }
 
-function passes(move: KnownMove, filters: Filters, home: Person | null, words: Words): boolean {
-  const text = `${move.name} ${move.id} ${needsText(move.needs, words)}`.toLowerCase();
+function passes(move: KnownMove, filters: Filters, home: Person | null): boolean {
   const muscles = [...(move.muscles?.primary ?? []), ...(move.muscles?.secondary ?? [])] as string[];
   return (
-    filters.words
-      .toLowerCase()
-      .split(/\s+/)
-      .every((word) => text.includes(word)) &&
     (filters.pattern === "" || move.pattern === filters.pattern) &&
     (filters.muscle === "" || muscles.includes(filters.muscle)) &&
     (filters.position === "" || move.position === filters.position) &&
@@ -63,15 +58,16 @@ function linkCount(move: KnownMove, kind: string): number {
 
 /** The library: every move, found by what it trains, where, with what, and for whom. */
 export function MovesScreen({ studio, own }: { readonly studio: string; readonly own: readonly Move[] }) {
-  const words = useWords();
+  const _words = useWords();
   const [filters, setFilters] = useState(ALL);
   const put = (part: Partial<Filters>) => setFilters((now) => ({ ...now, ...part }));
   const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
   const home = useMemo(() => (filters.kit ? homeWith(filters.kit) : null), [filters.kit]);
-  const shown = useMemo(
-    () => book.moves.filter((move) => passes(move, filters, home, words)),
-    [book, filters, home, words],
+  const named = useMemo(
+    () => (filters.words.trim() === "" ? book.moves : findMoves(filters.words, book).map(({ move }) => move)),
+    [book, filters.words],
   );
+  const shown = useMemo(() => named.filter((move) => passes(move, filters, home)), [named, filters, home]);
   const mine = new Set(own.map((move) => move.id));
   return (
     <div className="flex h-screen flex-col">

@@ -154,6 +154,17 @@ function NeedChip(props: {
       )}
       {range("kg", "kg")}
       {range("heightCm", "cm")}
+      <label className="flex items-center gap-1 whitespace-nowrap">
+        <input
+          type="checkbox"
+          checked={need.optional === true}
+          onChange={(event) => {
+            const { optional: _optional, ...rest } = need;
+            props.onChange(event.target.checked ? { ...rest, optional: true } : rest);
+          }}
+        />
+        may be missing
+      </label>
       <button type="button" aria-label={`Remove ${needText(need, words)}`} onClick={props.onRemove}>
         <X size={14} aria-hidden />
       </button>

@@ -7,7 +7,7 @@ import { api } from "@/browser/api";
 import type { MoveBook } from "@/core/moves/book";
 import { checkOwn } from "@/core/moves/check-own";
 import type { Move } from "@/core/moves/move";
-import { idOf } from "@/core/moves/starting-move";
+import { idOf, withoutStaleFacts } from "@/core/moves/starting-move";
 import type { Fault } from "@/core/values/faults";
 import { useRecord } from "@/features/records/use-record";
 
@@ -20,12 +20,13 @@ function finished(move: Move, storedId: string | null): Move {
   const jumps = move.loads.includes("jump");
   const landings = move.landings.perRep > 0 ? move.landings : ({ perRep: 1, weight: 1 } as const);
   return {
-    ...move,
+    ...withoutStaleFacts(move),
     id: storedId === null ? idOf(move.name) : move.id,
     name: move.name.trim(),
     cues: kept(move.cues),
     faults: kept(move.faults),
     cautions: kept(move.cautions),
+    ...(move.aliases ? { aliases: kept(move.aliases) } : {}),
     landings: jumps ? landings : { perRep: 0, weight: 0 },
   };
 }

@@ -83,7 +83,7 @@ export function AfterClass(
         </Link>
       </p>
       <OtherClasses {...props} />
-      <StopWords />
+      <StopWords country={props.person.country} />
       <YourData {...props} />
     </main>
   );

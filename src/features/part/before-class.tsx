@@ -78,7 +78,7 @@ export function BeforeClass(
       <TonightForm token={token} session={session.id} person={person} said={props.tonightSaid} />
       <WhereaboutsForm token={token} session={session.id} left={props.whereabouts} />
       <OtherClasses {...props} />
-      <StopWords />
+      <StopWords country={person.country} />
       <YourData {...props} />
     </main>
   );

@@ -8,9 +8,12 @@ import type { SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
+import { equalsOf, pickOf } from "@/core/live/picks";
 import { positionOf } from "@/core/live/position";
-import { type MoveBook, resolveMove } from "@/core/moves/book";
-import type { Part, PartSlot } from "@/core/parts/part";
+import { stepNow, stepText } from "@/core/live/steps";
+import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
+import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
+import { emergencyNumber } from "@/core/readiness/emergency";
 import { appearanceOf } from "@/core/score/resolve";
 import { otherSide, type Side } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
@@ -80,10 +83,31 @@ function statusText({ reached, held, state, lateMs }: Props): string {
   return lateMs > 0 ? `${ends} · ${(lateMs / 1000).toFixed(1)} s later` : ends;
 }
 
+/** The move that a slot sets, also one that is given by name. */
+function setMoveOf(doc: ClassDoc, own: PartSlot | undefined, book: MoveBook): KnownMove | undefined {
+  const found = own && own.status !== "unmet" ? findSlot(doc, own.slot) : null;
+  return found ? resolveMove(found.slot.move, book) : undefined;
+}
+
+/** The step that is on, of who does the slot's own move. */
+function stepOf(
+  { doc, state, book }: Pick<Props, "doc" | "state" | "book">,
+  own: PartSlot | undefined,
+  shown: Segment | null,
+): string | null {
+  const found = own && shown?.slot ? findSlot(doc, shown.slot) : null;
+  if (!found || !own || !shown) return null;
+  const set = resolveMove(found.slot.move, book);
+  if (own.status === "unmet" || own.move !== set.id) return null;
+  const step = stepNow(found.slot, set, shown, state.intoMs, state.lengthMs, book);
+  return step && stepText(step);
+}
+
 /** Their own call before any cue; nothing of it while it hurts. */
 function toldNow(
-  { person, book, state, words }: Props & { readonly words: Words },
+  { person, doc, book, state, words }: Props & { readonly words: Words },
   own: PartSlot | undefined,
+  shown: Segment | null,
   moment: OwnMoment | null,
   working: boolean,
   done: boolean,
@@ -92,13 +116,18 @@ function toldNow(
   if (done) return "Done: breathe, shake it out.";
   const call = working ? ownCall(moment, person, words) : null;
   if (call) return <b>{call}</b>;
-  const move = own?.move ? book.get(own.move) : undefined;
-  return own?.note ?? move?.cues?.[0] ?? "";
+  const move = own?.move ? book.get(own.move) : setMoveOf(doc, own, book);
+  return (
+    (own && levelNote(own)) ??
+    (working ? stepOf({ doc, state, book }, own, shown) : null) ??
+    move?.cues?.[0] ??
+    ""
+  );
 }
 
-/** Why somebody does other than what is set; nothing where they do just that. */
+/** Why somebody does other than what is set; nothing where they do just that, or what they chose. */
 function changedText(own: PartSlot | undefined, words: Words): ReactNode {
-  return own && own.status !== "as-set" ? whyText(own, words) : null;
+  return own && own.status !== "as-set" && equalsOf(own).length === 0 ? whyText(own, words) : null;
 }
 
 function DoneButton({ done, onDone }: { readonly done: boolean; readonly onDone: () => void }) {
@@ -154,9 +183,15 @@ export function During(props: Props) {
         {own ? own.name : (block?.title ?? "")}
       </h1>
       <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person, words)}</p>
-      <ToldNow hurt={props.hurt} own={own} told={toldNow({ ...props, words }, own, moment, working, done)} />
+      <ToldNow
+        hurt={props.hurt}
+        country={person.country}
+        own={own}
+        told={toldNow({ ...props, words }, own, shown, moment, working, done)}
+      />
       <div className={UPRIGHT_ONLY}>
         {why && <p className="mt-1 text-base text-night-quiet">{why}</p>}
+        <Equals own={own} enter={enter} />
         <Levels mark={mark ?? usualHere(props, shown)} enter={enter} />
         {working && own?.reps && segment?.slot && (
           <DoneButton
@@ -182,7 +217,7 @@ export function During(props: Props) {
           />
           <SoundSwitch cues={props.cues} />
         </div>
-        <StopWords />
+        <StopWords country={person.country} />
       </div>
     </main>
   );
@@ -230,18 +265,23 @@ function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonl
 /** What stands under the move: that it hurts before anything else, then what this person is told now. */
 function ToldNow({
   hurt,
+  country,
   own,
   told,
 }: {
   readonly hurt: HurtState;
+  readonly country: string | undefined;
   readonly own: PartSlot | undefined;
   readonly told: ReactNode;
 }) {
   const words = useWords();
   return hurt.pressed ? (
-    <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
-      {hurtLine(hurt, words)}
-    </p>
+    <div className="mt-3 border-l-[10px] border-stop pl-3" role="alert">
+      <p className="text-2xl font-bold leading-snug">{hurtLine(hurt, words)}</p>
+      <p className="text-base leading-snug">
+        {words.phrase("own", "hurtCard", { number: emergencyNumber(country) ?? "none" })}
+      </p>
+    </div>
   ) : (
     // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
     <p className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}>
@@ -263,6 +303,30 @@ function Levels({ mark, enter }: { readonly mark: Mark; readonly enter: Enter })
           onPress={() => enter("mark", { mark: entry })}
         />
       ))}
+    </fieldset>
+  );
+}
+
+/** The equals that the slot leaves to choose from, the present one pressed. */
+function Equals({ own, enter }: { readonly own: PartSlot | undefined; readonly enter: Enter }) {
+  const equals = equalsOf(own);
+  if (!own || equals.length === 0) return null;
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-base text-night-quiet">Your choice</legend>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {equals.map((way) => (
+          <button
+            key={pickOf(way)}
+            type="button"
+            aria-pressed={pickOf(way) === pickOf(own)}
+            className="grow border-2 border-night-line px-3 py-2.5 text-base font-bold aria-pressed:border-night-text aria-pressed:bg-night-text aria-pressed:text-night"
+            onClick={() => enter("choose", { slot: own.slot, move: pickOf(way) })}
+          >
+            {way.name}
+          </button>
+        ))}
+      </div>
     </fieldset>
   );
 }

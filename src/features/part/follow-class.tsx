@@ -8,6 +8,7 @@ import { easesIn, lateStart } from "@/core/live/late";
 import { scoreOfKept } from "@/core/live/live-score";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
+import { withPicks } from "@/core/live/picks";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf } from "@/core/moves/book";
 import { useContent } from "@/features/live/use-content";
@@ -62,6 +63,16 @@ function useOwnClass({ token, session: first, person, parts: own }: Props, lateM
   return { session, parts: session.parts ?? own, book, score, shown, follow };
 }
 
+/** That it hurts, as this device and as the server knows it. */
+function useHurt(person: string, now: PeopleNow, follow: ReturnType<typeof useFollow>): HurtState {
+  const hurts = ({ hurt }: PeopleNow) => hurt.some((entry) => entry.person === person);
+  return {
+    pressed: hurts(now),
+    told: hurts(useMemo(() => peopleNow(follow.known), [follow.known])),
+    open: follow.reached && follow.held === null,
+  };
+}
+
 /** One's own version of a class, to the second: read from a phone on the floor. */
 export function FollowClass(props: Props) {
   const { token, studio, person } = props;
@@ -80,13 +91,8 @@ export function FollowClass(props: Props) {
   const chosen = now.marks.get(person.id) ?? null;
   const easing = chosen === null && easesIn(score, events, late, follow.now());
   const mark: Mark | null = easing ? "flat" : chosen;
-  const part = mark === null ? parts.usual : parts.byMark[mark];
-  const hurts = ({ hurt: list }: PeopleNow) => list.some((entry) => entry.person === person.id);
-  const hurt: HurtState = {
-    pressed: hurts(now),
-    told: hurts(useMemo(() => peopleNow(follow.known), [follow.known])),
-    open: follow.reached && follow.held === null,
-  };
+  const part = withPicks(mark === null ? parts.usual : parts.byMark[mark], now.picks.get(person.id));
+  const hurt = useHurt(person.id, now, follow);
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
   const other = useOtherClass(
     token,
@@ -97,7 +103,14 @@ export function FollowClass(props: Props) {
   usePresence(token, session.id, state.phase !== "ended", now.here.includes(person.id), enter);
 
   if (state.phase === "ended" || state.phase === "over")
-    return <Over title={session.doc.title} studio={studio} ended={state.phase === "ended"} />;
+    return (
+      <Over
+        title={session.doc.title}
+        studio={studio}
+        country={person.country}
+        ended={state.phase === "ended"}
+      />
+    );
   if (state.phase === "ready") return <BeforeClass {...props} session={session} part={part} />;
   if (late && !warm && follow.now() < late.warmUntilMs && state.phase === "running")
     return (
@@ -126,7 +139,12 @@ export function FollowClass(props: Props) {
 }
 
 /** The class is over; the page for what was done comes as soon as the server knows it too. */
-function Over(props: { readonly title: string; readonly studio: string; readonly ended: boolean }) {
+function Over(props: {
+  readonly title: string;
+  readonly studio: string;
+  readonly country: string | undefined;
+  readonly ended: boolean;
+}) {
   const router = useRouter();
   const { ended } = props;
   const asked = useRef(router);
@@ -143,7 +161,7 @@ function Over(props: { readonly title: string; readonly studio: string; readonly
       <p className="text-xl text-night-quiet">
         {props.title} with {props.studio} is over. Drink something.
       </p>
-      <StopWords />
+      <StopWords country={props.country} />
     </main>
   );
 }

@@ -85,6 +85,36 @@ export function Send(props: { readonly children: ReactNode; readonly busy: boole
   );
 }
 
+/** A question with one answer. */
+export function OneOf<T extends string>(props: {
+  readonly legend: string;
+  readonly all: readonly T[];
+  readonly words: (entry: T) => string;
+  readonly chosen: T | null;
+  readonly onChange: (chosen: T) => void;
+}) {
+  return (
+    <fieldset className="mt-3">
+      <legend className="font-bold">{props.legend}</legend>
+      {props.all.map((entry) => (
+        <label
+          key={entry}
+          className="flex min-h-11 items-center gap-3 border-b border-hairline py-1.5 text-base leading-snug"
+        >
+          <input
+            type="radio"
+            className="size-6 shrink-0 accent-pine"
+            name={props.legend}
+            checked={props.chosen === entry}
+            onChange={() => props.onChange(entry)}
+          />
+          {props.words(entry)}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
 /** A list of things to tick, under its question. */
 export function Ticks<T extends string>(props: {
   readonly legend: string;

@@ -74,7 +74,7 @@ export function OwnWarmUp(props: {
           I am warm: join
         </button>
       </div>
-      <StopWords />
+      <StopWords country={person.country} />
     </main>
   );
 }

@@ -64,7 +64,7 @@ function NoClass(props: OwnPage) {
         </Link>
       </p>
       <OtherClasses {...props} />
-      <StopWords />
+      <StopWords country={person.country} />
       <YourData {...props} />
     </main>
   );

@@ -1,22 +1,15 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
-import { LIMITS, type Limit } from "@/core/homes/limits";
-import {
-  ADAPT,
-  type Adapt,
-  ASK_FIRST,
-  type AskFirst,
-  limitsToLookAt,
-  type ReadinessAnswers,
-} from "@/core/readiness/readiness";
+import type { ReadinessAnswers } from "@/core/readiness/readiness";
 import { useWords } from "@/features/language/use-words";
 import { whenText } from "@/words/own-words";
 import { CodeForm } from "./code-form";
-import { CodeField, Fold, Send, Tick, Ticks } from "./form-parts";
+import { Fold } from "./form-parts";
 import type { OwnPage } from "./own-page";
+import { Questions } from "./readiness-questions";
 
 interface Props {
   readonly token: string;
@@ -70,7 +63,8 @@ export function Readiness(props: Props) {
           />
         ) : (
           <Questions
-            {...props}
+            token={token}
+            person={person}
             opened={opened}
             onKept={(askFirst) => {
               setStop(askFirst);
@@ -115,114 +109,5 @@ function Locked(props: {
         A forgotten code can't be found again, not by your instructor either: delete them and answer anew.
       </p>
     </CodeForm>
-  );
-}
-
-/** Keeps the answers, and then the limits where others were chosen. */
-async function keepAnswers(token: string, answers: object, person: Person, limits: readonly Limit[]) {
-  const answered = await api("PUT", `/api/part/${token}/readiness`, answers);
-  const ordered = LIMITS.filter((limit) => limits.includes(limit));
-  if (!answered.ok || JSON.stringify(ordered) === JSON.stringify(person.limits ?? [])) return answered;
-  return api("PUT", `/api/part/${token}/home`, { person: { ...person, limits: ordered }, before: person });
-}
-
-function AskFirstLine(props: { readonly share: boolean; readonly onShare: (share: boolean) => void }) {
-  return (
-    <>
-      <p className="mt-2 border-l-[10px] border-stop pl-3 font-bold" role="alert">
-        Speak to a doctor or a qualified professional before you join.
-      </p>
-      <Tick
-        words="My instructor may know that something here applies, not what"
-        on={props.share}
-        onChange={props.onShare}
-      />
-    </>
-  );
-}
-
-/** The limits to which the answers lead, each chosen by the person. */
-function LimitTicks(props: {
-  readonly all: readonly Limit[];
-  readonly limits: readonly Limit[];
-  readonly onLimits: (limits: readonly Limit[]) => void;
-}) {
-  const words = useWords();
-  if (props.all.length === 0) return null;
-  return (
-    <Ticks
-      legend="Choose the limits that apply"
-      hint="Your instructor sees these, without a reason. If you are unsure which, ask a professional."
-      all={props.all}
-      words={(limit) => words.name("limit", limit)}
-      chosen={props.limits}
-      onChange={props.onLimits}
-    />
-  );
-}
-
-/** Two groups of questions, and what follows from them. It clears nobody. */
-function Questions(
-  props: Props & { readonly opened: Opened | null; readonly onKept: (askFirst: boolean) => void },
-) {
-  const words = useWords();
-  const { token, person, opened } = props;
-  const router = useRouter();
-  const before = opened?.answers ?? null;
-  const [askFirst, setAskFirst] = useState<readonly AskFirst[]>(before?.askFirst ?? []);
-  const [adapt, setAdapt] = useState<readonly Adapt[]>(before?.adapt ?? []);
-  const [share, setShare] = useState(before?.shareAskFirst ?? false);
-  const [limits, setLimits] = useState<readonly Limit[]>(person.limits ?? []);
-  const [code, setCode] = useState("");
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const save = async (event: FormEvent) => {
-    event.preventDefault();
-    setBusy(true);
-    const answers = { askFirst, adapt, shareAskFirst: share, code: opened?.code ?? code };
-    const home = await keepAnswers(token, answers, person, limits);
-    setBusy(false);
-    setTrouble(home.ok ? null : home.failure.message);
-    if (!home.ok) return;
-    props.onKept(askFirst.length > 0);
-    router.refresh();
-  };
-  return (
-    <form onSubmit={save}>
-      <p className="text-base text-quiet">
-        Only you see your answers, with a code of your own. They are stored sealed and go when you delete
-        them. Nothing here says that you are fit to train: if you are unsure, ask a professional.
-      </p>
-      <Ticks
-        legend="Does any of these apply to you?"
-        all={ASK_FIRST}
-        words={(key) => words.name("askFirst", key)}
-        chosen={askFirst}
-        onChange={setAskFirst}
-      />
-      {askFirst.length > 0 && <AskFirstLine share={share} onShare={setShare} />}
-      <Ticks
-        legend="And any of these?"
-        all={ADAPT}
-        words={(key) => words.name("adapt", key)}
-        chosen={adapt}
-        onChange={setAdapt}
-      />
-      <LimitTicks all={limitsToLookAt(adapt)} limits={limits} onLimits={setLimits} />
-      {opened === null && (
-        <CodeField
-          label="A code of your own"
-          hint="Four signs or more. You need it to see or change these answers; nobody else has it."
-          value={code}
-          onChange={setCode}
-        />
-      )}
-      {trouble && (
-        <p role="alert" className="mt-2">
-          Not stored: {trouble}
-        </p>
-      )}
-      <Send busy={busy}>{askFirst.length + adapt.length === 0 ? "None of these" : "Keep my answers"}</Send>
-    </form>
   );
 }

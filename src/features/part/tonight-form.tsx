@@ -111,6 +111,7 @@ function Asked(props: {
   readonly onSomething: () => void;
 }) {
   const { busy, onNothing, onSomething } = props;
+  const [ill, setIll] = useState(false);
   return (
     <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="new-today">
       <h2 id="new-today" className="text-xl font-bold">
@@ -129,8 +130,28 @@ function Asked(props: {
         <button type="button" className="border-2 border-ink py-2.5 font-bold" onClick={onSomething}>
           Something is
         </button>
+        <button
+          type="button"
+          aria-expanded={ill}
+          className="col-span-2 border-2 border-ink py-2.5 font-bold aria-expanded:bg-ink aria-expanded:text-paper"
+          onClick={() => setIll(!ill)}
+        >
+          I am ill
+        </button>
       </div>
+      {ill && <IllToday />}
     </section>
+  );
+}
+
+/** What to do when ill: nothing of it is sent or kept. */
+function IllToday() {
+  const words = useWords();
+  return (
+    <div role="alert" className="mt-3 border-l-[10px] border-stop pl-3">
+      <p className="font-bold">{words.phrase("own", "illRest")}</p>
+      <p className="text-base">{words.phrase("own", "illMore")}</p>
+    </div>
   );
 }
 

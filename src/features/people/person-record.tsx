@@ -69,7 +69,7 @@ export function PersonHistory({ lines }: { readonly lines: readonly HistoryLine[
 export function PersonKept(props: {
   readonly id: string;
   readonly name: string;
-  readonly readiness: { readonly due: boolean; readonly askFirst: boolean };
+  readonly readiness: { readonly due: boolean; readonly askFirst: boolean; readonly minor: boolean };
   readonly owner: boolean;
 }) {
   const { readiness } = props;
@@ -86,6 +86,7 @@ export function PersonKept(props: {
         ) : (
           "The readiness check was answered within the last twelve weeks. "
         )}
+        {readiness.minor && "Under 18: a guardian agrees, whose name stays sealed. "}
         <span className="text-quiet">
           You see limits, never answers. Nothing here clears anybody: local rules, and licensed practice, are
           yours to follow.

@@ -2,31 +2,41 @@
 import { useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import { acknowledgeEdit, type Finding, type Fix, SEVERITIES, type Severity } from "@/core/review/finding";
+import { acknowledgeEdit, type Finding, type Fix, type Severity } from "@/core/review/finding";
+import { isOpen, type Line } from "@/core/review/ranked";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
-import { findingText, fixText } from "@/words/finding-words";
+import { findingText, fixText, lineText } from "@/words/finding-words";
 
 const SEVERITY_WORDS: Record<Severity, string> = {
   stop: "Don't teach it like this",
   fix: "Mend",
   consider: "Consider",
 };
+/** Lines that are seen at first: more are not read. */
+const AT_FIRST = 7;
 
-/** The read-through: by severity and time; a fix is looked at on the score before it is taken. */
-export function FindingsPanel(props: {
+interface Props {
   readonly doc: ClassDoc;
-  readonly findings: readonly Finding[];
+  readonly findings: readonly Line[];
   readonly chosen: string | null;
   readonly onChoose: (finding: Finding) => void;
   readonly onPreview: (preview: Fix) => void;
   readonly onEdit: (edit: Edit) => void;
-}) {
+}
+
+/** The read-through: what is left to decide, the gravest first; a fix is looked at on the score before it is taken. */
+export function FindingsPanel(props: Props) {
   const words = useWords();
-  const open = props.findings.filter((finding) => finding.acknowledged === null);
-  const known = props.findings.filter((finding) => finding.acknowledged !== null);
+  const [all, setAll] = useState(false);
+  const open = props.findings.filter(isOpen);
+  const settled = props.findings.filter((line) => line.settled && line.acknowledged === null);
+  const known = props.findings.filter((line) => line.acknowledged !== null);
+  // Who steps on by key sees what they come to.
+  const chosenAt = open.findIndex(({ fingerprint }) => fingerprint === props.chosen);
+  const shown = all || chosenAt >= AT_FIRST ? open : open.slice(0, AT_FIRST);
   return (
     <div>
       {open.length === 0 && (
@@ -35,37 +45,32 @@ export function FindingsPanel(props: {
           {known.length > 0 ? "What was acknowledged stands below." : "Read it once more aloud."}
         </p>
       )}
-      {SEVERITIES.map((severity) => {
-        const list = open.filter((finding) => finding.severity === severity);
-        if (list.length === 0) return null;
-        return (
-          <section key={severity} aria-label={SEVERITY_WORDS[severity]}>
-            <h3
-              className={cx(
-                "mt-3 border-b-2 border-ink pb-0.5 font-bold",
-                severity === "stop" && "border-stop text-stop",
-              )}
-            >
-              {SEVERITY_WORDS[severity]} <span className="tabular-nums text-quiet">{list.length}</span>
-            </h3>
-            <ul>
-              {list.map((finding) => (
-                <Line key={`${finding.code} ${finding.fingerprint}`} finding={finding} {...props} />
-              ))}
-            </ul>
-          </section>
-        );
-      })}
+      <ol aria-label="What is left to decide, the gravest first">
+        {shown.map((line) => (
+          <LineOf key={`${line.code} ${line.fingerprint}`} line={line} {...props} />
+        ))}
+      </ol>
+      {shown.length < open.length && (
+        <button type="button" className="mt-2 underline underline-offset-2" onClick={() => setAll(true)}>
+          {open.length - shown.length} more
+        </button>
+      )}
+      {settled.map((line) => (
+        <details key={line.fingerprint} className="mt-4">
+          <summary className="cursor-pointer text-quiet">{lineText(line, words)}</summary>
+          <Each members={line.members} onChoose={props.onChoose} />
+        </details>
+      ))}
       {known.length > 0 && (
         <details className="mt-4">
           <summary className="cursor-pointer text-quiet">{known.length} acknowledged</summary>
           <ul>
-            {known.map((finding) => (
+            {known.map((line) => (
               <li
-                key={`${finding.code} ${finding.fingerprint}`}
+                key={`${line.code} ${line.fingerprint}`}
                 className="border-t border-hairline py-1.5 text-quiet"
               >
-                {findingText(finding, words)} <b>“{finding.acknowledged}”</b>
+                {lineText(line, words)} <b>“{line.acknowledged}”</b>
               </li>
             ))}
           </ul>
@@ -75,30 +80,59 @@ export function FindingsPanel(props: {
   );
 }
 
-function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: Finding }) {
+/** Every finding that stands in a line, by itself. */
+function Each({
+  members,
+  onChoose,
+}: {
+  readonly members: readonly Finding[];
+  readonly onChoose: (finding: Finding) => void;
+}) {
   const words = useWords();
-  const { finding, doc } = props;
-  const [asking, setAsking] = useState(false);
-  const [reason, setReason] = useState("");
-  const chosen = props.chosen === finding.fingerprint;
-  const acknowledge = (event: React.FormEvent) => {
-    event.preventDefault();
-    if (reason.trim() === "") return;
-    props.onEdit(acknowledgeEdit(doc, finding, reason.trim()));
-  };
+  return (
+    <ul>
+      {members.map((finding) => (
+        <li key={finding.fingerprint} className="border-t border-hairline py-1">
+          <button type="button" className="w-full text-left text-quiet" onClick={() => onChoose(finding)}>
+            <span className="mr-1.5 tabular-nums">{clockText(finding.at)}</span>
+            {findingText(finding, words)}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function LineOf(props: Props & { readonly line: Line }) {
+  const words = useWords();
+  const { line, doc } = props;
+  const chosen = props.chosen === line.fingerprint;
+  const quiet = chosen ? "text-ink" : "text-quiet";
   return (
     <li
       className={cx("border-b border-hairline py-1.5", chosen && "-mx-4 bg-marker px-4")}
       aria-current={chosen ? "true" : undefined}
     >
-      <button type="button" className="w-full text-left" onClick={() => props.onChoose(finding)}>
-        <span className={cx("mr-1.5 tabular-nums", chosen ? "text-ink" : "text-quiet")}>
-          {clockText(finding.at)}
+      <button type="button" className="w-full text-left" onClick={() => props.onChoose(line)}>
+        <span
+          className={cx(
+            "flex justify-between text-[13px]",
+            line.severity === "stop" ? "font-bold text-stop" : quiet,
+          )}
+        >
+          <span>{SEVERITY_WORDS[line.severity]}</span>
+          <span className="tabular-nums">{clockText(line.at)}</span>
         </span>
-        {findingText(finding, words)}
+        {lineText(line, words)}
       </button>
+      {line.members.length > 1 && line.code !== "caution" && (
+        <details>
+          <summary className={cx("cursor-pointer", quiet)}>each of the {line.members.length}</summary>
+          <Each members={line.members} onChoose={props.onChoose} />
+        </details>
+      )}
       <div className="flex flex-wrap gap-x-3">
-        {finding.fixes.map((fix) => (
+        {line.fixes.map((fix) => (
           <button
             key={JSON.stringify(fix.says)}
             type="button"
@@ -108,18 +142,56 @@ function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: F
             {fixText(fix, words)}
           </button>
         ))}
-        {!asking && (
-          <button
-            type="button"
-            className={cx("underline underline-offset-2", chosen ? "text-ink" : "text-quiet")}
-            onClick={() => setAsking(true)}
-          >
-            I know, because…
-          </button>
-        )}
+        <Because
+          line={line}
+          quiet={quiet}
+          onKeep={(reason) => props.onEdit(acknowledgeEdit(doc, line, reason))}
+        />
       </div>
+    </li>
+  );
+}
+
+/** Knowing a finding and leaving it, with a reason; of words to say it is enough that they are said. */
+function Because({
+  line,
+  quiet,
+  onKeep,
+}: {
+  readonly line: Line;
+  readonly quiet: string;
+  readonly onKeep: (reason: string) => void;
+}) {
+  const [asking, setAsking] = useState(false);
+  const [reason, setReason] = useState("");
+  return (
+    <>
+      {line.code === "caution" && (
+        <button
+          type="button"
+          className="text-left font-semibold underline underline-offset-2"
+          onClick={() => onKeep("said in the opening talk")}
+        >
+          I say it in the opening talk
+        </button>
+      )}
+      {!asking && (
+        <button
+          type="button"
+          className={cx("underline underline-offset-2", quiet)}
+          onClick={() => setAsking(true)}
+        >
+          I know, because…
+        </button>
+      )}
       {asking && (
-        <form className="mt-1 flex gap-2" onSubmit={acknowledge}>
+        <form
+          className="mt-1 flex w-full gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (reason.trim() !== "") onKeep(reason.trim());
+          }}
+        >
           <input
             aria-label="Reason"
             className="min-w-0 flex-1 border border-quiet bg-white px-2 py-1"
@@ -132,6 +204,6 @@ function Line(props: Parameters<typeof FindingsPanel>[0] & { readonly finding: F
           </Button>
         </form>
       )}
-    </li>
+    </>
   );
 }

@@ -15,9 +15,8 @@ export interface AskedLine {
   /** `invited 24 Nov, 18:02`, or nothing yet. */
   readonly invited: string;
   readonly mailless: boolean;
-  readonly readinessDue: boolean;
-  /** They agreed that the instructor may know. */
-  readonly askFirst: boolean;
+  /** As far as the instructor may know it. */
+  readonly readiness: { readonly due: boolean; readonly askFirst: boolean; readonly minor: boolean };
   /** What is different for them that day, in words. */
   readonly tonight: string;
 }
@@ -62,7 +61,7 @@ export function AskedPeople(props: {
     );
     setLink({ name: person.name, address, copied });
   };
-  const due = asked.filter((person) => person.readinessDue).length;
+  const due = asked.filter((person) => person.readiness.due).length;
   const cancelled = state === "cancelled";
   return (
     <>
@@ -180,14 +179,15 @@ function AskedRow({
       <td className={person.invited ? "" : "text-quiet"}>
         {person.invited || (person.mailless ? "no address" : "not yet")}
       </td>
-      <td className={person.readinessDue ? "" : "text-quiet"}>
-        {person.askFirst ? (
+      <td className={person.readiness.due ? "" : "text-quiet"}>
+        {person.readiness.askFirst ? (
           <b>asks a professional first</b>
-        ) : person.readinessDue ? (
+        ) : person.readiness.due ? (
           "to be answered"
         ) : (
           "answered"
         )}
+        {person.readiness.minor && ", under 18"}
       </td>
       <td>{person.tonight}</td>
       <td className="whitespace-nowrap text-right">

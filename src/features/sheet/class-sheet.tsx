@@ -1,19 +1,21 @@
 import Link from "next/link";
-import { type Block, type ClassDoc, type Slot, slotsOf, type Way } from "@/core/class/document";
+import { type Block, type ClassDoc, dosesOf, type Slot, slotsOf } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import type { Part } from "@/core/parts/part";
+import { levelNote, type Part } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
 import { blockTimes, type Score, scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { HOUSE_LANGUAGE } from "@/features/language/house";
+import { spokenDose } from "@/words/dose-words";
 import { wordsIn } from "@/words/languages";
 import { needsText } from "@/words/need-words";
 import { numberTail } from "@/words/sentence-words";
+import { alternativesText, levelText } from "@/words/way-words";
 import type { Words } from "@/words/words";
 import { PrintButton } from "./print-button";
 
@@ -23,11 +25,6 @@ const SIDE_WORDS = {
   inTurn: "L then R",
   swap: "one side a round",
 } as const;
-
-function wayText(way: Way | undefined, book: MoveBook): string {
-  if (!way) return "";
-  return way.note ?? (way.move === undefined ? (way.tempo ?? "") : resolveMove(way.move, book).name);
-}
 
 /** ` · rounds at 6:58, 11:58`; nothing where there is one round only. */
 function startsText(score: Score, block: Block): string {
@@ -54,7 +51,7 @@ function others(parts: readonly Part[], slot: Slot): string {
     const own = part.slots.find((entry) => entry.slot === slot.id);
     if (!own || (own.status === "as-set" && own.mark === "natural")) continue;
     const mark = own.mark === "natural" ? "" : `${MARK_GLYPH[own.mark]} `;
-    const way = `${mark}${own.status === "unmet" ? "no way found" : (own.note ?? own.name)}`;
+    const way = `${mark}${own.status === "unmet" ? "no way found" : (levelNote(own) ?? own.name)}`;
     ways.set(way, [...(ways.get(way) ?? []), part.name.split(" ")[0] ?? part.name]);
   }
   return [...ways].map(([way, names]) => `${names.join(", ")}: ${way}`).join(" · ");
@@ -129,7 +126,10 @@ export function ClassSheet(props: {
                   slot={slot}
                   number={i + 1}
                   book={book}
-                  others={[weights(parts, slot), others(parts, slot)].filter(Boolean).join(" · ")}
+                  others={[alternativesText(slot, book, words), weights(parts, slot), others(parts, slot)]
+                    .filter(Boolean)
+                    .join(" · ")}
+                  words={words}
                 />
               ))}
             </tbody>
@@ -157,24 +157,32 @@ function sentence(block: Block, words: Words): string {
     .join(", ");
 }
 
+/** As it is typed, but for several moves in turn, which are told by their names. */
+function doseOnSheet(slot: Slot, words: Words): string {
+  const doses = dosesOf(slot);
+  const named = doses.some(({ sequence }) => sequence !== undefined);
+  return named ? doses.map((dose) => spokenDose(dose, words)).join(" / ") : dosesText(slot.dose);
+}
+
 /** A move in a line; what others do instead in a second, small one. */
 function SlotRows(props: {
   readonly slot: Slot;
   readonly number: number;
   readonly book: MoveBook;
   readonly others: string;
+  readonly words: Words;
 }) {
-  const { slot, number, book } = props;
+  const { slot, number, book, words } = props;
   return (
     <>
       <tr className={props.others ? "align-top" : "border-b border-hairline align-top"}>
         <td className="w-5">{number}</td>
         <td className="w-[28%] font-bold">{resolveMove(slot.move, book).name}</td>
         <td className="w-[26%]">
-          {dosesText(slot.dose)} {SIDE_WORDS[slotSides(slot, book)]}
+          {doseOnSheet(slot, words)} {SIDE_WORDS[slotSides(slot, book)]}
         </td>
-        <td>{slot.marks?.flat && `♭ ${wayText(slot.marks.flat, book)}`}</td>
-        <td>{slot.marks?.sharp && `♯ ${wayText(slot.marks.sharp, book)}`}</td>
+        <td>{slot.marks?.flat && `♭ ${levelText(slot.marks.flat, book, words)}`}</td>
+        <td>{slot.marks?.sharp && `♯ ${levelText(slot.marks.sharp, book, words)}`}</td>
       </tr>
       {props.others && (
         <tr className="border-b border-hairline align-top text-[0.88em] text-quiet">

@@ -166,6 +166,12 @@ function ThreeLines({ three, cue }: { readonly three: ThreeWays | undefined; rea
   const words = useWords();
   return three ? (
     <div className="mt-3 text-[38px] leading-tight">
+      {three.equals && three.equals.length > 0 && (
+        <p className="truncate">
+          <span className="text-night-quiet">or </span>
+          <b>{three.equals.map(({ name }) => name).join(", ")}</b>
+        </p>
+      )}
       {(["flat", "sharp"] as const).map(
         (mark) =>
           wayText(three[mark], words) && (

@@ -4,13 +4,17 @@ import type { Left } from "@/features/live/use-whereabouts";
 export function HurtLine(props: {
   readonly name: string;
   readonly more: number;
+  /** The emergency number of where they are; null where that isn't known. */
+  readonly emergency: string | null;
   readonly left: Left | null | "none" | "unreached";
   readonly keys?: boolean;
 }) {
-  const { name, more, left, keys = true } = props;
+  const { name, more, left, emergency, keys = true } = props;
   return (
     <p role="alert" className="line-clamp-3 border-l-[14px] border-stop pl-4">
-      <b>{name} hurts.</b> Stop them. Sharp, new, getting worse? {more > 0 && <b>{more} more after. </b>}
+      <b>{name} hurts.</b> Stop them. Sharp, new, getting worse? Chest pain, collapse:{" "}
+      {emergency ? `call ${emergency}` : "the emergency number there"}, stay on the call.{" "}
+      {more > 0 && <b>{more} more after. </b>}
       {left === null && keys && <span className="text-night-quiet">h: answered, c: place and contact</span>}
       {left === "none" && <span className="text-night-quiet">Left no place or contact.</span>}
       {left === "unreached" && (

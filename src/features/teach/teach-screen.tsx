@@ -7,6 +7,7 @@ import type { SessionEvent } from "@/core/live/events";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { callGroups, lineNow, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
+import { withPicks } from "@/core/live/picks";
 import { type Asked, presenceOf } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
@@ -122,7 +123,8 @@ function useTaughtPeople(first: readonly Asked[], { parts, partsByMark }: Sessio
     () =>
       parts.map((part) => {
         const mark = people.marks.get(part.person);
-        return (mark && partsByMark[mark].find((other) => other.person === part.person)) ?? part;
+        const own = (mark && partsByMark[mark].find((other) => other.person === part.person)) ?? part;
+        return withPicks(own, people.picks.get(part.person));
       }),
     [parts, partsByMark, people],
   );
@@ -149,10 +151,11 @@ function useTeachDevice(score: LiveScore, lead: Lead) {
 }
 
 /** Who hurts first, how many more do, and what they left for it once it is asked for. */
-function useHelp(id: string, people: PeopleNow) {
+function useHelp(id: string, people: PeopleNow, asked: readonly Asked[]) {
   const [first, ...more] = people.hurt;
   const { left, ask } = useWhereabouts(id, first?.person ?? null);
-  return { hurt: first ? { person: first.person, more: more.length, left } : null, ask };
+  const emergency = asked.find(({ rosterId }) => rosterId === first?.person)?.emergency ?? null;
+  return { hurt: first ? { person: first.person, more: more.length, emergency, left } : null, ask };
 }
 
 /** What everybody is to do now, or who hurts: that comes before all else. */
@@ -169,6 +172,7 @@ function BelowWords(props: {
         <HurtLine
           name={parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"}
           more={hurt.more}
+          emergency={hurt.emergency}
           left={hurt.left}
         />
       ) : (
@@ -186,7 +190,7 @@ export function TeachScreen(props: Props) {
   const { doc, parts } = content;
   const { people, asked, presence, now, add } = useTaughtPeople(props.asked, content, lead);
   const { device, cues } = useTeachDevice(score, lead);
-  const help = useHelp(id, people);
+  const help = useHelp(id, people, asked);
   const [panel, setPanel] = useState<TeachPanel | null>(null);
   const { state } = lead;
   const live = state.phase !== "ready" && state.phase !== "ended";

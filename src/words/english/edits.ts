@@ -27,6 +27,8 @@ export const editKey = {
   firstSide: "the first side",
   count: "how it is counted",
   marks: "the levels",
+  alternatives: "the ways for who can’t",
+  choice: "the choice of ways",
   cue: "the words during it",
   call: "the words before it",
   together: "what is kept together",
@@ -35,6 +37,8 @@ export const editKey = {
 
 export const editName = {
   "copy-block": "the copy of a block",
+  "ease-block": "easier ways for a block",
+  combine: "several moves in turn",
   "copy-slot": "the copy of a move",
   "replace-move": "another move",
   "split-block": "the cut of a block in two",

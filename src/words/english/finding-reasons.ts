@@ -55,12 +55,34 @@ export const finding = {
     "{what, select, slot {{move} is excluded for {who} ({limits}){insteadAny, select, no {} other {; instead: {insteadInside}}}.} other {The filler {moveInside} is excluded for {who}: they rest.}}",
   room: "{name} can't do {moveInside}. {why}",
   "load-jump":
-    "{name} has {load} for {moveInside}: about {reps} reps with {rir} in reserve, under the {least} that are set.",
+    "{kg, plural, =0 {{name}’s band is strong} other {{name} has {load}}} for {moveInside}: about {reps} reps with {rir} in reserve, under the {least} that are set.",
   caution:
     "{of, select, furniture {Furniture in use. Say: sturdy, against a wall, never the middle of a table, nothing on castors.} anchors {Doors and anchors in use. Say: shut and latched, pulled only the way that closes it, tug twice before you lean.} bands {Bands in use. Say: look for nicks, eyes away from the line of pull, feet flat on it.} sliders {Sliders in use. Say: no running start on a smooth floor, a hand near support.} other {Weights overhead in use. Say: lamp, ceiling, children and pets out of the area.}}",
   claim: '"{text}" promises what a move can\'t: no exercise slims one place, and none here treats anything.',
   "move-unknown": "Not known of {moves}: what it trains, needs or loads. Nothing is judged by it.",
 } as const satisfies Reasons["finding"];
+
+/** What several findings of one cause say together. */
+export const several = {
+  "gap-short":
+    "{between, select, sides {Changing sides takes up to {needs} s; there are {gap}} other {{blockAny, select, no {This block} other {{block}}} needs up to {needs} s between moves; {gap} are there}}: {people, plural, one {one person} other {# people}}{worst, plural, =0 {, {most} s short} other {, most of them {most} s short, {who} # s}}.",
+  "not-shown": "Worked without having been shown: {movesInside}.",
+  "one-level": "No easier way, or no harder one: {movesInside}.",
+  "load-jump": "{who} have too much at home for what is set in {moveInside}.",
+  "home-unknown": "{who} have not said what is at home: a floor and nothing else is counted on.",
+  limit:
+    "What limits ask for is taken care of: {people, plural, one {one person does} other {# people do}} something else in {moves, plural, one {one move} other {# moves}}.",
+  caution: "Words to say once: {eachInside}.",
+} as const satisfies Reasons["several"];
+
+/** What to say of each thing in use, in few words. */
+export const cautions = {
+  furniture: "furniture sturdy and against a wall, never the middle of a table, nothing on castors",
+  anchors: "doors shut and latched, pulled only the way that closes them, tug twice before you lean",
+  bands: "bands without nicks, eyes away from the line of pull, feet flat on them",
+  sliders: "no running start on a smooth floor, a hand near support",
+  overhead: "lamp, ceiling, children and pets out of the area of what goes overhead",
+} as const satisfies Reasons["cautions"];
 
 export const landings = {
   "as-set": "as set {landings} (allowed {allowed})",
@@ -86,6 +108,9 @@ export const fix = {
   "begin-warmup": "Begin with a warm-up of {length}",
   "end-cooldown": "End with a cool-down of {length}",
   "side-change": "{seconds} s to change sides",
+  "all-of-them": "All {count} at once: {firstInside}",
+  "show-all": "Show each of them",
+  "gaps-in": "{seconds} s between all moves of {blockAny, select, no {this block} other {{block}}}",
   "after-block": "{seconds} s after {blockAny, select, no {the block} other {{block}}}",
   "rest-after": "{seconds} s rest after {moveInside}",
   "between-rounds": "{seconds} s between rounds",

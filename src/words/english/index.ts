@@ -1,12 +1,24 @@
 /** The English catalogue: the source, and complete in itself. */
 import { call } from "./call-reasons";
 import * as edits from "./edits";
-import { finding, fix, landings } from "./finding-reasons";
+import { cautions, finding, fix, landings, several } from "./finding-reasons";
 import * as mail from "./mail";
 import { adjust, dearer, load, why, whyNot } from "./part-reasons";
 import * as pieces from "./phrases";
 import * as names from "./vocabulary";
 
-export const reasons = { why, whyNot, load, adjust, dearer, finding, fix, landings, call } as const;
+export const reasons = {
+  why,
+  whyNot,
+  load,
+  adjust,
+  dearer,
+  finding,
+  several,
+  cautions,
+  fix,
+  landings,
+  call,
+} as const;
 export const phrases = { ...pieces, ...edits, ...mail };
 export { names };

@@ -31,6 +31,7 @@ export const needs = {
   anchorAt:
     "{form, select, a {a {at, select, low {low} mid {mid} other {high}} anchor} one {{at, select, low {low} mid {mid} other {high}} anchor} other {{at, select, low {low} mid {mid} other {high}} anchors}}",
   ofKg: "{need} of {kg} kg or more",
+  optional: "{need} if there is one",
   high: "{need}, {least}–{most} cm high",
   /** Between whole lists of needs. */
   or: "{first}, or {second}",
@@ -54,10 +55,30 @@ export const dose = {
   /** What is counted, where it stands beside the clock. */
   counted: "{most, plural, =1 {{span} rep} other {{span} reps}}",
   limit: "to the limit",
+  reserve: "stop with {left} left, {span} seconds",
+  stopLeft: "stop with {left} left",
+  ofSequence: "{reps} {move}",
+  after: "{dose}, then {kind, select, hold {hold {n} s} other {{n, plural, one {# pulse} other {# pulses}}}}",
+  eachSide: "{amount} each side",
   paceTempo: "{dose} at {tempo}",
   paceSeconds: "{dose} of {seconds} s",
   within: "{dose} in {seconds} s",
   stop: "{seconds} s, then rest",
+} as const;
+
+/** An easier or harder way in a line, and what is said to who can't. */
+export const way = {
+  target: "{target, select, none {no load} other {{target}}}",
+  kg: "{kg} kg",
+  rir: "{rir} in reserve",
+  rpe: "RPE {rpe}",
+  reps: "{span} reps",
+  tempo: "at {tempo}",
+  rounds: "{rounds, plural, one {first round only} other {first # rounds}}",
+  whoCant: "who can’t: {ways}",
+  elseOr: "{said}, else {way}",
+  choice: "or as you like: {ways}",
+  choiceOr: "{said} or {way}",
 } as const;
 
 export const tempo = {
@@ -91,6 +112,7 @@ export const live = {
 /** A participant's own part, on their phone. */
 export const own = {
   rest: "Rest, or choose another way.",
+  restRound: "Rest in this round: at your level it has fewer.",
   side: "{side} side",
   shares: "{seconds} s a side",
   bringAt: "{thing}: {weights}",
@@ -101,6 +123,14 @@ export const own = {
   change: "Change to your {side} in {seconds}.",
   oneSide: "Your {side} only: repeat it easier there, or rest.",
   fetch: "Fetch: {things}",
+  stopWords:
+    "Pain, dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call {number, select, none {your local emergency number} other {{number}}}.",
+  illRest: "Not today, please: rest, and come back when you are well.",
+  illMore:
+    "That holds for fever, a cough or cold on the chest, a stomach upset, or feeling unwell all over. You may leave this page open and only watch. Nothing of this is sent or kept. If it gets worse, or you are unsure, ask a doctor.",
+  /** While it hurts: what comes before anything else. */
+  hurtCard:
+    "Chest pain, fainting or collapse: call {number, select, none {your local emergency number} other {{number}}}, or have somebody call, and stay on the call.",
   /** Shown only when the server has it. */
   hurtTold: "Stop. Your instructor is told.",
   hurtTelling: "Stop. Telling your instructor…",

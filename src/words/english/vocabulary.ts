@@ -20,7 +20,7 @@ import type {
 import type { ThingId } from "../../core/parts/announce";
 import type { Status } from "../../core/parts/part";
 import type { Filter } from "../../core/parts/room-rows";
-import type { Adapt, AskFirst } from "../../core/readiness/readiness";
+import type { Activity, Adapt, Advice, AskFirst, Intended } from "../../core/readiness/readiness";
 import type { TrailKind } from "../../core/trail/trail";
 import type { Side } from "../../core/units";
 
@@ -44,10 +44,20 @@ export const kit = {
   barbell: "{count, plural, one {barbell} other {barbells}}",
   plate: "{count, plural, one {plate} other {plates}}",
   "ankle-strap": "{count, plural, one {ankle strap} other {ankle straps}}",
+  "ankle-weight": "{count, plural, one {ankle weight} other {ankle weights}}",
+  "weight-vest": "{count, plural, one {weight vest} other {weight vests}}",
+  "medicine-ball": "{count, plural, one {medicine ball} other {medicine balls}}",
+  sandbag: "{count, plural, one {sandbag} other {sandbags}}",
+  "skipping-rope": "{count, plural, one {skipping rope} other {skipping ropes}}",
+  rack: "{count, plural, one {rack} other {racks}}",
+  "push-up-handles": "{count, plural, one {pair of push-up handles} other {pairs of push-up handles}}",
   chair: "{count, plural, one {chair} other {chairs}}",
   sofa: "{count, plural, one {sofa} other {sofas}}",
   table: "{count, plural, one {table} other {tables}}",
   counter: "{count, plural, one {counter} other {counters}}",
+  bed: "{count, plural, one {bed} other {beds}}",
+  stairs: "{count, plural, one {flight of stairs} other {flights of stairs}}",
+  cushion: "{count, plural, one {cushion} other {cushions}}",
   wall: "{count, plural, one {clear wall} other {clear walls}}",
   door: "{count, plural, one {door} other {doors}}",
   towel: "{count, plural, one {towel} other {towels}}",
@@ -64,7 +74,8 @@ export const need = {
   "hand-weight": "{form, select, a {a hand weight} one {hand weight} other {equal hand weights}}",
   "held-weight":
     "{form, select, a {a weight for both hands} one {weight for both hands} other {weights for both hands}}",
-  "worn-weight": "{form, select, a {a loaded backpack} one {loaded backpack} other {loaded backpacks}}",
+  "worn-weight":
+    "{form, select, a {a loaded backpack or vest} one {loaded backpack or vest} other {loaded backpacks}}",
   "long-band": "{form, select, a {a long band} one {long band} other {long bands}}",
   "mini-band": "{form, select, a {a mini band} one {mini band} other {mini bands}}",
   anchor: "{form, select, a {an anchor} one {anchor} other {anchors}}",
@@ -86,6 +97,13 @@ export const need = {
   machine: "{form, select, a {a machine} one {machine} other {machines}}",
   roller: "{form, select, a {a roller} one {roller} other {rollers}}",
   "ankle-strap": "{form, select, a {an ankle strap} one {ankle strap} other {ankle straps}}",
+  "ankle-weight": "{form, select, a {an ankle weight} one {ankle weight} other {ankle weights}}",
+  rope: "{form, select, a {a skipping rope} one {skipping rope} other {skipping ropes}}",
+  rack: "{form, select, a {a rack} one {rack} other {racks}}",
+  "handle-pair": "two handles that can't roll",
+  cushion: "{form, select, a {a cushion} one {cushion} other {cushions}}",
+  wedge: "{form, select, a {a book or rolled towel} one {book or rolled towel} other {books}}",
+  stairs: "{form, select, a {a flight of stairs} one {flight of stairs} other {flights of stairs}}",
 } as const satisfies Record<NeedRole, string>;
 
 /** For lists, and after “asked for”. */
@@ -335,21 +353,55 @@ export const shape = {
 
 /** The readiness check's first group: any of these, and a professional is asked first. */
 export const askFirst = {
-  chest: "Discomfort or pressure in the chest, at rest or with effort",
+  chest: "Discomfort or pressure in the chest, neck, jaw or arm, at rest or with effort",
+  palpitations: "A heart that races, flutters or misses beats, without a reason",
   faint: "Fainting or dizzy spells",
-  breath: "Unusual breathlessness, at rest or with light effort",
-  condition: "A heart, kidney or metabolic condition",
+  breath: "Unusual breathlessness: at rest, lying down, at night or with light effort",
+  ankles: "Swollen ankles",
+  legs: "Pain or cramp in the legs on walking that goes when you stand still",
+  heart: "A known disease of the heart or the vessels, or a stroke",
+  kidney: "A known kidney disease",
+  metabolic: "Diabetes, or another known metabolic disease",
+  medication: "Medication for the heart or for blood pressure",
   surgery: "Surgery not long ago",
+  birth: "A birth not long ago",
   told: "A clinician told you not to exercise, or only under supervision",
 } as const satisfies Record<AskFirst, string>;
 
 /** Its second group: any of these, and limits are chosen. */
 export const adapt = {
   joint: "A sore joint or a sore back",
-  pregnancy: "Pregnancy, or a birth not long ago",
-  medication: "Medication for blood pressure or the heart",
-  balance: "Trouble with balance",
+  pregnancy: "Pregnancy",
+  balance: "Trouble with balance, or falls",
+  insulin: "Insulin, or tablets that can make your blood sugar low",
+  epilepsy: "Epilepsy",
+  bones: "Brittle bones, or a bone that broke from little",
+  eyes: "Eye surgery not long ago, or an eye that must not strain",
+  hernia: "A hernia",
 } as const satisfies Record<Adapt, string>;
+
+/** How active somebody is now (Riebe 2015). */
+export const activity = {
+  regular: "At least half an hour on three days a week, for three months",
+  "not-regular": "Less than that, or not at all",
+} as const satisfies Record<Activity, string>;
+
+/** How hard they mean to go. */
+export const intended = {
+  moderate: "So that I can still talk",
+  hard: "Harder than that",
+} as const satisfies Record<Intended, string>;
+
+/** What the check says to who answered. It clears nobody. */
+export const advice = {
+  "ask-first": "Speak to a doctor or a qualified professional before you join.",
+  "before-hard": "Ask them too how hard you may go.",
+  "start-gently": "Begin lighter than you mean to, and take weeks to get there: choose the easier way.",
+  pregnancy:
+    "Ask your midwife or doctor what suits you. Stop and call them with bleeding, fluid, regular, painful contractions, pain in the belly or the calf, a swollen calf, headache, dizziness, chest pain, weak muscles, or breathlessness before you have begun.",
+  insulin: "Do as your care team told you for exercise, and have within reach what you need for a low.",
+  unsure: "If you are unsure which limits suit you, ask a professional.",
+} as const satisfies Record<Advice, string>;
 
 /** Effort of a whole class, 0 to 10 (session RPE, Foster et al. 2001, J Strength Cond Res 15(1):109–115). */
 export const effort = {

@@ -7,7 +7,7 @@ import { PersonHistory, PersonKept } from "@/features/people/person-record";
 import { hasLink } from "@/server/links";
 import { historyOf } from "@/server/log";
 import { findPerson } from "@/server/people";
-import { readinessSeen } from "@/server/readiness";
+import { readinessSeen, UNANSWERED } from "@/server/readiness";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 import { wordsIn } from "@/words/languages";
@@ -39,12 +39,7 @@ export default async function PersonPage({ params }: { readonly params: Promise<
           when: shortWhen(startsAtMs, timeZone, wordsIn(HOUSE_LANGUAGE)).day,
         }))}
       />
-      <PersonKept
-        id={id}
-        name={stored.doc.name}
-        owner={owner}
-        readiness={readiness.get(id) ?? { due: true, askFirst: false }}
-      />
+      <PersonKept id={id} name={stored.doc.name} owner={owner} readiness={readiness.get(id) ?? UNANSWERED} />
     </HomeScreen>
   );
 }

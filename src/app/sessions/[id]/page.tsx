@@ -13,7 +13,7 @@ import { db } from "@/server/db/client";
 import { env } from "@/server/env";
 import { sessionLog } from "@/server/log";
 import { listPeople } from "@/server/people";
-import { readinessSeen } from "@/server/readiness";
+import { readinessSeen, UNANSWERED } from "@/server/readiness";
 import { askedTo, findSession } from "@/server/sessions";
 import { requireInstructor } from "@/server/who";
 import { wordsIn } from "@/words/languages";
@@ -74,8 +74,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
           name: person.name,
           invited: when ? `${when.day}, ${when.time}` : "",
           mailless: person.email === null,
-          readinessDue: readiness.get(person.id)?.due ?? true,
-          askFirst: readiness.get(person.id)?.askFirst ?? false,
+          readiness: readiness.get(person.id) ?? UNANSWERED,
           tonight: tonightText(person.tonight, words),
         };
       })}

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { emergencyNumber } from "@/core/readiness/emergency";
 import { isUuid } from "@/core/units";
 import { TeachScreen } from "@/features/teach/teach-screen";
 import { listPeople } from "@/server/people";
@@ -27,10 +28,20 @@ export default async function TeachPage({ params }: { readonly params: Promise<{
       id={id}
       classId={row.classId}
       content={content}
-      asked={asked.map(({ id: personId, rosterId, name }) => ({ id: personId, rosterId, name }))}
+      asked={asked.map(({ id: personId, rosterId, name, country }) => ({
+        id: personId,
+        rosterId,
+        name,
+        emergency: emergencyNumber(country),
+      }))}
       others={people
         .filter((person) => !known.has(person.id))
-        .map((person) => ({ id: person.id, rosterId: person.doc.id, name: person.doc.name }))}
+        .map(({ id: personId, doc }) => ({
+          id: personId,
+          rosterId: doc.id,
+          name: doc.name,
+          emergency: emergencyNumber(doc.country),
+        }))}
       wordsPerSecond={settings.thresholds.wordsPerSecond}
       events={events}
     />

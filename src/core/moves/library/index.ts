@@ -1,94 +1,89 @@
 /** The library that ships with Brontle: all moves, with their links in both directions. */
-import { loadsOf } from "../body";
 import { type MoveBook, makeBook } from "../book";
-import type { Link, Move } from "../move";
-import { MORE_CURLS, MORE_EXTENSIONS, MORE_RAISES } from "./arms";
-import { bodyFactsOf } from "./body";
-import type { LibraryMove, WrittenLink } from "./define";
-import { EASE } from "./ease";
-import { FACT_IDS, factsOf } from "./facts";
-import { GYM } from "./gym";
-import { MORE_ABDUCTIONS, MORE_CALVES, MORE_HINGES } from "./hips";
-import { MORE_LUNGES, MORE_SQUATS } from "./knees";
-import { HINGES, LUNGES, SQUATS } from "./legs";
-import { MORE_MOBILITY, MORE_STRETCHES } from "./loosen";
-import { ONE_ARM, STANDING_EASE } from "./one-arm";
-import { LOW_PULLS, MORE_PULL_DOWNS, MORE_ROWS } from "./pulls";
-import { ARMS, PULLS, PUSHES } from "./push-pull";
-import { MORE_FLAT_PUSHES, MORE_HIGH_PUSHES } from "./pushes";
-import { SEATED_WORK } from "./seated";
-import { SMALL_KIT } from "./small-kit";
-import { MORE_JUMPS, MORE_RUNS } from "./travel";
-import { MORE_BRACES, MORE_CARRIES, MORE_FLEXES, MORE_TURNS, WALL_TRUNK } from "./trunk";
-import { ENGINE, TRUNK } from "./trunk-engine";
+import type { Move } from "../move";
+import { ARM_EXTENSION } from "./moves/arm-extension";
+import { ARM_FLEXION } from "./moves/arm-flexion";
+import { BRACE_FLOOR } from "./moves/brace-floor";
+import { BRACE_UP } from "./moves/brace-up";
+import { CALF } from "./moves/calf";
+import { CARRY } from "./moves/carry";
+import { FLEX } from "./moves/flex";
+import { HINGE_WITH_KIT } from "./moves/hinge-with-kit";
+import { HINGE_WITHOUT_KIT } from "./moves/hinge-without-kit";
+import { HIP_ABDUCTION } from "./moves/hip-abduction";
+import { JUMP_FLOOR } from "./moves/jump-floor";
+import { JUMP_UP } from "./moves/jump-up";
+import { LUNGE_WITH_KIT } from "./moves/lunge-with-kit";
+import { LUNGE_WITHOUT_KIT } from "./moves/lunge-without-kit";
+import { MOBILITY_FLOOR } from "./moves/mobility-floor";
+import { MOBILITY_UP } from "./moves/mobility-up";
+import { PULL_HORIZONTAL_WITH_KIT } from "./moves/pull-horizontal-with-kit";
+import { PULL_HORIZONTAL_WITHOUT_KIT } from "./moves/pull-horizontal-without-kit";
+import { PULL_VERTICAL } from "./moves/pull-vertical";
+import { PUSH_HORIZONTAL_WITH_KIT } from "./moves/push-horizontal-with-kit";
+import { PUSH_HORIZONTAL_WITHOUT_KIT } from "./moves/push-horizontal-without-kit";
+import { PUSH_VERTICAL_WITH_KIT } from "./moves/push-vertical-with-kit";
+import { PUSH_VERTICAL_WITHOUT_KIT } from "./moves/push-vertical-without-kit";
+import { ROTATE } from "./moves/rotate";
+import { RUN_FLOOR } from "./moves/run-floor";
+import { RUN_UP } from "./moves/run-up";
+import { SHOULDER_RAISE } from "./moves/shoulder-raise";
+import { SQUAT_WITH_KIT } from "./moves/squat-with-kit";
+import { SQUAT_WITHOUT_KIT } from "./moves/squat-without-kit";
+import { STRETCH_FLOOR } from "./moves/stretch-floor";
+import { STRETCH_UP } from "./moves/stretch-up";
+import type { LibraryMove } from "./row";
 
 const WRITTEN: readonly LibraryMove[] = [
-  ...SQUATS,
-  ...MORE_SQUATS,
-  ...LUNGES,
-  ...MORE_LUNGES,
-  ...HINGES,
-  ...MORE_HINGES,
-  ...MORE_CALVES,
-  ...MORE_ABDUCTIONS,
-  ...PUSHES,
-  ...MORE_FLAT_PUSHES,
-  ...MORE_HIGH_PUSHES,
-  ...PULLS,
-  ...MORE_ROWS,
-  ...LOW_PULLS,
-  ...MORE_PULL_DOWNS,
-  ...ARMS,
-  ...MORE_CURLS,
-  ...MORE_EXTENSIONS,
-  ...MORE_RAISES,
-  ...TRUNK,
-  ...MORE_BRACES,
-  ...WALL_TRUNK,
-  ...MORE_FLEXES,
-  ...MORE_TURNS,
-  ...MORE_CARRIES,
-  ...ENGINE,
-  ...MORE_JUMPS,
-  ...MORE_RUNS,
-  ...EASE,
-  ...MORE_MOBILITY,
-  ...MORE_STRETCHES,
-  ...SEATED_WORK,
-  ...ONE_ARM,
-  ...STANDING_EASE,
-  ...SMALL_KIT,
-  ...GYM,
+  ...SQUAT_WITHOUT_KIT,
+  ...SQUAT_WITH_KIT,
+  ...HINGE_WITHOUT_KIT,
+  ...HINGE_WITH_KIT,
+  ...LUNGE_WITHOUT_KIT,
+  ...LUNGE_WITH_KIT,
+  ...PUSH_HORIZONTAL_WITHOUT_KIT,
+  ...PUSH_HORIZONTAL_WITH_KIT,
+  ...PUSH_VERTICAL_WITHOUT_KIT,
+  ...PUSH_VERTICAL_WITH_KIT,
+  ...PULL_HORIZONTAL_WITHOUT_KIT,
+  ...PULL_HORIZONTAL_WITH_KIT,
+  ...PULL_VERTICAL,
+  ...CARRY,
+  ...BRACE_UP,
+  ...BRACE_FLOOR,
+  ...FLEX,
+  ...ROTATE,
+  ...ARM_FLEXION,
+  ...ARM_EXTENSION,
+  ...SHOULDER_RAISE,
+  ...CALF,
+  ...HIP_ABDUCTION,
+  ...JUMP_UP,
+  ...JUMP_FLOOR,
+  ...RUN_UP,
+  ...RUN_FLOOR,
+  ...STRETCH_UP,
+  ...STRETCH_FLOOR,
+  ...MOBILITY_UP,
+  ...MOBILITY_FLOOR,
 ];
 
 const INVERSE = { easier: "harder", harder: "easier", swap: "swap" } as const;
 
-/** A move with what the tables say of it. */
-function withFacts(move: LibraryMove, links: readonly Link[]): Move {
-  const body = bodyFactsOf(move.id, move.position);
-  const loads = loadsOf(body, move.isometric, move.landings.perRep);
-  return { ...move, ...factsOf(move.id), body, loads, links };
-}
-
 /** What is written as harder one way is easier the other way; a swap is a swap both ways. */
-function bothWays(moves: readonly LibraryMove[]): readonly Move[] {
-  const links = new Map<string, Link[]>(moves.map((move) => [move.id, []]));
-  for (const move of moves) {
-    for (const [kind, to, how] of move.links as readonly WrittenLink[]) {
-      links.get(move.id)?.push({ to, kind, how });
-      links.get(to)?.push({ to: move.id, kind: INVERSE[kind], how });
+function bothWays(written: readonly LibraryMove[]): readonly Move[] {
+  const byId = new Map(written.map(({ move }) => [move.id, move]));
+  for (const { move, written: links } of written) {
+    for (const [kind, to, how] of links) {
+      move.links.push({ to, kind, how });
+      byId.get(to)?.links.push({ to: move.id, kind: INVERSE[kind], how });
     }
   }
-  return moves.map((move) => withFacts(move, links.get(move.id) ?? []));
+  return written.map(({ move }) => move);
 }
 
-/** Every move that ships, in the order of the patterns. */
+/** Every move that ships: pattern by pattern, those that are alike beside one another, easiest first. */
 export const LIBRARY: readonly Move[] = bothWays(WRITTEN);
 
 /** The library as a book, to which a class adds its own moves. */
 export const LIBRARY_BOOK: MoveBook = makeBook(LIBRARY);
-
-/** The same moves with those that are alike beside one another, easiest first. */
-export function inTableOrder(): readonly Move[] {
-  return [...LIBRARY].sort((a, b) => FACT_IDS.indexOf(a.id) - FACT_IDS.indexOf(b.id));
-}

@@ -1,5 +1,14 @@
 import { array, boolean, object, string } from "yup";
-import { ADAPT, type Adapt, ASK_FIRST, type AskFirst } from "@/core/readiness/readiness";
+import {
+  ACTIVITIES,
+  type Activity,
+  ADAPT,
+  type Adapt,
+  ASK_FIRST,
+  type AskFirst,
+  INTENDED,
+  type Intended,
+} from "@/core/readiness/readiness";
 import { writingPart } from "@/server/http";
 import { answerReadiness, forgetReadiness, openReadiness } from "@/server/readiness";
 import { LEAST_CODE, MOST_CODE } from "@/server/secret-code";
@@ -12,7 +21,7 @@ const answers = object({
         .oneOf([...ASK_FIRST])
         .required(),
     )
-    .max(10)
+    .max(ASK_FIRST.length)
     .required(),
   adapt: array()
     .of(
@@ -20,14 +29,23 @@ const answers = object({
         .oneOf([...ADAPT])
         .required(),
     )
-    .max(10)
+    .max(ADAPT.length)
     .required(),
   shareAskFirst: boolean().required(),
+  activity: string<Activity>().oneOf([...ACTIVITIES]),
+  intended: string<Intended>().oneOf([...INTENDED]),
+  /** Of somebody under 18: the name, and the consent with it. */
+  guardian: string().trim().min(2, "The guardian's name has at least two letters.").max(120),
+  consents: boolean().when("guardian", {
+    is: (name: unknown) => name !== undefined,
+    then: (agrees) =>
+      agrees.oneOf([true], "Under 18 a guardian has to agree.").required("Under 18 a guardian has to agree."),
+  }),
   code,
 }).noUnknown();
 
 /** A person's answers to the readiness check: sealed, and theirs by the code that they set here. */
-export const PUT = writingPart(answers, (who, _params, { code: own, ...given }) =>
+export const PUT = writingPart(answers, (who, _params, { code: own, consents: _agreed, ...given }) =>
   answerReadiness(who, given, own),
 );
 

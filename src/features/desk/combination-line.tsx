@@ -1,0 +1,79 @@
+"use client";
+import { X } from "lucide-react";
+import { combinedName, dropEntry, entriesOf, MOST_COMBINED, setEntryReps } from "@/core/class/combine";
+import type { Slot } from "@/core/class/document";
+import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { lowerFirst } from "@/words/letters";
+import { TextCell } from "./text-cell";
+import type { Desk } from "./use-desk";
+
+const LINK = "underline underline-offset-2";
+
+/** Whole reps as they are typed; null where it can't be read. */
+function repsIn(text: string): number | null {
+  const reps = /^\s*(\d{1,4})\s*$/.exec(text)?.[1];
+  return reps && Number(reps) >= 1 && Number(reps) <= 1000 ? Number(reps) : null;
+}
+
+/** Several moves in turn within the one: what they are, how many of each, one more, one less. */
+export function CombinationLine(props: {
+  readonly slot: Slot;
+  readonly book: MoveBook;
+  readonly edit: Desk["edit"];
+  readonly onPick: () => void;
+}) {
+  const { slot, book, edit, onPick } = props;
+  const entries = entriesOf(slot);
+  if (entries.length === 0)
+    return (
+      <p>
+        It is one move.{" "}
+        <button type="button" className={LINK} onClick={onPick}>
+          Do another in turn with it
+        </button>
+      </p>
+    );
+  return (
+    <p>
+      In turn:{" "}
+      {entries.map(({ move, reps }, i) => {
+        const { name } = resolveMove(move, book);
+        return (
+          // The same move may stand twice, at different places of the turn.
+          // biome-ignore lint/suspicious/noArrayIndexKey: an entry has no other name than its place
+          <span key={`${move} ${i}`} className="whitespace-nowrap">
+            {i > 0 && ", then "}
+            <TextCell
+              label={`Reps of ${name} in each turn`}
+              inSentence
+              value={String(reps)}
+              fits={(text) => repsIn(text) !== null}
+              onTake={(text) => edit(setEntryReps(slot, i, repsIn(text) ?? reps, book))}
+            />{" "}
+            {lowerFirst(name)}
+            <button
+              type="button"
+              aria-label={`Leave ${name} out of the turn`}
+              className="mx-1 align-middle"
+              onClick={() => edit(dropEntry(slot, i, book))}
+            >
+              <X size={14} aria-hidden />
+            </button>
+          </span>
+        );
+      })}
+      {entries.length < MOST_COMBINED && (
+        <>
+          {" "}
+          <button type="button" className={LINK} onClick={onPick}>
+            One more in turn
+          </button>
+        </>
+      )}
+      <span className="text-quiet">
+        {" "}
+        Called “{resolveMove(slot.move, book).name || combinedName(entries, book)}”.
+      </span>
+    </p>
+  );
+}
