@@ -7,6 +7,7 @@ import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import { partsFor } from "../core/parts/parts";
 import { readLines } from "../core/review/read-through";
+import { triedLine } from "../core/review/tried";
 import { fitClass } from "../core/shape/fit";
 import { orderStations } from "../core/shape/order";
 import { shapePieces } from "../core/shape/shape-json";
@@ -75,14 +76,16 @@ export function checkCommand(args: readonly string[], doors: Doors): number {
     season.error.forEach(doors.err);
     return 1;
   }
-  const lines = readLines({
+  const input = {
     doc: asked.doc,
     library: LIBRARY_BOOK,
     people: asked.people,
     parts: asked.parts,
     season: season?.ok ? season.value : null,
     sentence: englishSentence,
-  });
+  };
+  const partsOf = (doc: ClassDoc) => partsFor(doc, asked.people, LIBRARY_BOOK, { on: doors.today });
+  const lines = readLines(input).map((line) => triedLine(line, input, partsOf));
   for (const line of lines) doors.out(JSON.stringify(lineJson(line, words)));
   return lines.some((line) => line.severity === "stop" && line.acknowledged === null) ? 2 : 0;
 }

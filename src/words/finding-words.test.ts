@@ -5,7 +5,8 @@ import { partsFor } from "../core/parts/parts";
 import { type CODES, type Finding, fingerprint } from "../core/review/finding";
 import { ranked } from "../core/review/ranked";
 import { readThrough } from "../core/review/read-through";
-import { type Case, FINDING_CASES } from "../core/testing/finding-cases";
+import type { Case } from "../core/testing/class-builders";
+import { FINDING_CASES } from "../core/testing/finding-cases";
 import { englishSentence, findingText, fixText, lineJson, lineText } from "./finding-words";
 import { wordsIn } from "./languages";
 
@@ -49,7 +50,7 @@ describe("what was found", () => {
       severity: "fix",
       sentence: findingText(finding, words),
       says: { code: "no-warmup", there: "yes", least: { clock: 180 } },
-      fixes: [{ label: "2 rounds of it", edit: { op: "set", key: "rounds" } }],
+      fixes: [{ label: "5 s more for each move of it", edit: { op: "set", key: "dose" } }],
       of: finding.fingerprint,
       acknowledged: null,
       rank: 4,

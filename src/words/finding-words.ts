@@ -23,12 +23,19 @@ export function lineText({ several, says }: Pick<Line, "several" | "says">, word
 }
 
 /** A line as `./brontle check` prints it: in words, with its data beside it, and each that stands in it. */
-export function lineJson({ fingerprint, fixes, members, several, ...line }: Line, words: Words): unknown {
+export function lineJson(
+  { fingerprint, fixes, members, several, tried: _tried, ...line }: Line,
+  words: Words,
+): unknown {
   return {
     ...line,
     sentence: lineText({ several, says: line.says }, words),
     ...(members.length > 1 ? { each: members.map((own) => findingText(own, words)) } : {}),
-    fixes: fixes.map((fix) => ({ label: fixText(fix, words), edit: fix.edit })),
+    fixes: fixes.map((fix) => ({
+      label: fixText(fix, words),
+      edit: fix.edit,
+      ...(fix.takes === undefined ? {} : { takes: fix.takes }),
+    })),
     of: fingerprint,
   };
 }

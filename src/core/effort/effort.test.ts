@@ -5,7 +5,7 @@ import { LIBRARY_BOOK } from "../moves/library/index";
 import { partFor } from "../parts/parts";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
-import { ROPE_CLIMB } from "../testing/finding-cases";
+import { ROPE_CLIMB } from "../testing/class-builders";
 import { balanceOf } from "./balance";
 import { slotEffort } from "./demand";
 import { EFFORT_MODEL, effortCurve } from "./effort";

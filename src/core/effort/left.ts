@@ -2,10 +2,9 @@
 import { doseAt, loadAt, type Slot, type Stance } from "../class/document";
 import { doseKind } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
-import { NO_CARE } from "../homes/care";
 import { type MoveBook, resolveMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
-import { workAt } from "../parts/work";
+import { workAt, writtenDoing } from "../parts/work";
 import { repsLeft } from "../strength/load";
 import { reserveSet } from "../strength/predict";
 import { scaledMove } from "../strength/scaled";
@@ -18,21 +17,7 @@ import { holdLeft } from "../strength/strain";
  */
 export function leftAsSet(slot: Slot, index: number, book: MoveBook, stance: Stance): number | null {
   const move = resolveMove(slot.move, book);
-  const work = workAt(
-    {
-      slot,
-      way: null,
-      move,
-      sides: slotSides(slot, book),
-      shares: false,
-      from: null,
-      gentle: false,
-      mark: "natural",
-      stance,
-      care: NO_CARE,
-    },
-    index,
-  );
+  const work = workAt(writtenDoing(slot, { move, sides: slotSides(slot, book) }, stance), index);
   const dose = doseAt(slot, index);
   if (doseKind(dose) === "toLimit") return 0;
   if (dose.reserve !== undefined) return dose.reserve;

@@ -13,7 +13,8 @@ import type { Part } from "../parts/part";
 import { partFor, partsFor } from "../parts/parts";
 import type { Sentence } from "../review/finding";
 import type { Line } from "../review/ranked";
-import { readLines } from "../review/read-through";
+import { type ReviewInput, readLines } from "../review/read-through";
+import { triedLine } from "../review/tried";
 import type { Settings } from "../settings/settings";
 import { type CallLine, callSheet } from "../shape/call-sheet";
 import { type FitResult, fitClass } from "../shape/fit";
@@ -83,17 +84,32 @@ export class Engine {
   /** The read-through. */
   findings(about: About): readonly Line[] {
     const known = this.known(about);
+    known.findings ??= readLines(this.reviewOf(known));
+    return known.findings;
+  }
+
+  private reviewOf(known: Known): ReviewInput {
     const { doc, people, settings } = known;
-    const parts = this.partsOf(known);
-    known.findings ??= readLines({
+    return {
       doc,
       library: this.library,
       people,
-      parts,
+      parts: this.partsOf(known),
       thresholds: settings.thresholds,
       ...(this.sentence ? { sentence: this.sentence } : {}),
-    });
-    return known.findings;
+    };
+  }
+
+  /** A line of the read-through with its fixes tried on a copy; null where there is no such line now. */
+  tried(about: About, fingerprint: string): Line | null {
+    const known = this.known(about);
+    const line = this.findings(about).find((each) => each.fingerprint === fingerprint);
+    if (!line || line.tried) return line ?? null;
+    const { people, settings, on } = known;
+    const options = { table: settings.changeOver, on };
+    const made = triedLine(line, this.reviewOf(known), (doc) => partsFor(doc, people, this.library, options));
+    known.findings = this.findings(about).map((each) => (each === line ? made : each));
+    return made;
   }
 
   /** One person's part with the best alternatives of every slot. */

@@ -3,7 +3,7 @@ import { MARKS, type Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { CHANGE_OVER } from "../parts/change-over";
 import { partsFor } from "../parts/parts";
-import { block, doc, kit, person, slot } from "../testing/finding-cases";
+import { block, doc, kit, person, slot } from "../testing/class-builders";
 import { workOut } from "./work-out";
 
 const own = doc([block([slot("goblet-squat"), slot("push-up"), slot("bodyweight-squat")])]);

@@ -2,7 +2,7 @@ import { expect, test } from "vitest";
 import { slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { block, doc, kit, person, slot } from "../testing/finding-cases";
+import { block, doc, kit, person, slot } from "../testing/class-builders";
 import { canDo, groupsOf } from "./groups";
 import type { Status } from "./part";
 import { partsFor } from "./parts";

@@ -148,6 +148,29 @@ function timesPerRep(dose: Dose, { slot, sides, from }: Doing): number {
   return set === "alternating" && sides === "alternating" && total ? 1 : 2;
 }
 
+/** How a slot's move is done just as it is set, or in a level's way as that is written, by a natural person. */
+export function writtenDoing(
+  slot: Slot,
+  set: From,
+  stance: Stance,
+  other: { readonly way: Way; readonly move: KnownMove } | null = null,
+): Doing {
+  const isOther = other !== null && other.move !== set.move;
+  const sides = isOther ? (other.move.sides ?? "both") : set.sides;
+  return {
+    slot,
+    way: other?.way ?? null,
+    move: other?.move ?? set.move,
+    sides,
+    shares: isOther && sides === "inTurn" && isTwoSided(set.sides) && lastsAsSaid(doseAt(slot, 0)),
+    from: isOther ? set : null,
+    mark: "natural",
+    stance,
+    care: NO_CARE,
+    gentle: false,
+  };
+}
+
 /** A hold for reps: as long as they take, on each side half of it where the sides share the piece. */
 function heldWork(dose: Dose, reps: Triple, doing: Doing, load: Load | undefined): Work {
   const { shares, mark, stance } = doing;

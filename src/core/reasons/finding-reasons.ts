@@ -1,5 +1,6 @@
 /** What each finding says, by its code, and what each fix does. */
 import type { Stance } from "../class/document";
+import type { Mark } from "../homes/home";
 import type { Why } from "./part-reasons";
 import type { Alone, Inner, Of, ReasonOf } from "./value";
 
@@ -138,6 +139,62 @@ export interface FindingCodes {
   };
   readonly caution: { readonly of: Caution };
   readonly claim: { readonly text: string };
+  readonly "way-order": {
+    readonly level: "flat" | "sharp";
+    readonly move: Of<"move">;
+    readonly way: Of<"move">;
+    /** Whether the way is the same move, dosed otherwise. */
+    readonly same: "yes" | "no";
+    readonly who: Of<"names">;
+  };
+  readonly "dose-hard": {
+    readonly move: Of<"move">;
+    readonly mark: Mark;
+    readonly unit: "reps" | "seconds";
+    readonly set: number;
+    readonly can: number;
+    readonly people: number;
+    readonly most: number;
+  };
+  readonly "hold-long": {
+    readonly move: Of<"move">;
+    readonly mark: Mark;
+    readonly seconds: number;
+    readonly limit: number;
+    readonly who: Of<"names">;
+  };
+  readonly "own-time": {
+    readonly move: Of<"move">;
+    readonly mark: Mark;
+    readonly needs: number;
+    readonly room: number;
+    readonly who: Of<"names">;
+  };
+  readonly "dose-kind": { readonly of: "reps" | "hold" | "tempo"; readonly move: Of<"move"> };
+  readonly "one-side-only": { readonly move: Of<"move"> };
+  readonly "demo-short": {
+    readonly move: Of<"move">;
+    readonly seconds: number;
+    readonly needs: number;
+  };
+  readonly "warmup-fit": { readonly block: Of<"block">; readonly muscles: Of<"muscles"> };
+  readonly "filler-muscle": {
+    readonly move: Of<"move">;
+    readonly muscles: Of<"muscles">;
+    readonly when: "before" | "after";
+    readonly beside: Of<"move">;
+  };
+  readonly "no-rest": {
+    readonly pieces: number;
+    readonly block: Of<"block">;
+    readonly from: Of<"clock">;
+  };
+  /** Nobody named: the move as it is set. */
+  readonly "over-face": {
+    readonly bar: "yes" | "no";
+    readonly move: Of<"move">;
+    readonly who: Of<"names">;
+  };
   readonly "move-unknown": { readonly moves: Of<"moves"> };
 }
 export type FindingReason = ReasonOf<FindingCodes>;
@@ -168,6 +225,7 @@ export interface FixCodes {
   readonly show: { readonly seconds: number };
   readonly "water-after": { readonly seconds: number; readonly block: Of<"block"> };
   readonly "rounds-of": { readonly rounds: number; readonly block: Of<"block"> };
+  readonly "longer-in": { readonly seconds: number; readonly block: Of<"block"> };
   readonly "begin-warmup": { readonly length: Of<"clock"> };
   readonly "end-cooldown": { readonly length: Of<"clock"> };
   readonly "side-change": { readonly seconds: number };
@@ -189,6 +247,21 @@ export interface FixCodes {
     readonly was: number;
     readonly block: Of<"block">;
   };
+  /** Two at once: the second takes back the time that the first one costs. */
+  readonly and: { readonly first: Inner<"fix", FixReason>; readonly second: Inner<"fix", FixReason> };
+  /** The places of the moves as they are now, in the order that they are to have. */
+  readonly order: { readonly places: string; readonly block: Of<"block"> };
+  readonly leave: { readonly left: number };
+  readonly "ways-over": Alone;
+  readonly "way-away": { readonly level: "flat" | "sharp" };
+  readonly "dose-of": {
+    readonly unit: "reps" | "seconds";
+    readonly amount: number;
+    readonly mark: Mark;
+  };
+  readonly "work-for": { readonly seconds: number };
+  readonly "no-tempo": Alone;
+  readonly "no-filler": Alone;
   readonly "announce-moves": { readonly moves: number };
   readonly "announce-kit": Alone;
   readonly "time-instead": Alone;

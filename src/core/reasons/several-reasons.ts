@@ -21,6 +21,7 @@ export interface SeveralCodes {
     readonly worst: number;
   };
   readonly "not-shown": { readonly moves: Of<"moves"> };
+  readonly "demo-short": { readonly moves: Of<"moves"> };
   readonly "one-level": { readonly moves: Of<"moves"> };
   readonly "load-jump": { readonly move: Of<"move">; readonly who: Of<"names"> };
   readonly "home-unknown": { readonly who: Of<"names"> };

@@ -18,6 +18,7 @@ import type { Part, PartSlot } from "../parts/part";
 import { named } from "../reasons/named";
 import { STRAIN } from "../strength/strain";
 import { type Span, spanTriple, tidySpan } from "../values/span";
+import { turnsOf } from "./check-kinds";
 import { primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
 import type { Fix, Found } from "./finding";
 
@@ -32,9 +33,15 @@ function even(span: Span): Span {
 }
 
 export function checkSides(context: ReviewContext): Found[] {
+  const seen = new Set<string>();
   return [...context.slots.values()].flatMap((facts) => {
     const sides = slotSides(facts.slot, context.book);
-    if (sides === "swap") return unevenTurns(facts, context);
+    const key = facts.move.id ?? facts.move.name;
+    if (sides === "swap" && !seen.has(key)) {
+      const found = unevenTurns(facts, context);
+      if (found.length > 0) seen.add(key);
+      return found;
+    }
     return sides === "inTurn" && facts.slot.count === "total" ? unevenHalves(facts) : [];
   });
 }
@@ -54,6 +61,9 @@ function unevenTurns(facts: SlotFacts, context: ReviewContext): Found[] {
   const { slot, block, move, at } = facts;
   const times = appearances(facts);
   if (block.cap !== undefined || times % 2 === 0) return [];
+  // Elsewhere the other side may get the turn that is missing here; one side alone is told by itself.
+  const turns = turnsOf(move.id ?? move.name, context);
+  if (turns && (turns.left === turns.right || turns.left === 0 || turns.right === 0)) return [];
   const rounds = spanTriple(block.rounds, 1).plan + 1;
   const more: Fix = { says: { code: "rounds", rounds }, edit: setBlock(block, "rounds", rounds) };
   const inTurn: Fix = { says: { code: "sides-in-turn" }, edit: setSlot(slot, "sides", "inTurn") };

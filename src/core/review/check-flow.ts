@@ -10,24 +10,12 @@ function shortened(said: Slot["cue"], count: number): Slot["cue"] {
 
 /** How the class runs: windows, water, warm-up and cool-down, what is said and shown. */
 
-import { addBlock, setBlock, setSlot } from "../class/commands";
-import type { ClassDoc } from "../class/document";
-import {
-  allWords,
-  type Block,
-  dosesOf,
-  MOST_ROUNDS,
-  mapDoses,
-  roundsAreFixed,
-  type Slot,
-  slotsOf,
-} from "../class/document";
+import { setBlock, setSlot } from "../class/commands";
+import { allWords, dosesOf, mapDoses, type Slot, slotsOf } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
-import { expand, expandedSeconds, slotSides } from "../class/expand";
-import { freeId } from "../class/new-class";
+import { expand, slotSides } from "../class/expand";
 import { named } from "../reasons/named";
 import type { Seconds } from "../units";
-import { spanTriple } from "../values/span";
 import type { ReviewContext } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
@@ -187,110 +175,4 @@ function driest(
   const last = segments.at(-1)?.end ?? 0;
   close(last - gapFrom >= least ? gapFrom : last);
   return longest;
-}
-
-export function checkEnds(context: ReviewContext): Found[] {
-  const { doc, score, times, thresholds } = context;
-  const long = score.seconds.plan >= thresholds.longClassSeconds;
-  const working = doc.blocks.filter((block) =>
-    score.segments.some((s) => s.block === block.id && s.kind === "work"),
-  );
-  const body = (blocks: readonly Block[]) =>
-    blocks.reduce((sum, block) => {
-      const time = times.get(block.id);
-      return sum + (time ? time.seconds - time.talkSeconds - time.afterSeconds : 0);
-    }, 0);
-  const run = (blocks: readonly Block[], role: Block["role"]) => {
-    const end = blocks.findIndex((block) => block.role !== role);
-    return blocks.slice(0, end < 0 ? blocks.length : end);
-  };
-  const found: Found[] = [];
-  const check = (
-    code: "no-warmup" | "no-cooldown",
-    role: "warmup" | "cooldown",
-    blocks: readonly Block[],
-    least: Seconds,
-    at: Seconds,
-  ) => {
-    if (working.length === 0) return;
-    const has = body(blocks);
-    if (has >= least) return;
-    found.push({
-      says: {
-        code,
-        has: { clock: has },
-        least: { clock: least },
-        plan: { clock: score.seconds.plan },
-        there: blocks.length === 0 ? "no" : "yes",
-        instead: { block: working.at(code === "no-warmup" ? 0 : -1)?.title ?? "" },
-      },
-      at,
-      fixes: endFixes(context, role, blocks, least, has),
-    });
-  };
-  check("no-warmup", "warmup", run(working, "warmup"), thresholds.warmupSeconds[long ? 0 : 1], 0);
-  check(
-    "no-cooldown",
-    "cooldown",
-    run([...working].reverse(), "cooldown"),
-    thresholds.cooldownSeconds[long ? 0 : 1],
-    score.seconds.plan,
-  );
-  return found;
-}
-
-/** More rounds of the block that is there, or a plain new block as long as is wanted. */
-function endFixes(
-  context: ReviewContext,
-  role: "warmup" | "cooldown",
-  blocks: readonly Block[],
-  least: Seconds,
-  has: Seconds,
-): Fix[] {
-  const [block] = blocks;
-  return block ? moreRounds(context, block, least - has) : [newEnd(context.doc, role, least)];
-}
-
-/** As many rounds more of a block, at most six, as make up for `lacking` seconds; nothing where none do. */
-function moreRounds({ doc, library }: ReviewContext, block: Block, lacking: Seconds): Fix[] {
-  // A span of rounds says that the number is left open on purpose.
-  if (block.cap !== undefined || roundsAreFixed(block) || typeof (block.rounds ?? 1) !== "number") return [];
-  const rounds = spanTriple(block.rounds, 1).plan;
-  const before = expandedSeconds(doc, library, "plan");
-  for (let more = 1; more <= Math.min(6, MOST_ROUNDS - rounds); more += 1) {
-    const edit = setBlock(block, "rounds", rounds + more);
-    const next = after(doc, edit);
-    if (next && expandedSeconds(next, library, "plan") - before >= lacking) {
-      return [{ says: { code: "rounds-of", rounds: rounds + more, block: { block: block.title } }, edit }];
-    }
-  }
-  return [];
-}
-
-/** A plain new block at an end of the class, `length` seconds long. */
-function newEnd(doc: ClassDoc, role: "warmup" | "cooldown", length: Seconds): Fix {
-  const moves =
-    role === "warmup"
-      ? ["march-on-the-spot", "arm-sweep", "hinge-reach", "squat-reach"]
-      : ["calf-stretch", "standing-hamstring-stretch", "open-arms-stretch", "slow-breathing"];
-  const blockIds = doc.blocks.map((entry) => entry.id);
-  const taken = doc.blocks.flatMap(slotsOf).map((slot) => slot.id);
-  const seconds = Math.ceil(length / moves.length / 5) * 5;
-  const slots: Slot[] = [];
-  for (const move of moves) {
-    const id = freeId("s", [...taken, ...slots.map((slot) => slot.id)]);
-    const dose = role === "warmup" ? { seconds } : { hold: seconds };
-    slots.push({ id, move, dose, sides: "both" });
-  }
-  const made: Block = {
-    id: freeId("b", blockIds),
-    role,
-    title: role === "warmup" ? "Warm-up" : "Cool-down",
-    slots,
-  };
-  const before = role === "warmup" ? (doc.blocks[0]?.id ?? null) : null;
-  return {
-    says: { code: role === "warmup" ? "begin-warmup" : "end-cooldown", length: { clock: length } },
-    edit: addBlock(made, before),
-  };
 }

@@ -1,18 +1,55 @@
 /** What the body does in a row: grip, effort, landings, getting up and down, work to failure, what is trained at all. */
 
-import { setSlot } from "../class/commands";
-import { dosesOf, mapDoses } from "../class/document";
 import { balanceOf } from "../effort/balance";
 import { MARKS, type Mark } from "../homes/home";
+import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
 import type { LandingsReason } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
-import { type Piece, partOf, primary, type ReviewContext } from "./context";
-import type { Fix, Found } from "./finding";
+import type { Seconds } from "../units";
+import { type Piece, primary, type ReviewContext } from "./context";
+import type { Found } from "./finding";
 
 const SHOULDERS: readonly Muscle[] = ["front-shoulders", "side-shoulders", "rear-shoulders"];
 
+const HANDS = ["left", "right"] as const;
+type Hand = (typeof HANDS)[number];
+
+/** Whether a hand works in a piece: of a move for one arm the side that is told, else both. */
+function works({ segment, facts }: Piece, hand: Hand): boolean {
+  const isOneArm = bodyOf(facts.move)?.arms === "one";
+  return !isOneArm || segment.side === null || segment.side === hand;
+}
+
+interface Stack {
+  readonly sum: Seconds;
+  readonly from: Piece;
+}
+
+/** The longest that a hand works without so many seconds off, from its first piece on; null where it never does. */
+function longestStack(
+  pieces: readonly Piece[],
+  uses: (move: KnownMove) => boolean,
+  hand: Hand,
+  off: Seconds,
+): Stack | null {
+  let stack: Stack | null = null;
+  let longest: Stack | null = null;
+  let lastEnd = Number.NEGATIVE_INFINITY;
+  for (const piece of pieces) {
+    if (!uses(piece.facts.move) || !works(piece, hand)) continue;
+    const { start, end } = piece.segment;
+    const goesOn: boolean = stack !== null && start - lastEnd < off;
+    const before: Stack = stack && goesOn ? stack : { sum: 0, from: piece };
+    stack = { sum: before.sum + end - start, from: before.from };
+    lastEnd = end;
+    if (!longest || stack.sum > longest.sum) longest = stack;
+  }
+  return longest;
+}
+
+/** Code: `grip-stack`, each hand by itself: while the right one rows, the left one rests. */
 export function checkGrip({ pieces, thresholds }: ReviewContext): Found[] {
   const kinds: readonly (readonly ["grip" | "shoulders", (move: KnownMove) => boolean])[] = [
     ["grip", (move) => move.loads?.includes("grip") ?? false],
@@ -24,22 +61,9 @@ export function checkGrip({ pieces, thresholds }: ReviewContext): Found[] {
     ],
   ];
   return kinds.flatMap(([what, uses]): Found[] => {
-    let sum = 0;
-    let start: Piece | null = null;
-    let lastEnd = Number.NEGATIVE_INFINITY;
-    let worst: { sum: number; from: Piece } | null = null;
-    for (const piece of pieces) {
-      if (!uses(piece.facts.move)) continue;
-      const { segment } = piece;
-      if (segment.start - lastEnd >= thresholds.gripOffSeconds) {
-        sum = 0;
-        start = piece;
-      }
-      sum += segment.end - segment.start;
-      lastEnd = segment.end;
-      if (start && sum > thresholds.gripSeconds && (!worst || sum > worst.sum)) worst = { sum, from: start };
-    }
-    if (!worst) return [];
+    const stacks = HANDS.flatMap((hand) => longestStack(pieces, uses, hand, thresholds.gripOffSeconds) ?? []);
+    const [worst] = stacks.sort((a, b) => b.sum - a.sum);
+    if (!worst || worst.sum <= thresholds.gripSeconds) return [];
     return [
       {
         says: {
@@ -154,45 +178,6 @@ export function checkUpAndDown({ pieces, thresholds }: ReviewContext): Found[] {
   ];
 }
 
-export function checkFailure(context: ReviewContext): Found[] {
-  const { slots, parts, book } = context;
-  const found: Found[] = [];
-  for (const { slot, move, at } of slots.values()) {
-    const limit = dosesOf(slot).find((entry) => entry.toLimit !== undefined);
-    if (!limit) continue;
-    const timed = mapDoses(slot, (entry) =>
-      entry.toLimit === undefined ? entry : { seconds: entry.toLimit },
-    );
-    const edit = setSlot(slot, "dose", timed);
-    const fixes: Fix[] = [{ says: { code: "time-instead" }, edit }];
-    const flat = parts.filter((part) => partOf(part, slot.id)?.mark === "flat").map((part) => part.name);
-    if (flat.length > 0) {
-      found.push({
-        says: { code: "failure-beginner", move: named(move), who: { names: flat } },
-        where: { slot: slot.id },
-        at,
-        fixes,
-      });
-    }
-    const unstable = parts
-      .filter((part) => {
-        const own = partOf(part, slot.id);
-        return own?.move != null && book.get(own.move)?.stable === false;
-      })
-      .map((part) => part.name);
-    if (move.stable === false || unstable.length > 0) {
-      const who = { names: move.stable === false ? [] : unstable };
-      found.push({
-        says: { code: "failure-unstable", move: named(move), who },
-        where: { slot: slot.id },
-        at,
-        fixes,
-      });
-    }
-  }
-  return found;
-}
-
 const GROUPS = [
   ["legsFront", ["quads"]],
   ["legsBack", ["hamstrings", "glutes"]],
@@ -201,25 +186,31 @@ const GROUPS = [
   ["trunk", ["abs", "obliques", "lower-back"]],
 ] as const satisfies readonly (readonly [string, readonly Muscle[]])[];
 
-export function checkFocus(context: ReviewContext): Found[] {
-  const { doc, slots, thresholds } = context;
+/** Sets for the upper body from which all of one kind and none of the other is worth a word. */
+const ONE_SIDED_SETS = 4;
+
+/** Code: `muscle-missing`, where the whole body was announced. */
+export function checkMissing({ doc, slots }: ReviewContext): Found[] {
+  if (!doc.promise?.focus?.includes("full")) return [];
+  const main = [...slots.values()].filter((facts) => facts.main);
+  const worked = new Set(main.flatMap((facts) => primary(facts.move)));
+  if (worked.size === 0) return [];
+  const missing = GROUPS.filter(([, muscles]) => !muscles.some((muscle) => worked.has(muscle)));
+  return missing.map(([group]) => ({ says: { code: "muscle-missing", group }, at: main[0]?.at ?? 0 }));
+}
+
+/** Code: `push-pull`, by what was announced; and all of one kind, unless that is what was announced. */
+export function checkPushPull({ doc, slots, library, thresholds }: ReviewContext): Found[] {
   const focus = doc.promise?.focus ?? [];
-  const worked = new Set(
-    [...slots.values()].filter((facts) => facts.main).flatMap((facts) => primary(facts.move)),
-  );
-  const found: Found[] = [];
-  const at = [...slots.values()].find((facts) => facts.main)?.at ?? 0;
-  if (focus.includes("full") && worked.size > 0) {
-    const missing = GROUPS.filter(([, muscles]) => !muscles.some((muscle) => worked.has(muscle)));
-    for (const [group] of missing) found.push({ says: { code: "muscle-missing", group }, at });
-  }
-  if (!focus.includes("full") && !(focus.includes("push") && focus.includes("pull"))) return found;
-  const { push, pull } = balanceOf(doc, context.library, thresholds).pushPull;
+  const { push, pull } = balanceOf(doc, library, thresholds).pushPull;
   const [least, most] = thresholds.pushPull;
-  if (push + pull === 0) return found;
+  const asked = focus.includes("full") || (focus.includes("push") && focus.includes("pull"));
+  const isOne = Math.min(push, pull) === 0 && push + pull >= ONE_SIDED_SETS;
+  // Whose focus is pushing alone means it.
+  const isSaid = focus.includes(push === 0 ? "pull" : "push") && !asked;
   const ratio = pull === 0 ? Number.POSITIVE_INFINITY : push / pull;
-  if (ratio < least - 1e-9 || ratio > most + 1e-9) {
-    found.push({ says: { code: "push-pull", push, pull }, at });
-  }
-  return found;
+  const isOff = push + pull > 0 && (ratio < least - 1e-9 || ratio > most + 1e-9);
+  if (!(asked && isOff) && (!isOne || isSaid)) return [];
+  const at = [...slots.values()].find((facts) => facts.main)?.at ?? 0;
+  return [{ says: { code: "push-pull", push, pull }, at }];
 }

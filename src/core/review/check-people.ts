@@ -206,6 +206,13 @@ function withKit(
   };
 }
 
+/** Arms over the head of somebody upright: behind the head of who lies down there is no lamp. */
+function isRaised(move: KnownMove | undefined): boolean {
+  const upright =
+    move?.position !== "supine" && move?.position !== "prone" && move?.position !== "side-lying";
+  return upright && (move?.loads?.includes("overhead") ?? false);
+}
+
 const CAUTIONS: readonly CautionUse[] = [
   withKit(
     "furniture",
@@ -219,10 +226,9 @@ const CAUTIONS: readonly CautionUse[] = [
   {
     of: "overhead",
     used: (own, _, book) =>
-      ((own.move === null ? null : book.get(own.move))?.loads?.includes("overhead") ?? false) &&
+      isRaised(own.move === null ? undefined : book.get(own.move)) &&
       own.uses.some((use) => use.kg !== undefined),
-    needed: (move) =>
-      (move.loads?.includes("overhead") ?? false) && everyWay(move, (need) => need.kg !== undefined),
+    needed: (move) => isRaised(move) && everyWay(move, (need) => need.kg !== undefined),
   },
 ];
 

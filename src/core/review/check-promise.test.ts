@@ -2,7 +2,7 @@ import { expect, test } from "vitest";
 import { applyEdit } from "../class/edits";
 import type { KitType } from "../homes/kit";
 import { LIBRARY_BOOK } from "../moves/library";
-import { block, doc, main, slot } from "../testing/finding-cases";
+import { block, doc, main, slot } from "../testing/class-builders";
 import type { Finding } from "./finding";
 import { readThrough } from "./read-through";
 

@@ -15,6 +15,8 @@ import type { Fix, Found } from "./finding";
 const TRIED = ["rest", "longRest", "after", "demo", "brief", "prepare"] as const;
 
 type Tried = (typeof TRIED)[number];
+/** Talk and demonstrations are never stretched to fill a class. */
+const TALK: readonly Tried[] = ["demo", "brief", "prepare"];
 
 /** A fix of the length and how much it changes, by which the nearest comes first. */
 interface LengthFix {
@@ -57,7 +59,7 @@ function leastOf(key: Tried, needs: GapNeeds | undefined): Seconds {
 function pauseFix(gap: LengthGap, block: Block, key: Tried, needs: GapNeeds | undefined): LengthFix[] {
   const now: Span = block[key] ?? (key === "longRest" ? block.rest : 0) ?? 0;
   if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") return [];
-  if (block.locked?.includes(key)) return [];
+  if (block.locked?.includes(key) || (isLonger(gap) && TALK.includes(key))) return [];
   const { aim, plan, tolerance, alone } = gap;
   const seconds = alone(block);
   // A step of five seconds always adds the same: one more timing tells them all.
@@ -222,9 +224,11 @@ function uncovered({ slots }: ReviewContext, covered: ReadonlySet<string>): [Kit
 /** Local slimming and medical effects: what no move does, in the words in which it is promised. */
 const CLAIMS: readonly RegExp[] = [
   /\b(slim|slimm|shrink|trim|shape up|sculpt|tone|tighten|flatten)\w*\b.{0,24}\b(belly|tummy|waist|thigh|arm|hip|bum|butt|leg|wing)s?\b/i,
-  /\b(burn|lose|melt|blast|shed|torch)\w*\b.{0,24}\b(fat|belly|inches|love handles|bingo wings|calories|kilos|pounds)\b/i,
+  /\b(burn|lose|melt|blast|shed|torch)\w*\b.{0,24}\b(fat|belly|inches|love handles|bingo wings|kilos|pounds)\b/i,
   /\b(belly|tummy|waist|thigh|hip|bum|butt|arm) ?(fat|fix|slimmer|shrinker|burner)\b/i,
   /\b(cure|heal|treat|detox|rehabilitat|fixe?s?)\w*\b.{0,24}\b(pain|back|knees?|arthritis|injur\w*|diabetes|blood pressure|disease|toxins?|anxiety|depression)\b/i,
+  /\b(fix|correct|repair|reset|boost|restart|fire up)\w*\b.{0,24}\b(posture|metabolism|hormones?|immune system)\b/i,
+  /\b(nobody|no ?one)\b.{0,12}\b(gets?|is) (hurt|injured)\b|\b(injury|risk)[- ]?free\b|\b(100 ?%|completely|totally|absolutely) safe\b/i,
   /\bdetox\b/i,
 ];
 

@@ -78,10 +78,21 @@ function shortRests({ pieces, doc, thresholds }: ReviewContext): readonly ShortR
   return [...found.values()];
 }
 
-/** Working on at once is meant: on the other side of one turn, and in a block that stacks its moves. */
+/** Shapes in which one move runs into the next on purpose, and those in which every set does. */
+const PAIRED: readonly BlockShape[] = ["superset", "triset"];
+const ON_THE_CLOCK: readonly BlockShape[] = ["windows", "as-many-rounds"];
+
+/**
+ * Working on at once is meant: on the other side of one turn, in a block that stacks its moves, from one move
+ * of a superset to the next, and where a window, a cap or a short interval is what sets the pace.
+ */
 function isMeant(before: Piece, piece: Piece): boolean {
-  const stacked = before.facts.block === piece.facts.block && piece.facts.block.stacked === true;
-  return stacked || sameTurn(before, piece);
+  if (sameTurn(before, piece)) return true;
+  const { block } = piece.facts;
+  if (before.facts.block !== block) return false;
+  const shape = blockShape(block);
+  if (block.stacked || ON_THE_CLOCK.includes(shape) || isShortInterval(block)) return true;
+  return PAIRED.includes(shape) && before.facts.slot !== piece.facts.slot;
 }
 
 /** Left and right of one turn are different limbs; so are sides that swap from turn to turn. */

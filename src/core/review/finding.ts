@@ -50,6 +50,17 @@ export const CODES = {
   "load-jump": "fix",
   caution: "fix",
   claim: "fix",
+  "way-order": "fix",
+  "dose-hard": "consider",
+  "hold-long": "fix",
+  "own-time": "fix",
+  "dose-kind": "fix",
+  "one-side-only": "fix",
+  "demo-short": "consider",
+  "warmup-fit": "consider",
+  "filler-muscle": "consider",
+  "no-rest": "consider",
+  "over-face": "fix",
   "move-unknown": "consider",
 } as const satisfies Readonly<Record<FindingReason["code"], Severity>>;
 export type FindingCode = FindingReason["code"];
@@ -65,6 +76,8 @@ export interface Where {
 export interface Fix {
   readonly says: FixReason;
   readonly edit: Edit;
+  /** Seconds of the class with it, at plan; where it was tried. */
+  readonly takes?: Seconds;
 }
 
 /** Somebody whom a finding is about, and how many seconds they lack. */

@@ -24,9 +24,14 @@ export interface Line extends Finding {
   /** What they say together; null of one alone. */
   readonly several: SeveralReason | null;
   readonly members: readonly Finding[];
+  /** Whether its fixes were tried on a copy: until then none is offered. */
+  readonly tried?: boolean;
 }
 
 const HARM: readonly FindingCode[] = [
+  "over-face",
+  "way-order",
+  "hold-long",
   "failure-beginner",
   "failure-unstable",
   "load-jump",
@@ -35,7 +40,15 @@ const HARM: readonly FindingCode[] = [
   "one-level",
   "jumps-many",
 ];
-const CLOCK: readonly FindingCode[] = ["gap-short", "window-short", "sides-uneven", "words-long"];
+const CLOCK: readonly FindingCode[] = [
+  "gap-short",
+  "window-short",
+  "own-time",
+  "sides-uneven",
+  "one-side-only",
+  "dose-kind",
+  "words-long",
+];
 const PROMISE: readonly FindingCode[] = [
   "length-over",
   "length-under",
@@ -61,6 +74,7 @@ function causeOf(finding: Finding, index: number): string {
   switch (says.code) {
     case "caution":
     case "not-shown":
+    case "demo-short":
     case "limit":
     case "one-level":
     case "home-unknown":
@@ -138,6 +152,7 @@ function severalOf(
         },
       };
     case "not-shown":
+    case "demo-short":
     case "one-level":
       return { code: first.says.code, moves: { moves: movesIn(members) } };
     case "load-jump":
@@ -176,6 +191,7 @@ function allFixes(members: readonly Finding[]): readonly Fix[] {
   const [first] = firsts;
   if (!first || firsts.length < members.length) return [];
   const shown = firsts.every(({ says }) => says.code === "show");
+  if (unlike(firsts).length === 1) return [first];
   return [
     {
       says: shown
@@ -184,6 +200,17 @@ function allFixes(members: readonly Finding[]): readonly Fix[] {
       edit: together(firsts.map(({ edit }) => edit)),
     },
   ];
+}
+
+/** Fixes that say and do the same are one. */
+function unlike(fixes: readonly Fix[]): readonly Fix[] {
+  const seen = new Set<string>();
+  return fixes.filter((fix) => {
+    const key = JSON.stringify(fix);
+    const isNew = !seen.has(key);
+    seen.add(key);
+    return isNew;
+  });
 }
 
 /** Seconds that people lack, or how many they are: what is graver within a rank. */
@@ -224,7 +251,10 @@ function lineOf(
   const several = severalOf(sorted, doc, blockId);
   const merged =
     first.code === "gap-short" && blockId !== undefined ? restsFix(sorted, doc, blockId) : allFixes(sorted);
-  const fixes = [...merged.filter(({ edit }) => stands(edit)), ...(several ? [] : first.fixes)];
+  const fixes = unlike([
+    ...merged.filter(({ edit }) => stands(edit)),
+    ...(several ? [] : sorted.flatMap((own) => own.fixes)),
+  ]);
   const where: Where = several && blockId !== undefined ? { block: blockId } : several ? {} : first.where;
   const print = fingerprint(
     `${first.code} ${whereKey(where)} ${JSON.stringify(sorted.map((own) => [own.code, own.where, own.says]))}`,

@@ -8,18 +8,8 @@ import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { arbClass } from "../testing/arbitraries";
-import {
-  block,
-  type Case,
-  cooldown,
-  doc,
-  FINDING_CASES,
-  kit,
-  main,
-  person,
-  rounds,
-  slot,
-} from "../testing/finding-cases";
+import { block, type Case, cooldown, doc, kit, main, person, rounds, slot } from "../testing/class-builders";
+import { FINDING_CASES } from "../testing/finding-cases";
 import { acknowledgeEdit, CODES, type Finding, type FindingCode } from "./finding";
 import { readThrough } from "./read-through";
 
@@ -74,17 +64,26 @@ test("what has an obvious mend offers one", () => {
   expect(mended.map(([code]) => code).sort()).toEqual(
     [
       "count-mixed",
+      "demo-short",
+      "dose-hard",
+      "dose-kind",
       "failure-beginner",
       "failure-unstable",
+      "filler-muscle",
       "gap-short",
+      "hold-long",
       "length-over",
       "length-under",
       "load-jump",
       "no-cooldown",
       "no-warmup",
       "no-water",
+      "no-rest",
       "not-shown",
       "one-level",
+      "one-side-only",
+      "over-face",
+      "own-time",
       "promise-kit",
       "promise-moves",
       "rest-muscle",
@@ -92,6 +91,7 @@ test("what has an obvious mend offers one", () => {
       "same-muscle",
       "sides-uneven",
       "stretch-early",
+      "way-order",
       "window-short",
       "words-long",
     ].sort(),

@@ -10,14 +10,28 @@ import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import { scoreOf } from "../score/score";
+import { checkDoseHard, checkHoldLong } from "./check-amounts";
+import { checkFillers, checkNoRest } from "./check-between";
 import { checkCounts, checkLevels, checkSides, checkStretches, checkUnknown } from "./check-doses";
-import { checkEnds, checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
+import { checkEnds } from "./check-ends";
+import { checkFailure, checkOverFace } from "./check-failure";
+import { checkShown, checkWater, checkWindows, checkWords } from "./check-flow";
 import { checkGaps } from "./check-gaps";
-import { checkEarly, checkFailure, checkFocus, checkGrip, checkJumps, checkUpAndDown } from "./check-muscles";
+import { checkDoseKinds, checkOneSide } from "./check-kinds";
+import {
+  checkEarly,
+  checkGrip,
+  checkJumps,
+  checkMissing,
+  checkPushPull,
+  checkUpAndDown,
+} from "./check-muscles";
 import { checkCautions, checkHomes, checkLimits, checkLoads, checkUnmet } from "./check-people";
+import { checkDemos, checkWarmUpFit } from "./check-prepared";
 import { checkClaims, checkKit, checkLength, checkMoves } from "./check-promise";
 import { checkRestMuscle, checkRestStance, checkSameMuscle, checkWorkRest } from "./check-rests";
 import { checkSeason } from "./check-season";
+import { checkOwnTime, checkWayOrder } from "./check-ways";
 import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
 import { type Finding, type Found, finish, type Sentence } from "./finding";
@@ -49,7 +63,19 @@ const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [
   checkJumps,
   checkUpAndDown,
   checkFailure,
-  checkFocus,
+  checkOverFace,
+  checkWayOrder,
+  checkOwnTime,
+  checkDoseHard,
+  checkHoldLong,
+  checkDoseKinds,
+  checkOneSide,
+  checkDemos,
+  checkWarmUpFit,
+  checkFillers,
+  checkNoRest,
+  checkMissing,
+  checkPushPull,
   checkUnmet,
   checkHomes,
   checkLimits,

@@ -1,64 +1,27 @@
-/** For each code of a finding a class in which it fires, and one just at its threshold; and what they are built of. */
-import type { Block, ClassDoc, Dose, MoveRef, Slot } from "../class/document";
-import type { Person } from "../homes/home";
-import type { KitItem } from "../homes/kit";
+/** For each code of a finding a class in which it fires, and one just at its threshold. */
 import type { FindingCode } from "../review/finding";
-import type { Season } from "../review/season";
-
-export interface Case {
-  readonly doc: ClassDoc;
-  readonly people?: readonly Person[];
-  readonly season?: Season;
-}
-
-let ids = 0;
-export const slot = (
-  move: Slot["move"],
-  dose: Dose | readonly Dose[] = { seconds: 40 },
-  more: Partial<Slot> = {},
-): Slot => {
-  ids += 1;
-  return { id: `s${ids}`, move, dose, ...more };
-};
-export const block = (slots: readonly Slot[], more: Partial<Block> = {}): Block => {
-  ids += 1;
-  return { id: `b${ids}`, title: "", role: "main", slots, ...more };
-};
-export const doc = (blocks: readonly Block[], more: Partial<ClassDoc> = {}): ClassDoc => ({
-  format: "brontle.class",
-  version: 1,
-  title: "Test",
-  stance: "strength",
-  blocks,
-  ...more,
-});
-/** Of which only what it needs is known: nothing leads away from it. */
-export const ROPE_CLIMB: MoveRef = { name: "Rope climb", needs: [[{ as: "bar" }]] };
-
-export const kit = (...items: Omit<KitItem, "id">[]): KitItem[] =>
-  items.map((item, i) => ({ ...item, id: `k${i}` }));
-export const person = (more: Partial<Person> = {}): Person => ({
-  id: "p",
-  name: "Piet Skerry",
-  kit: [],
-  ...more,
-});
-export const warmup = (seconds: number) =>
-  block([slot("march-on-the-spot", { seconds })], { role: "warmup" });
-export const cooldown = (seconds: number) =>
-  block([slot("slow-breathing", { seconds })], { role: "cooldown" });
-export const main = (seconds: number, more: Partial<Block> = {}) =>
-  block([slot("bodyweight-squat", { seconds })], more);
-export const rounds = (n: number, slots: readonly Slot[], more: Partial<Block> = {}) =>
-  block(slots, { rounds: n, rest: 15, longRest: 60, ...more });
-export const words = (n: number) => Array.from({ length: n }, () => "word").join(" ");
-export const HOUR = 3_600_000;
-export const AT = Date.parse("2026-11-25T18:00:00Z");
-export const hardSquats = (sets: number) =>
-  doc([rounds(sets, [slot("goblet-squat", { reps: 8 }, { load: { rir: 2 } })], { longRest: 120 })]);
+import {
+  AT,
+  block,
+  cooldown,
+  doc,
+  HOUR,
+  hardSquats,
+  kit,
+  main,
+  type Pair,
+  person,
+  ROPE_CLIMB,
+  rounds,
+  slot,
+  warmup,
+  words,
+} from "./class-builders";
+import { WAY_CASES } from "./way-cases";
 
 /** For each code a class in which it fires, and one just at its threshold in which it does not. */
-export const FINDING_CASES: Record<FindingCode, { readonly fires: Case; readonly quiet: Case }> = {
+export const FINDING_CASES: Record<FindingCode, Pair> = {
+  ...WAY_CASES,
   "length-over": {
     fires: { doc: doc([main(601, { after: 60 })], { promise: { minutes: 10 } }) },
     quiet: { doc: doc([main(660)], { promise: { minutes: 10 } }) },

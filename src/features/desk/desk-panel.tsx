@@ -62,6 +62,7 @@ export function DeskPanel(props: {
             {props.tab === "findings" && (
               <FindingsPanel
                 doc={desk.doc}
+                plan={desk.score.seconds.plan}
                 findings={room.findings}
                 chosen={review.chosen}
                 onChoose={review.choose}

@@ -19,6 +19,8 @@ const SEVERITY_WORDS: Record<Severity, string> = {
 const AT_FIRST = 7;
 
 interface Props {
+  /** Seconds of the class as it is, at plan. */
+  readonly plan: number;
   readonly doc: ClassDoc;
   readonly findings: readonly Line[];
   readonly chosen: string | null;
@@ -80,6 +82,11 @@ export function FindingsPanel(props: Props) {
   );
 }
 
+/** How much longer or shorter a class gets: `+1:04`. */
+function differenceText(seconds: number): string {
+  return `${seconds > 0 ? "+" : "−"}${clockText(Math.abs(seconds))}`;
+}
+
 /** Every finding that stands in a line, by itself. */
 function Each({
   members,
@@ -132,16 +139,23 @@ function LineOf(props: Props & { readonly line: Line }) {
         </details>
       )}
       <div className="flex flex-wrap gap-x-3">
-        {line.fixes.map((fix) => (
-          <button
-            key={JSON.stringify(fix.says)}
-            type="button"
-            className="text-left font-semibold underline underline-offset-2"
-            onClick={() => props.onPreview(fix)}
-          >
-            {fixText(fix, words)}
-          </button>
-        ))}
+        {line.tried &&
+          line.fixes.map((fix) => (
+            <span key={JSON.stringify(fix)}>
+              <button
+                type="button"
+                className="text-left font-semibold underline underline-offset-2"
+                onClick={() => props.onPreview(fix)}
+              >
+                {fixText(fix, words)}
+              </button>
+              {fix.takes !== undefined && fix.takes !== props.plan && (
+                <span className={cx("ml-1 tabular-nums", quiet)}>
+                  {differenceText(fix.takes - props.plan)}
+                </span>
+              )}
+            </span>
+          ))}
         <Because
           line={line}
           quiet={quiet}

@@ -1,6 +1,6 @@
 "use client";
 import { type Remote, wrap } from "comlink";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
@@ -25,9 +25,30 @@ export interface Room {
   readonly ask: <T>(run: (worker: Remote<DeskWorker>, about: About) => Promise<T>) => Promise<T | null>;
 }
 
-function lookNow(about: About) {
+function lookNow(about: About): Made {
   const engine = new Engine(LIBRARY_BOOK, englishSentence);
   return { ...about, parts: engine.parts(about), findings: engine.findings(about) };
+}
+
+type Made = About & Pick<Room, "parts" | "findings">;
+
+/** Every line's fixes are tried on a copy, the gravest first, until the class changes. */
+async function tryFixes(
+  remote: Remote<DeskWorker>,
+  wanted: RefObject<About>,
+  latest: RefObject<Made>,
+  show: (made: Made) => void,
+): Promise<void> {
+  const { findings: lines, parts: _known, ...asked } = latest.current;
+  const isNow = () => wanted.current.doc === asked.doc && wanted.current.people === asked.people;
+  for (const { fingerprint } of lines) {
+    if (!isNow()) return;
+    const line = await remote.tried(asked, fingerprint);
+    if (!line || !isNow()) continue;
+    const findings = latest.current.findings.map((each) => (each.fingerprint === fingerprint ? line : each));
+    latest.current = { ...latest.current, findings };
+    show(latest.current);
+  }
 }
 
 /** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
@@ -59,6 +80,7 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
         const findings = await remote.findings(asked);
         latest.current = { ...latest.current, findings };
         setMade(latest.current);
+        await tryFixes(remote, wanted, latest, setMade);
       }
     } finally {
       busy.current = false;
@@ -69,7 +91,11 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
     const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
     worker.current = wrap<DeskWorker>(own);
     // What was asked for before the worker was there, and its memory of the first look.
-    void worker.current.parts(wanted.current).then(run);
+    const remote = worker.current;
+    void remote
+      .parts(wanted.current)
+      .then(run)
+      .then(() => tryFixes(remote, wanted, latest, setMade));
     return () => {
       worker.current = null;
       own.terminate();

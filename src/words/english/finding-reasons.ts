@@ -59,6 +59,26 @@ export const finding = {
   caution:
     "{of, select, furniture {Furniture in use. Say: sturdy, against a wall, never the middle of a table, nothing on castors.} anchors {Doors and anchors in use. Say: shut and latched, pulled only the way that closes it, tug twice before you lean.} bands {Bands in use. Say: look for nicks, eyes away from the line of pull, feet flat on it.} sliders {Sliders in use. Say: no running start on a smooth floor, a hand near support.} other {Weights overhead in use. Say: lamp, ceiling, children and pets out of the area.}}",
   claim: '"{text}" promises what a move can\'t: no exercise slims one place, and none here treats anything.',
+  "way-order":
+    "{level, select, flat {The easier} other {The harder}} way of {moveInside}{same, select, yes {} other {, {wayInside},}} is predicted {level, select, flat {harder} other {easier}} than what is set{whoAny, select, no {} other { for {who}}}.",
+  "dose-hard":
+    "{set} {unit, select, reps {reps} other {s}} of {moveInside}: {can} of the {people} who work {mark, select, flat {at easier} sharp {at harder} other {as set}} can; {most} {unit, select, reps {reps} other {s}} is what most can.",
+  "hold-long":
+    "{move} is held for {seconds} s {mark, select, flat {at easier} sharp {at harder} other {as set}}; {whoAny, select, no {most} other {{who}}} hold it about {limit} s at their limit.",
+  "own-time":
+    "{move} {mark, select, flat {at easier} sharp {at harder} other {as set}} takes {needs} s; the piece has {room} s: {who}.",
+  "dose-kind":
+    "{of, select, reps {{move} is held, and has reps} hold {{move} can't be held, and has a hold} other {{move} is thrown, and has a tempo}}.",
+  "one-side-only": "{move} works one side alone in the whole class.",
+  "demo-short": "{move} is new and shown for {seconds} s; it wants about {needs} s.",
+  "warmup-fit":
+    "Nothing in the warm-up moves what {blockAny, select, no {the first hard block} other {{block}}} loads first: {muscles}.",
+  "filler-muscle":
+    "{move} fills a rest and works {muscles}, {when, select, after {which {besideInside} has just worked} other {which {besideInside} works next}}.",
+  "no-rest":
+    "{pieces} hard pieces run on without a gap{blockAny, select, no {} other { in {block}}}, from {from}.",
+  "over-face":
+    "{bar, select, yes {{move} goes to the limit under a bar, and nothing would catch it} other {{move} goes to the limit with a weight over the face}}{whoAny, select, no {} other {: {who}}}.",
   "move-unknown": "Not known of {moves}: what it trains, needs or loads. Nothing is judged by it.",
 } as const satisfies Reasons["finding"];
 
@@ -68,6 +88,7 @@ export const several = {
     "{between, select, sides {Changing sides takes up to {needs} s; there are {gap}} other {{blockAny, select, no {This block} other {{block}}} needs up to {needs} s between moves; {gap} are there}}: {people, plural, one {one person} other {# people}}{worst, plural, =0 {, {most} s short} other {, most of them {most} s short, {who} # s}}.",
   "not-shown": "Worked without having been shown: {movesInside}.",
   "one-level": "No easier way, or no harder one: {movesInside}.",
+  "demo-short": "New, and shown for less than they need: {movesInside}.",
   "load-jump": "{who} have too much at home for what is set in {moveInside}.",
   "home-unknown": "{who} have not said what is at home: a floor and nothing else is counted on.",
   limit:
@@ -105,6 +126,7 @@ export const fix = {
   show: "Show it for {seconds} s",
   "water-after": "{seconds} s of water after {blockAny, select, no {the block} other {{block}}}",
   "rounds-of": "{rounds} rounds of {blockAny, select, no {it} other {{block}}}",
+  "longer-in": "{seconds} s more for each move of {blockAny, select, no {it} other {{block}}}",
   "begin-warmup": "Begin with a warm-up of {length}",
   "end-cooldown": "End with a cool-down of {length}",
   "side-change": "{seconds} s to change sides",
@@ -121,6 +143,16 @@ export const fix = {
   "round-less": "One round less of {blockAny, select, no {this block} other {{block}}}",
   "number-in":
     "{to} s {key, select, rest {rest} longRest {rest between rounds} after {water after} demo {showing each move} brief {talk before} other {getting ready}} in {blockAny, select, no {this block} other {{block}}} instead of {was} s",
+  and: "{firstInside}, and {secondInside}",
+  order: "The order {places} in {blockAny, select, no {this block} other {{block}}}",
+  leave: "Leave {left} in reserve",
+  "ways-over": "Change the two ways over",
+  "way-away": "Take the {level, select, flat {easier} other {harder}} way away: everybody gets their own",
+  "dose-of":
+    "{amount} {unit, select, reps {reps} other {s}} {mark, select, flat {at easier} sharp {at harder} other {for all as set}}",
+  "work-for": "Work for {seconds} s instead",
+  "no-tempo": "No tempo",
+  "no-filler": "Rest there instead",
   "announce-moves": "Announce {moves} moves",
   "announce-kit": "Announce these too",
   "time-instead": "Work for the time instead",
