@@ -54,7 +54,7 @@ describe("what was found", () => {
       of: finding.fingerprint,
       acknowledged: null,
       rank: 4,
-      also: [],
+      also: ["hard-early"],
       settled: false,
     });
   });

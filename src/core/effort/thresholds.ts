@@ -5,6 +5,7 @@
  */
 import type { Stance } from "../class/document";
 import type { Mark } from "../homes/home";
+import { LANDINGS_ALLOWED } from "../parts/landings";
 import type { Seconds } from "../units";
 
 type Range = readonly [least: number, most: number];
@@ -88,7 +89,7 @@ export const THRESHOLDS: Thresholds = {
   gripOffSeconds: 30,
   earlySeconds: 360,
   earlyEffort: 8,
-  landings: { flat: 40, natural: 80, sharp: 120 },
+  landings: LANDINGS_ALLOWED,
   upAndDown: 12,
   pushPull: [2 / 3, 3 / 2],
   exposureHours: 48,

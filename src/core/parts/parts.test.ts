@@ -130,7 +130,7 @@ describe("a part", () => {
       fc.property(arbPerson, arbMove, (person, move) => {
         const part = slotOf(move, person);
         const [slot] = lapOf([move.id]).blocks[0]?.slots ?? [];
-        const wanted = wantedFor(slot as Slot, person, LIBRARY_BOOK);
+        const wanted = wantedFor(lapOf([move.id]).blocks[0] as Block, slot as Slot, person, LIBRARY_BOOK);
         const open = reachableFrom(wanted.base, LIBRARY_BOOK).filter(
           (entry) => obstacle(entry.move, person) === null && fillMove(entry.move.needs, person) !== null,
         );
@@ -370,7 +370,7 @@ describe("a part", () => {
 const askedOf = (block: Block, slot: Slot, person: Person, stance: ClassDoc["stance"]) => ({
   block,
   slot,
-  wanted: wantedFor(slot, person, LIBRARY_BOOK),
+  wanted: wantedFor(block, slot, person, LIBRARY_BOOK),
   person,
   book: LIBRARY_BOOK,
   stance,

@@ -18,6 +18,7 @@ import { type ChangeOverTable, changeOverSeconds, sideChangeSeconds } from "./ch
 import { chooseBest } from "./choose";
 import { COSTS, NO_COST } from "./costs";
 import { adjustments, insteadOf, loadReason, whyChosenUnmet, whyNot, whyOf, whyUnmet } from "./explain";
+import { tooManyLandings } from "./landings";
 import type { ChangeOver, Part, PartLoad, PartSet, PartSlot, Predicted, Status } from "./part";
 import { idOf, type Wanted } from "./plan";
 import { type Cell, isVaried, ownCosts, type PartProblem, pairCosts, partProblem, standOf } from "./problem";
@@ -315,6 +316,8 @@ export interface PartOptions {
   /** The day for which known sets have an age, `YYYY-MM-DD`; the day of a person's latest set where left out. */
   readonly on?: string;
   readonly instead?: boolean;
+  /** Slots that are done no harder than they are set. */
+  readonly calm?: ReadonlySet<string>;
 }
 
 /** A problem as the repeats of its moves are looked at. */
@@ -346,8 +349,18 @@ function bestOf(
   return { problem: wider, choice: chooseWithoutRepeats(repeatProblem(wider)) };
 }
 
-/** One person's part in the whole class: the exact least cost. The document must be valid. */
+/**
+ * One person's part in the whole class: the exact least cost. The document must be valid. Where harder ways
+ * that nobody wrote make them land too often, they do what is set in those places.
+ */
 export function partFor(doc: ClassDoc, person: Person, library: MoveBook, options: PartOptions = {}): Part {
+  const part = solved(doc, person, library, options);
+  if (options.mark !== undefined) return part;
+  const calm = tooManyLandings(doc, part, person.mark ?? "natural", library);
+  return calm.size === 0 ? part : solved(doc, person, library, { ...options, calm });
+}
+
+function solved(doc: ClassDoc, person: Person, library: MoveBook, options: PartOptions): Part {
   const book = bookFor(doc, library);
   const { problem, choice } = bestOf(doc, person, library, options);
   const ways = problem.cells.map((cell, i) => cell.ways[choice.states[i] as number] ?? null);

@@ -1,5 +1,5 @@
 /** What a slot sets at each mark, and every move that can be reached from it with what it costs in any home. */
-import { type Way as LevelWay, type Slot, wayAt } from "../class/document";
+import { type Block, type Way as LevelWay, type Slot, wayAt } from "../class/document";
 import { slotSides } from "../class/expand";
 import { slotMove } from "../class/sequence";
 import { MARKS, type Mark, type Person, wantedMark } from "../homes/home";
@@ -51,9 +51,19 @@ export function wantedAt(slot: Slot, mark: Mark, book: MoveBook): Wanted {
   return asSet;
 }
 
-/** What is wanted of a person: at their mark for the pattern of the slot's move. */
-export function wantedFor(slot: Slot, person: Person, book: MoveBook): Wanted {
-  return wantedAt(slot, wantedMark(person, slotMove(slot, book).pattern), book);
+/** To get warm or to come down. */
+export function isGentle({ role }: Block): boolean {
+  return role === "warmup" || role === "cooldown";
+}
+
+/**
+ * What is wanted of a person: at their mark for the pattern of the slot's move. Nobody warms up harder than
+ * is set, unless the instructor says a harder way herself.
+ */
+export function wantedFor(block: Block, slot: Slot, person: Person, book: MoveBook): Wanted {
+  const mark = wantedMark(person, slotMove(slot, book).pattern);
+  const stays = mark === "sharp" && isGentle(block) && wayAt(slot, mark) === null;
+  return wantedAt(slot, stays ? "natural" : mark, book);
 }
 /** One reached move with all of its cost that no home changes. */
 export interface Entry {

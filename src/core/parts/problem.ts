@@ -202,6 +202,8 @@ export interface ProblemOptions {
   readonly on?: string;
   /** Points by which a way may be dearer for what it saves in repeats; then every move counts by itself. */
   readonly repeats?: number;
+  /** Slots that are done no harder than they are set. */
+  readonly calm?: ReadonlySet<string>;
 }
 
 /** All slots, their open ways and their neighbours. The document must be valid. */
@@ -209,7 +211,7 @@ export function partProblem(
   doc: ClassDoc,
   person: Person,
   library: MoveBook,
-  { table = CHANGE_OVER, mark, on, repeats = 0 }: ProblemOptions = {},
+  { table = CHANGE_OVER, mark, on, repeats = 0, calm }: ProblemOptions = {},
 ): PartProblem {
   const book = bookFor(doc, library);
   const sequence = sequenceOf(doc, library);
@@ -226,7 +228,8 @@ export function partProblem(
     slotsOf(block).map((slot) => {
       // A way dearer than the cheapest by more than all its change-overs can cost is never best.
       const within = (meetings.get(slot.id) ?? 0) * most + repeats;
-      const wanted = mark ? wantedAt(slot, mark, book) : wantedFor(slot, person, book);
+      const level = calm?.has(slot.id) ? "natural" : mark;
+      const wanted = level ? wantedAt(slot, level, book) : wantedFor(block, slot, person, book);
       const asked = { block, slot, wanted, person, book, stance: doc.stance, strengths };
       return cellFor(doc, asked, again.get(slot.id), { within, byMove: repeats > 0, kit, table });
     }),

@@ -26,7 +26,7 @@ import type { Strengths } from "../strength/belief";
 import { type Judge, judgeOf } from "../strength/judge";
 import { COSTS, type CostSheet, NO_COST } from "./costs";
 import { lastResort } from "./last-resort";
-import { type Entry, entryOf, idOf, planFor, type Wanted } from "./plan";
+import { type Entry, entryOf, idOf, isGentle, planFor, type Wanted } from "./plan";
 import type { Reached } from "./reach";
 import { setChoices, type WaySet } from "./sets";
 import { type Doing, distinctAppearances, holdsForReps, isEachSide, type Work, workAt } from "./work";
@@ -126,10 +126,6 @@ function worksAlone(move: KnownMove, { arm, leg }: Care): boolean {
   if (!arm && !leg) return false;
   const body = bodyOf(move);
   return (arm && body?.arms === "one") || (leg && body?.legs === "one");
-}
-
-function isGentle({ role }: Block): boolean {
-  return role === "warmup" || role === "cooldown";
 }
 
 /** How a move does a slot that it is named for. */

@@ -9,7 +9,7 @@ export type CautionReason = ReasonOf<CautionCodes>;
 /** By the code of the findings that stand together. */
 export interface SeveralCodes {
   readonly "gap-short": {
-    readonly between: "sides" | "moves";
+    readonly between: "sides" | "moves" | "blocks";
     readonly block: Of<"block">;
     readonly gap: number;
     readonly needs: number;

@@ -138,9 +138,9 @@ function isTooLong(context: ReviewContext, { slot, move }: SlotFacts, mark: Mark
   };
 }
 
-/** Holds are told in fives. */
+/** A hold with the reserve that is meant, though half of what can be held; told in fives. */
 function heldFor(limit: Seconds, reserve: number): Seconds {
-  const seconds = limit - HOLD_REP_SECONDS * reserve;
+  const seconds = Math.max(limit / 2, limit - HOLD_REP_SECONDS * reserve);
   return Math.max(5, Math.floor(seconds / 5) * 5);
 }
 

@@ -14,12 +14,12 @@ import {
 } from "../class/document";
 import { lastsAsSaid, rowOf, spanOf, withSpan } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
-import type { Part, PartSlot } from "../parts/part";
+import type { Part } from "../parts/part";
 import { named } from "../reasons/named";
 import { STRAIN } from "../strength/strain";
 import { type Span, spanTriple, tidySpan } from "../values/span";
 import { turnsOf } from "./check-kinds";
-import { primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
+import { hardestSet, primary, type ReviewContext, type SlotFacts, timedDoses } from "./context";
 import type { Fix, Found } from "./finding";
 
 function appearances({ block, slot }: SlotFacts): number {
@@ -199,10 +199,6 @@ function tooHardFor(slotId: string, parts: readonly Part[]): boolean {
     const own = part.slots.find(({ slot }) => slot === slotId);
     return own !== undefined && own.status !== "unmet" && hardestSet(own) > STRAIN.tooHeavy;
   });
-}
-
-function hardestSet({ sets = [] }: PartSlot): number {
-  return Math.max(Number.NEGATIVE_INFINITY, ...sets.map(({ strain }) => strain ?? Number.NEGATIVE_INFINITY));
 }
 
 /** The fix that notes a plain way where a level has none. */

@@ -5,6 +5,7 @@ import { MARKS, type Mark } from "../homes/home";
 import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import type { Muscle, Position } from "../moves/move";
+import { landingsOf } from "../parts/landings";
 import type { LandingsReason } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
 import type { Seconds } from "../units";
@@ -99,22 +100,8 @@ export function checkEarly({ pieces, thresholds }: ReviewContext): Found[] {
   ];
 }
 
-/** Reps of a piece: as counted, or as many as fit its seconds. */
-function repsOf({ segment }: Piece, move: KnownMove): number {
-  if (segment.reps) return segment.reps.plan;
-  return move.isometric ? 0 : (segment.end - segment.start) / move.repSeconds;
-}
-
 function landingsWith(pieces: readonly Piece[], moveOf: (piece: Piece) => KnownMove | undefined): number {
-  let sum = 0;
-  for (const piece of pieces) {
-    const move = moveOf(piece);
-    const landings = move?.landings;
-    if (move && landings && landings.perRep > 0) {
-      sum += repsOf(piece, move) * landings.perRep * landings.weight;
-    }
-  }
-  return Math.round(sum);
+  return Math.round(pieces.reduce((sum, piece) => sum + landingsOf(piece.segment, moveOf(piece)), 0));
 }
 
 export function checkJumps({ pieces, parts, book, people, thresholds }: ReviewContext): Found[] {

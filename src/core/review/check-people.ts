@@ -21,9 +21,10 @@ import { obstacle } from "../parts/ways";
 import type { Caution } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
+import { STRAIN } from "../strength/strain";
 import type { Triple } from "../units";
 import { spanTriple } from "../values/span";
-import { partOf, type ReviewContext, type SlotFacts } from "./context";
+import { hardestSet, partOf, type ReviewContext, type SlotFacts } from "./context";
 import type { Fix, Found } from "./finding";
 
 const SPACE = ["ceiling", "length", "jumping"] as const;
@@ -137,21 +138,37 @@ function fewerReps(slot: Slot, reps: Triple, predicted: number): Fix[] {
  * Code: `load-jump`, where the load somebody has leaves them fewer repetitions than the class wants, or the
  * one that is written would.
  */
-export function checkLoads({ parts, slots }: ReviewContext): Found[] {
-  return parts.flatMap((part) =>
+export function checkLoads(context: ReviewContext): Found[] {
+  return context.parts.flatMap((part) =>
     part.slots.flatMap((own): Found[] => {
-      const facts = slots.get(own.slot);
-      if (!facts) return [];
-      const { predicted, reps, load, closed } = own;
-      const { least } = leastSet(facts);
-      // What was written is there and too much for them: they take less, and are told of.
-      if (closed && closed.reps < least) return [jumpFound(part, own, facts, closed, least, [])];
-      if (!predicted || !reps || predicted.reps >= reps.min) return [];
-      const kg = load && "kg" in load ? load.kg : 0;
-      const fixes = fewerReps(facts.slot, reps, predicted.reps);
-      return [jumpFound(part, own, facts, { ...predicted, kg }, reps.min, fixes)];
+      const facts = context.slots.get(own.slot);
+      const found = facts ? tooHeavy(part, own, facts, context) : null;
+      return found ? [found] : [];
     }),
   );
+}
+
+/** What somebody has at home leaves them fewer reps than are set, or what is written would; null where neither does. */
+function tooHeavy(part: Part, own: PartSlot, facts: SlotFacts, { parts }: ReviewContext): Found | null {
+  const { predicted, reps, load, closed } = own;
+  const isSet = own.move === facts.move.id;
+  const { least } = leastSet(facts);
+  // What was written is there and too much for them: they take less, and are told of.
+  if (closed && closed.reps < least) return jumpFound(part, own, facts, closed, least, []);
+  if (!predicted || !reps || load === null) return null;
+  // What was set is wanted whole; another way is chosen for them, and a rep less of it is nothing to mend.
+  const wanted = isSet ? Math.max(least, reps.min) : reps.min;
+  if (predicted.reps >= wanted || (!isSet && hardestSet(own) <= STRAIN.tooHeavy)) return null;
+  const kg = "kg" in load ? load.kg : 0;
+  const fixes = mostLack(parts, own.slot) ? fewerReps(facts.slot, reps, predicted.reps) : [];
+  return jumpFound(part, own, facts, { ...predicted, kg }, wanted, fixes);
+}
+
+/** Whether at least half of all have too few reps of a slot: then its dose is at fault, and not somebody's kit. */
+function mostLack(parts: readonly Part[], slotId: string): boolean {
+  const all = parts.flatMap((part) => partOf(part, slotId) ?? []);
+  const lacking = all.filter(({ predicted, reps }) => predicted && reps && predicted.reps < reps.min);
+  return lacking.length * 2 >= all.length;
 }
 
 /** The fewest reps that a slot sets in its first dose; of a timed one a single one. */

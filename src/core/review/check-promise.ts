@@ -3,6 +3,7 @@
 import { setBlock, setClass } from "../class/commands";
 import { type Block, MOST_ROUNDS, roundsAreFixed, slotsOf } from "../class/document";
 import { expandedSeconds } from "../class/expand";
+import { blockShape } from "../class/sentence";
 import type { KitType } from "../homes/kit";
 import { kitFacts } from "../homes/kit-types";
 import { fillersOf } from "../homes/match";
@@ -55,11 +56,18 @@ function leastOf(key: Tried, needs: GapNeeds | undefined): Seconds {
   return key === "after" ? (needs?.afterBlock ?? 0) : 0;
 }
 
+/** Whether a pause of a block may be moved: none that isn't there, that is locked, or that isn't for that. */
+function mayMove(block: Block, key: Tried, longer: boolean): boolean {
+  if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") return false;
+  // Every minute stays every minute.
+  if (key === "rest" && blockShape(block) === "windows") return false;
+  return !block.locked?.includes(key) && !(longer && TALK.includes(key));
+}
+
 /** Another number of seconds in one of a block's pauses, at most half a minute away. */
 function pauseFix(gap: LengthGap, block: Block, key: Tried, needs: GapNeeds | undefined): LengthFix[] {
   const now: Span = block[key] ?? (key === "longRest" ? block.rest : 0) ?? 0;
-  if (slotsOf(block).length === 0 && key !== "brief" && key !== "after") return [];
-  if (block.locked?.includes(key) || (isLonger(gap) && TALK.includes(key))) return [];
+  if (!mayMove(block, key, isLonger(gap))) return [];
   const { aim, plan, tolerance, alone } = gap;
   const seconds = alone(block);
   // A step of five seconds always adds the same: one more timing tells them all.

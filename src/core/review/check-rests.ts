@@ -4,12 +4,14 @@ import { setBlock, setSlot } from "../class/commands";
 import { type Block, doseAt, slotsOf } from "../class/document";
 import { expand, type SegmentKind } from "../class/expand";
 import { type BlockShape, blockShape } from "../class/sentence";
+import { leftAt } from "../effort/left";
 import type { KnownMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
 import { named } from "../reasons/named";
+import { regionOf } from "../strength/regions";
 import type { Seconds } from "../units";
 import { spanTriple } from "../values/span";
-import { type Piece, piecesOf, primary, type ReviewContext, shared } from "./context";
+import { type Piece, piecesOf, primary, type ReviewContext, type SlotFacts, shared } from "./context";
 import { after, upToFive } from "./edits";
 import type { Fix, Found } from "./finding";
 
@@ -23,13 +25,27 @@ function neighbours(pieces: readonly Piece[]): readonly (readonly [Piece, Piece]
   return pairs;
 }
 
-export function checkSameMuscle({ pieces }: ReviewContext): Found[] {
+/** Effort from which a piece works the muscles that it moves, and the reps that are left up to which a set does. */
+const WORKS = { effort: 5, left: 15 };
+
+/** Whether a slot leaves anything behind in its muscles: reaching for the other knee does not. */
+function isWork({ hard, effort, slot, move }: SlotFacts, { book, doc }: ReviewContext): boolean {
+  if (hard || effort >= WORKS.effort) return true;
+  const left = regionOf(move.pattern) === null ? null : leftAt(slot, 0, book, doc.stance);
+  return left !== null && left <= WORKS.left;
+}
+
+export function checkSameMuscle(context: ReviewContext): Found[] {
+  const { pieces } = context;
   const seen = new Set<string>();
   return neighbours(pieces).flatMap(([a, b]): Found[] => {
     if (!a.facts.main || !b.facts.main || a.facts.block !== b.facts.block || b.facts.block.stacked) return [];
+    // What is left of a window is the rest.
+    if (ON_THE_CLOCK.includes(blockShape(b.facts.block))) return [];
     const muscles = shared(a.facts.move, b.facts.move);
     const key = `${a.facts.slot.id} ${b.facts.slot.id}`;
     if (muscles.length === 0 || seen.has(key)) return [];
+    if (!isWork(a.facts, context) || !isWork(b.facts, context)) return [];
     seen.add(key);
     return [
       {

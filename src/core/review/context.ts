@@ -107,6 +107,11 @@ export function partOf(part: Part, slotId: string): PartSlot | undefined {
   return part.slots.find((slot) => slot.slot === slotId);
 }
 
+/** The strain of somebody's hardest set in a slot; none where it can't be told. */
+export function hardestSet({ sets = [] }: PartSlot): number {
+  return Math.max(Number.NEGATIVE_INFINITY, ...sets.map(({ strain }) => strain ?? Number.NEGATIVE_INFINITY));
+}
+
 export function primary(move: KnownMove): readonly Muscle[] {
   return move.muscles?.primary ?? [];
 }

@@ -36,6 +36,8 @@ const every = () => [
   ),
 ];
 
+const kindOf = (several: Line["several"]) => (several?.code === "gap-short" ? several.between : null);
+
 describe("lines of the read-through", () => {
   test("hold every finding once, whatever the class", () => {
     for (const [name, input] of every()) {
@@ -60,9 +62,9 @@ describe("lines of the read-through", () => {
       const lines = readLines(input).filter(({ acknowledged }) => acknowledged === null);
       for (const code of ["caution", "not-shown", "limit", "one-level", "home-unknown"])
         expect(lines.filter((line) => line.code === code).length, `${name}: ${code}`).toBeLessThanOrEqual(1);
-      const gaps = lines
-        .filter(({ several }) => several)
-        .flatMap(({ code, where }) => (code === "gap-short" ? [where.block ?? where.slot] : []));
+      const gaps = lines.flatMap(({ several, where }) =>
+        several?.code === "gap-short" ? [`${several.between} ${where.block ?? ""}`] : [],
+      );
       expect(new Set(gaps).size, name).toBe(gaps.length);
     }
   });
@@ -86,7 +88,8 @@ describe("lines of the read-through", () => {
           const left = readLines(inputOf(next.value, input.people)).filter(
             ({ code, several, where }) =>
               code === line.code &&
-              (code !== "gap-short" || (several !== null && where.block === line.where.block)),
+              (code !== "gap-short" ||
+                (kindOf(several) === kindOf(line.several) && where.block === line.where.block)),
           );
           expect(left.length, `${name}: ${line.code} by ${says.code}`).toBe(0);
           mended += 1;

@@ -69,21 +69,27 @@ function rankOf({ code, severity }: Finding): Line["rank"] {
 }
 
 /** What findings of one cause have in common; each by itself where nothing is. */
-function causeOf(finding: Finding, index: number): string {
+function causeOf(finding: Finding, index: number, tooHeavy: ReadonlySet<string>): string {
   const { code, says, where } = finding;
   switch (says.code) {
     case "caution":
     case "not-shown":
     case "demo-short":
     case "limit":
-    case "one-level":
     case "home-unknown":
       return code;
     case "gap-short":
       if (says.between === "sides") return "gap sides";
-      return where.block === undefined ? `${index}` : `gap ${where.block}`;
+      return where.block === undefined ? "gap blocks" : `gap ${where.block}`;
     case "load-jump":
       return `load ${where.slot ?? ""}`;
+    case "one-level":
+      // What is too heavy for somebody and has nothing easier is one cause.
+      return tooHeavy.has(where.slot ?? "") ? `load ${where.slot ?? ""}` : code;
+    // Hard too early, for want of a warm-up.
+    case "no-warmup":
+    case "hard-early":
+      return "warm";
     case "same-muscle":
     case "rest-muscle":
       // The same two moves, whichever comes first.
@@ -119,7 +125,7 @@ function shortGaps(members: readonly Finding[], doc: ClassDoc, block: string | u
   const out = lacks.filter(([, seconds]) => seconds === worst && seconds > most * 1.5).slice(0, 3);
   return {
     code: "gap-short",
-    between: says[0]?.between ?? "moves",
+    between: says[0]?.between === "sides" ? "sides" : block === undefined ? "blocks" : "moves",
     block: { block: doc.blocks.find(({ id }) => id === block)?.title ?? "" },
     gap: Math.min(...says.map(({ gap }) => gap)),
     needs: Math.max(...says.map(({ needs }) => needs)),
@@ -156,7 +162,7 @@ function severalOf(
     case "one-level":
       return { code: first.says.code, moves: { moves: movesIn(members) } };
     case "load-jump":
-      return { code: "load-jump", move: first.says.move, who: { names } };
+      return names.length < 2 ? null : { code: "load-jump", move: first.says.move, who: { names } };
     case "home-unknown":
       return { code: "home-unknown", who: { names } };
     case "limit": {
@@ -280,13 +286,17 @@ export function ranked(
   stands: Stands = () => true,
 ): readonly Line[] {
   const causes = new Map<string, Finding[]>();
+  const tooHeavy = new Set(
+    findings.flatMap(({ code, where }) => (code === "load-jump" && where.slot ? [where.slot] : [])),
+  );
   for (const [i, finding] of findings.entries()) {
     // What was acknowledged by itself stays by itself.
-    const cause = finding.acknowledged === null ? causeOf(finding, i) : `known ${i}`;
+    const cause = finding.acknowledged === null ? causeOf(finding, i, tooHeavy) : `known ${i}`;
     causes.set(cause, [...(causes.get(cause) ?? []), finding]);
   }
   const lines = [...causes].map(([cause, members]) => {
-    const block = cause.startsWith("gap ") && cause !== "gap sides" ? cause.slice(4) : undefined;
+    const isOfBlock = cause.startsWith("gap ") && cause !== "gap sides" && cause !== "gap blocks";
+    const block = isOfBlock ? cause.slice(4) : undefined;
     return { line: lineOf(members, doc, block, stands), weight: weightOf(members) };
   });
   return lines

@@ -79,7 +79,7 @@ function orderFix(line: Line, trial: Trial): readonly Fix[] {
   const { doc, library, parts = [] } = trial.input;
   const { block: id } = line.where;
   const block = doc.blocks.find((each) => each.id === id);
-  if (line.code !== "gap-short" || !block || line.where.slot !== undefined) return [];
+  if (line.code !== "gap-short" || !block) return [];
   const { length } = slotsOf(block);
   if (length < ORDERED.least || length > ORDERED.most) return [];
   const result = orderStations({ doc, library, block: block.id, parts });

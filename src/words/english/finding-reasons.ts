@@ -85,7 +85,7 @@ export const finding = {
 /** What several findings of one cause say together. */
 export const several = {
   "gap-short":
-    "{between, select, sides {Changing sides takes up to {needs} s; there are {gap}} other {{blockAny, select, no {This block} other {{block}}} needs up to {needs} s between moves; {gap} are there}}: {people, plural, one {one person} other {# people}}{worst, plural, =0 {, {most} s short} other {, most of them {most} s short, {who} # s}}.",
+    "{between, select, sides {Changing sides takes up to {needs} s; there are {gap}} blocks {From block to block up to {needs} s are needed; {gap} are there} other {{blockAny, select, no {This block} other {{block}}} needs up to {needs} s between moves; {gap} are there}}: {people, plural, one {one person} other {# people}}{worst, plural, =0 {, {most} s short} other {, most of them {most} s short, {who} # s}}.",
   "not-shown": "Worked without having been shown: {movesInside}.",
   "one-level": "No easier way, or no harder one: {movesInside}.",
   "demo-short": "New, and shown for less than they need: {movesInside}.",
