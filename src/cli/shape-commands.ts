@@ -117,7 +117,6 @@ export function fitCommand(args: readonly string[], doors: Doors): number {
 }
 
 const REFUSALS = {
-  "not-a-lap": "is no lap of stations",
   "too-few": "has fewer than two stations",
   impossible: "can't be ordered: its pins and pairs contradict each other",
 } as const;
@@ -138,9 +137,9 @@ export function orderCommand(args: readonly string[], doors: Doors): number {
     doors.err(`brontle order: ${block} ${REFUSALS[result]}.`);
     return 1;
   }
-  const { order, cost, was, exact, pairs } = result;
+  const { order, cost, was, exact, pairs, closing, before } = result;
   const why = orderTexts(result, words);
-  doors.out(JSON.stringify({ order, cost, was, exact, pairs, why }));
+  doors.out(JSON.stringify({ order, cost, was, exact, pairs, closing, before, why }));
   return 0;
 }
 

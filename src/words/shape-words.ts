@@ -5,7 +5,7 @@ import type { CallLine } from "../core/shape/call-sheet";
 import type { FitOption, Locked } from "../core/shape/fit";
 import type { FitChange } from "../core/shape/fit-change";
 import type { OrderResult } from "../core/shape/order";
-import { ORDER_CAUSES } from "../core/shape/order-costs";
+import { ORDER_CAUSES, type OrderCause } from "../core/shape/order-costs";
 import { clockText, type Seconds } from "../core/units";
 import { spanText } from "../core/values/span";
 import type { fitNumber } from "./english/phrases";
@@ -67,12 +67,17 @@ export function lockedText(locked: Locked, doc: ClassDoc, library: MoveBook, wor
     : words.phrase("fit", "lockedKey", { key: locked.key, ...blockArgs(doc, locked.block) });
 }
 
-/** Why an order is better, a line a cause. */
+/** Why an order is better, a line a cause, and then in what it is worse. */
 export function orderTexts({ causes, better, withParts }: OrderResult, words: Words): readonly string[] {
   if (!better) return [words.phrase("order", "noBetter")];
-  const lines = ORDER_CAUSES.filter((cause) => causes[cause].was !== causes[cause].now).map((cause) =>
-    words.phrase("orderCause", cause, { now: causes[cause].now, was: causes[cause].was }),
-  );
+  const textOf = (cause: OrderCause) =>
+    words.phrase("orderCause", cause, { now: causes[cause].now, was: causes[cause].was });
+  const lines = [
+    ...ORDER_CAUSES.filter((cause) => causes[cause].now < causes[cause].was).map(textOf),
+    ...ORDER_CAUSES.filter((cause) => causes[cause].now > causes[cause].was).map((cause) =>
+      words.phrase("order", "worse", { cause: textOf(cause) }),
+    ),
+  ];
   return withParts ? [...lines, words.phrase("order", "presentWays")] : lines;
 }
 

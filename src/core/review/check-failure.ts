@@ -2,28 +2,13 @@
 
 import { setSlot } from "../class/commands";
 import { dosesOf, type Load, mapDoses, type Slot, wayAt } from "../class/document";
+import { goesToLimit, isNothingLeft, loadsOf } from "../class/to-limit";
 import { usualMark } from "../homes/home";
 import { bodyOf } from "../moves/body";
 import type { KnownMove } from "../moves/book";
 import { named } from "../reasons/named";
 import { partOf, type ReviewContext, type SlotFacts } from "./context";
 import type { Fix, Found } from "./finding";
-
-/** A load that says that nothing is to be left. */
-function isNothingLeft(load: Load | undefined): boolean {
-  return load?.rir === 0 || load?.rpe === 10;
-}
-
-const loadsOf = ({ load }: Slot): readonly (Load | undefined)[] =>
-  Array.isArray(load) ? load : [load as Load | undefined];
-
-/** Whether a slot goes to the limit in any of its sets: by its dose, or by what is to be left. */
-export function goesToLimit(slot: Slot): boolean {
-  return (
-    dosesOf(slot).some((dose) => dose.toLimit !== undefined || dose.reserve === 0) ||
-    loadsOf(slot).some(isNothingLeft)
-  );
-}
 
 /** What is to be left instead of nothing. */
 const LEFT = 2;

@@ -1,19 +1,15 @@
 /** A better order by small steps, for more stations than can be searched exactly. */
-import { keepsRules, lapCost, type Rules } from "./tour";
+import { keepsRules, lapCost, type Prices, type Rules } from "./tour";
 
 /** Exchanges and moves of one station until none helps, from the order as it is: good, not proved. */
-export function improved(
-  pairs: readonly (readonly number[])[],
-  rounds: number,
-  rules: Rules,
-): readonly number[] {
-  let order: readonly number[] = pairs.map((_, i) => i);
-  let cost = lapCost(order, pairs, rounds);
+export function improved(prices: Prices, rounds: number, rules: Rules): readonly number[] {
+  let order: readonly number[] = prices.pairs.map((_, i) => i);
+  let cost = lapCost(order, prices, rounds);
   const places = [...order];
   const takeBetter = (i: number, j: number): boolean => {
     const before = cost;
     for (const next of [moved(order, i, j), swapped(order, i, j)]) {
-      const value = lapCost(next, pairs, rounds);
+      const value = lapCost(next, prices, rounds);
       if (value < cost && keepsRules(next, rules)) {
         order = next;
         cost = value;

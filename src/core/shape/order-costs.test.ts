@@ -3,7 +3,7 @@ import type { Slot } from "../class/document";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { classOf } from "../testing/classes";
-import { ORDER_CAUSES, ORDER_COSTS, orderPairs, sumOf } from "./order-costs";
+import { ORDER_CAUSES, ORDER_COSTS, orderTables, sumOf } from "./order-costs";
 
 const slot = (move: string): Slot => ({ id: move, move, dose: { seconds: 40 } });
 const move = (id: string) => {
@@ -11,8 +11,11 @@ const move = (id: string) => {
   if (!found) throw new Error(id);
   return found;
 };
+/** With no time between them. */
+const pairsOf = (slots: readonly Slot[], parts: Parameters<typeof orderTables>[2] = []) =>
+  orderTables({ id: "b", title: "", slots }, LIBRARY_BOOK, parts, "strength").pairs;
 const between = (a: string, b: string) => {
-  const cost = orderPairs([slot(a), slot(b)], LIBRARY_BOOK, [], "strength")[0]?.[1];
+  const cost = pairsOf([slot(a), slot(b)])[0]?.[1];
   if (!cost) throw new Error("no cost");
   return cost;
 };
@@ -21,12 +24,7 @@ const UPRIGHT = ["standing", "seated"];
 describe("what one station after another costs", () => {
   test("is counted for every pair of the library's moves by what they share", () => {
     const some = LIBRARY.filter((_, i) => i % 5 === 0);
-    const costs = orderPairs(
-      some.map(({ id }) => slot(id)),
-      LIBRARY_BOOK,
-      [],
-      "strength",
-    );
+    const costs = pairsOf(some.map(({ id }) => slot(id)));
     some.forEach((a, i) => {
       some.forEach((b, j) => {
         const cost = costs[i]?.[j];
@@ -75,7 +73,7 @@ describe("what one station after another costs", () => {
         ...own,
       }));
     const costOf = (who: ReturnType<typeof people>) =>
-      orderPairs(slots, LIBRARY_BOOK, partsFor(doc, who, LIBRARY_BOOK), "strength")[0]?.[1]?.kit ?? -1;
+      pairsOf(slots, partsFor(doc, who, LIBRARY_BOOK))[0]?.[1]?.kit ?? -1;
     const holding = costOf(people(1, kettlebell));
     expect(holding).toBeGreaterThan(0);
     const empty = costOf(people(1, {}));

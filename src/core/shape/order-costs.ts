@@ -1,12 +1,28 @@
-/** What it costs to put one station directly after another: documented integers, by cause. */
-import type { Slot, Stance } from "../class/document";
+/** What it costs to put one station directly after another, or anywhere before it: documented integers, by cause. */
+import { type Block, doseAt, type Slot, type Stance, slotsOf } from "../class/document";
+import { pieceDoses } from "../class/dose-time";
+import { slotSides } from "../class/expand";
+import { goesToLimit } from "../class/to-limit";
 import { slotEffort } from "../effort/demand";
+import { bodyOf } from "../moves/body";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { Muscle } from "../moves/move";
-import { changeOverSeconds } from "../parts/change-over";
+import { CHANGE_OVER, changeOverSeconds } from "../parts/change-over";
 import type { Part } from "../parts/part";
+import type { Seconds } from "../units";
+import { spanTriple } from "../values/span";
 
-export const ORDER_CAUSES = ["muscles", "grip", "shoulders", "hard", "jumps", "position", "kit"] as const;
+export const ORDER_CAUSES = [
+  "muscles",
+  "grip",
+  "shoulders",
+  "hard",
+  "jumps",
+  "position",
+  "kit",
+  "fresh",
+  "last",
+] as const;
 export type OrderCause = (typeof ORDER_CAUSES)[number];
 export type OrderCost = Readonly<Record<OrderCause, number>>;
 
@@ -23,16 +39,23 @@ export const ORDER_COSTS = {
   hard: 6,
   /** Both land. */
   jumps: 8,
-  /** Up from or down to the floor; another posture at the same height costs a quarter. */
+  /** Up from or down to the floor with no time for it; another posture at the same height costs a quarter. */
   position: 4,
-  /** Each started 3 seconds of putting down, taking up and setting up; the median over the people. */
+  /** Each started 3 seconds of putting down, taking up and setting up that the gap doesn't cover; the median over the people. */
   kit: 1,
+  /** What tires the legs comes anywhere before what needs them fresh. */
+  fresh: 4,
+  /** What goes to the limit comes anywhere before something else. */
+  last: 3,
 } as const;
 
 const KIT_UNIT_SECONDS = 3;
 const HARD_EFFORT = 7;
 const UPRIGHT: readonly string[] = ["standing", "seated"];
 const SHOULDERS: readonly Muscle[] = ["front-shoulders", "side-shoulders", "rear-shoulders"];
+const LEGS: readonly Muscle[] = ["quads", "glutes", "hamstrings", "calves"];
+/** Practice from which a move is done well only on fresh legs. */
+const FRESH_SKILL = 3;
 
 function loadsShoulders(move: KnownMove): boolean {
   const primary = move.muscles?.primary ?? [];
@@ -48,19 +71,22 @@ function muscleCost(a: KnownMove, b: KnownMove): number {
   return both * ORDER_COSTS.sharedPrimary + helps * ORDER_COSTS.sharedSecondary;
 }
 
-function positionCost(a: KnownMove, b: KnownMove): number {
-  if (!a.position || !b.position || a.position === b.position) return 0;
+/** Seconds and points of getting into another position. */
+function positionChange(a: KnownMove, b: KnownMove): { readonly seconds: Seconds; readonly points: number } {
+  if (!a.position || !b.position || a.position === b.position) return { seconds: 0, points: 0 };
   const crosses = UPRIGHT.includes(a.position) !== UPRIGHT.includes(b.position);
-  return crosses ? ORDER_COSTS.position : ORDER_COSTS.position / 4;
+  return {
+    seconds: CHANGE_OVER.position[a.position][b.position],
+    points: crosses ? ORDER_COSTS.position : ORDER_COSTS.position / 4,
+  };
 }
 
-/** The median of the people's changes of kit, in points; by the moves as set where nobody is there. */
-function kitCost(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): number {
-  const points = (seconds: number) => ORDER_COSTS.kit * Math.ceil(seconds / KIT_UNIT_SECONDS);
+/** The median of the people's changes of kit, in seconds; by the moves as set where nobody is there. */
+function kitSeconds(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): Seconds {
   if (parts.length === 0) {
     const roles = (slot: Slot) =>
       (resolveMove(slot.move, book).needs?.[0] ?? []).map((need) => need.as).join();
-    return roles(a) === roles(b) ? 0 : points(4 + (resolveMove(b.move, book).setupSeconds ?? 0));
+    return roles(a) === roles(b) ? 0 : 4 + (resolveMove(b.move, book).setupSeconds ?? 0);
   }
   const all = parts
     .flatMap((part) => {
@@ -76,16 +102,41 @@ function kitCost(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): numb
       );
     })
     .sort((x, y) => x - y);
-  return all.length === 0 ? 0 : points(all[Math.floor((all.length - 1) / 2)] as number);
+  return all.length === 0 ? 0 : (all[Math.floor((all.length - 1) / 2)] as number);
 }
 
-const NO_COST: OrderCost = { muscles: 0, grip: 0, shoulders: 0, hard: 0, jumps: 0, position: 0, kit: 0 };
+/** Points of what the gap leaves uncovered, the change of kit after that of position. */
+function uncovered(
+  position: { readonly seconds: Seconds; readonly points: number },
+  kit: Seconds,
+  gap: Seconds,
+): Pick<OrderCost, "position" | "kit"> {
+  const lacking = Math.max(0, position.seconds + kit - gap);
+  const ofKit = Math.min(kit, lacking);
+  const share = position.seconds === 0 ? 0 : Math.min(1, (lacking - ofKit) / position.seconds);
+  return {
+    position: Math.ceil(position.points * share),
+    kit: ORDER_COSTS.kit * Math.ceil(ofKit / KIT_UNIT_SECONDS),
+  };
+}
+
+const NO_COST: OrderCost = {
+  muscles: 0,
+  grip: 0,
+  shoulders: 0,
+  hard: 0,
+  jumps: 0,
+  position: 0,
+  kit: 0,
+  fresh: 0,
+  last: 0,
+};
 
 const lands = (move: KnownMove) => (move.landings?.perRep ?? 0) > 0;
 const grips = (move: KnownMove) => move.loads?.includes("grip") ?? false;
 
-/** What it costs that two moves follow one another, whoever does them; `kit` and `hard` aside. */
-function moveCosts(a: KnownMove, b: KnownMove): Omit<OrderCost, "kit" | "hard"> {
+/** What it costs that two moves follow one another, whoever does them and however long the gap. */
+function moveCosts(a: KnownMove, b: KnownMove): Pick<OrderCost, "muscles" | "grip" | "shoulders" | "jumps"> {
   const both = (cause: "grip" | "shoulders" | "jumps", is: (move: KnownMove) => boolean) =>
     is(a) && is(b) ? ORDER_COSTS[cause] : 0;
   return {
@@ -93,29 +144,82 @@ function moveCosts(a: KnownMove, b: KnownMove): Omit<OrderCost, "kit" | "hard"> 
     grip: both("grip", grips),
     shoulders: both("shoulders", loadsShoulders),
     jumps: both("jumps", lands),
-    position: positionCost(a, b),
   };
 }
 
-/** Costs by cause of every station directly after every other, in the order of the block. */
-export function orderPairs(
-  slots: readonly Slot[],
+const worksLegs = (move: KnownMove) => (move.muscles?.primary ?? []).some((muscle) => LEGS.includes(muscle));
+
+/** Seconds of a slot's window that its work leaves; 0 where it has none. */
+function windowLeft(slot: Slot, book: MoveBook): Seconds {
+  const dose = doseAt(slot, 0);
+  if (dose.within === undefined) return 0;
+  const { repSeconds } = resolveMove(slot.move, book);
+  const pieces = pieceDoses(dose, slotSides(slot, book), slot.count ?? "each", repSeconds);
+  return Math.max(0, dose.within - pieces.reduce((sum, { seconds }) => sum + seconds.plan, 0));
+}
+
+/** The gaps after a slot: to the next one, and where it is the last to the first of the next lap. */
+function gapsAfter(
+  block: Block,
+  slot: Slot,
+  book: MoveBook,
+): { readonly next: Seconds; readonly lap: Seconds } {
+  const left = windowLeft(slot, book);
+  const rest = spanTriple(slot.rest ?? block.rest).plan + left;
+  const long = spanTriple(block.longRest ?? block.rest).plan + left;
+  // Station by station it is the long rest that lies between two of them.
+  if (block.loop === "station" && block.cap === undefined) return { next: long, lap: long };
+  return { next: rest, lap: block.cap === undefined ? long : rest };
+}
+
+/** All that the order of a block's stations costs, by cause; each table by the order of the block. */
+export interface OrderTables {
+  readonly pairs: readonly (readonly OrderCost[])[];
+  readonly closing: readonly (readonly OrderCost[])[];
+  readonly before: readonly (readonly OrderCost[])[];
+}
+
+/** Costs by cause of every station directly after every other, at the end of a lap, and anywhere before. */
+export function orderTables(
+  block: Block,
   book: MoveBook,
   parts: readonly Part[],
   stance: Stance,
-): readonly (readonly OrderCost[])[] {
+): OrderTables {
+  const slots = slotsOf(block);
   const moves = slots.map((slot) => resolveMove(slot.move, book));
-  const hard = slots.map((slot) => slotEffort(slot, book, stance) >= HARD_EFFORT);
-  return slots.map((from, i) =>
-    slots.map((to, j) => {
-      if (i === j) return NO_COST;
-      return {
-        ...moveCosts(moves[i] as KnownMove, moves[j] as KnownMove),
-        hard: hard[i] && hard[j] ? ORDER_COSTS.hard : 0,
-        kit: kitCost(from, to, book, parts),
-      };
-    }),
+  const efforts = slots.map((slot) => slotEffort(slot, book, stance));
+  const isHard = efforts.map((effort) => effort >= HARD_EFFORT);
+  const gaps = slots.map((slot) => gapsAfter(block, slot, book));
+  const tires = moves.map((move, i) => worksLegs(move) && (isHard[i] || lands(move)));
+  const needsFresh = moves.map(
+    (move) => worksLegs(move) && ((move.skill ?? 1) >= FRESH_SKILL || bodyOf(move)?.balance === "much"),
   );
+  const limits = slots.map(goesToLimit);
+  const each = (of: (i: number, j: number) => OrderCost) =>
+    slots.map((_, i) => slots.map((_other, j) => (i === j ? NO_COST : of(i, j))));
+  const kits = slots.map((from, i) =>
+    slots.map((to, j) => (i === j ? 0 : kitSeconds(from, to, book, parts))),
+  );
+  const direct = (gap: "next" | "lap") =>
+    each((i, j) => {
+      const [a, b] = [moves[i] as KnownMove, moves[j] as KnownMove];
+      return {
+        ...NO_COST,
+        ...moveCosts(a, b),
+        hard: isHard[i] && isHard[j] ? ORDER_COSTS.hard : 0,
+        ...uncovered(positionChange(a, b), kits[i]?.[j] ?? 0, gaps[i]?.[gap] ?? 0),
+      };
+    });
+  return {
+    pairs: direct("next"),
+    closing: direct("lap"),
+    before: each((i, j) => ({
+      ...NO_COST,
+      fresh: tires[i] && needsFresh[j] ? ORDER_COSTS.fresh : 0,
+      last: limits[i] && !limits[j] ? ORDER_COSTS.last : 0,
+    })),
+  };
 }
 
 /** All causes together. */

@@ -4,8 +4,15 @@ import { bookFor, type MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import { spanTriple } from "../values/span";
 import { improved } from "./improve";
-import { ORDER_CAUSES, type OrderCause, orderPairs, sumOf } from "./order-costs";
-import { bestTour, keepsRules, lapCost, type Rules } from "./tour";
+import {
+  ORDER_CAUSES,
+  type OrderCause,
+  type OrderCost,
+  type OrderTables,
+  orderTables,
+  sumOf,
+} from "./order-costs";
+import { bestTour, keepsRules, lapCost, type Prices, type Rules } from "./tour";
 
 export interface OrderResult {
   /** Slot ids in the proposed order. */
@@ -16,6 +23,10 @@ export interface OrderResult {
   readonly exact: boolean;
   /** `pairs[i][j]`: j directly after i, in the document's order. */
   readonly pairs: readonly (readonly number[])[];
+  /** The same where i ends a lap and j begins the next. */
+  readonly closing: readonly (readonly number[])[];
+  /** `before[i][j]`: i anywhere before j, once. */
+  readonly before: readonly (readonly number[])[];
   /** Points by cause, before and after. */
   readonly causes: Readonly<Record<OrderCause, { readonly was: number; readonly now: number }>>;
   /** Whether it costs less than the present order, or keeps rules that the present one breaks. */
@@ -24,7 +35,7 @@ export interface OrderResult {
   readonly withParts: boolean;
 }
 
-export type OrderRefusal = "not-a-lap" | "too-few" | "impossible";
+export type OrderRefusal = "too-few" | "impossible";
 
 /** Exact up to so many stations. */
 export const EXACT_STATIONS = 16;
@@ -50,38 +61,47 @@ export interface OrderInput {
   readonly onProgress?: (share: number) => void;
 }
 
+function pricesOf({ pairs, closing, before }: OrderTables, of: (cost: OrderCost) => number): Prices {
+  const table = (rows: readonly (readonly OrderCost[])[]) => rows.map((row) => row.map(of));
+  return { pairs: table(pairs), closing: table(closing), before: table(before) };
+}
+
+/** How often the lap comes round: once station by station; under a cap people set it, so at least twice. */
+function lapsOf(block: Block): number {
+  if (block.cap !== undefined) return 2;
+  return block.loop === "station" ? 1 : spanTriple(block.rounds, 1).plan;
+}
+
 /** The best order of a block's stations. Where the present one is as good it stays. */
 export function orderStations(input: OrderInput): OrderResult | OrderRefusal {
   const { doc, library, parts = [], onProgress = () => {} } = input;
   const block = doc.blocks.find((entry) => entry.id === input.block);
   const slots = block ? slotsOf(block) : [];
-  if (!block || block.loop === "station") return "not-a-lap";
-  if (slots.length < 2) return "too-few";
-  const costs = orderPairs(slots, bookFor(doc, library), parts, doc.stance);
-  const pairs = costs.map((row) => row.map(sumOf));
-  // People set their own number of rounds under a cap: at least that the lap comes round again.
-  const rounds = block.cap === undefined ? spanTriple(block.rounds, 1).plan : 2;
+  if (!block || slots.length < 2) return "too-few";
+  const tables = orderTables(block, bookFor(doc, library), parts, doc.stance);
+  const prices = pricesOf(tables, sumOf);
+  const rounds = lapsOf(block);
   const rules = rulesOf(block);
   const present = slots.map((_, i) => i);
-  const was = lapCost(present, pairs, rounds);
+  const was = lapCost(present, prices, rounds);
   const exact = slots.length <= EXACT_STATIONS;
-  const found = exact ? bestTour(pairs, rounds, rules, onProgress) : improved(pairs, rounds, rules);
+  const found = exact ? bestTour(prices, rounds, rules, onProgress) : improved(prices, rounds, rules);
   if (!found) return "impossible";
-  const better = lapCost(found, pairs, rounds) < was || !keepsRules(present, rules);
+  const better = lapCost(found, prices, rounds) < was || !keepsRules(present, rules);
   const order = better ? found : present;
   const causes = Object.fromEntries(
     ORDER_CAUSES.map((cause) => {
-      const own = costs.map((row) => row.map((entry) => entry[cause]));
+      const own = pricesOf(tables, (cost) => cost[cause]);
       return [cause, { was: lapCost(present, own, rounds), now: lapCost(order, own, rounds) }];
     }),
   ) as Record<OrderCause, { was: number; now: number }>;
-  const cost = lapCost(order, pairs, rounds);
+  const cost = lapCost(order, prices, rounds);
   return {
     order: order.map((i) => slots[i]?.id ?? ""),
     cost,
     was,
     exact,
-    pairs,
+    ...prices,
     causes,
     better,
     withParts: parts.length > 0,

@@ -1,21 +1,38 @@
 /**
- * The stations of a lap in the best order. The cost of a block is rounds × the sum along the lap +
- * (rounds − 1) × last before first: over a closed tour that is rounds × the tour less one of its
- * edges, the one where the lap is cut. So a tour is looked for from one anchor (dynamic programming
- * over subsets, Held & Karp 1962), with "has been cut" as part of the state. A pinned station is the
- * anchor where there is one; then the place of every step is known, and so is the cut.
+ * The stations of a block in the best order. The cost is rounds × the sum along the lap + (rounds − 1) × the
+ * way from the last to the first, which has prices of its own, + what it costs, once, that one station comes
+ * anywhere before another. Over a closed tour the lap is one that is cut at one edge. So a tour is looked for
+ * from one anchor (dynamic programming over subsets, Held & Karp 1962), with "has been cut" as part of the
+ * state. What comes before what is told by the subset alone: of stations after the cut everything before the
+ * cut comes later, which is settled once, where the lap is cut. A pinned station is the anchor where there is
+ * one; then the place of every step is known, and so is the cut.
  */
 
-/** Rounds × the sum along the lap + (rounds − 1) × last before first. */
+/** What the order of a block's stations costs; each table by the document's order. */
+export interface Prices {
+  /** `pairs[i][j]`: j directly after i in a lap, in every round. */
+  readonly pairs: readonly (readonly number[])[];
+  /** `closing[i][j]`: j begins the next lap after i ended one. */
+  readonly closing: readonly (readonly number[])[];
+  /** `before[i][j]`: i anywhere before j, once. */
+  readonly before: readonly (readonly number[])[];
+}
+
+/** Rounds × the sum along the lap + (rounds − 1) × last before first + all that stands before what. */
 export function lapCost(
   order: readonly number[],
-  pairs: readonly (readonly number[])[],
+  { pairs, closing, before }: Prices,
   rounds: number,
 ): number {
   let sum = 0;
-  for (let i = 1; i < order.length; i += 1) sum += pairs[order[i - 1] as number]?.[order[i] as number] ?? 0;
-  const closing = pairs[order.at(-1) as number]?.[order[0] as number] ?? 0;
-  return rounds * sum + (rounds - 1) * closing;
+  let once = 0;
+  order.forEach((station, place) => {
+    const last = order[place - 1];
+    if (last !== undefined) sum += pairs[last]?.[station] ?? 0;
+    for (let i = 0; i < place; i += 1) once += before[order[i] as number]?.[station] ?? 0;
+  });
+  const back = closing[order.at(-1) as number]?.[order[0] as number] ?? 0;
+  return rounds * sum + (rounds - 1) * back + once;
 }
 
 export interface Rules {
@@ -58,32 +75,29 @@ function anchorSides(partners: readonly number[]): readonly AnchorSides[] {
   ];
 }
 
-function bestOfAll(
-  pairs: readonly (readonly number[])[],
-  rounds: number,
-  rules: Rules,
-): readonly number[] | null {
+function bestOfAll(prices: Prices, rounds: number, rules: Rules): readonly number[] | null {
   const orders = (left: readonly number[]): number[][] =>
     left.length === 0
       ? [[]]
       : left.flatMap((first) => orders(left.filter((i) => i !== first)).map((rest) => [first, ...rest]));
   let best: readonly number[] | null = null;
-  for (const order of orders(pairs.map((_, i) => i))) {
+  for (const order of orders(prices.pairs.map((_, i) => i))) {
     if (!keepsRules(order, rules)) continue;
-    if (!best || lapCost(order, pairs, rounds) < lapCost(best, pairs, rounds)) best = order;
+    if (!best || lapCost(order, prices, rounds) < lapCost(best, prices, rounds)) best = order;
   }
   return best;
 }
 
 /** The best closed tour from the anchor; null where the rules allow none. */
 export function bestTour(
-  pairs: readonly (readonly number[])[],
+  prices: Prices,
   rounds: number,
   rules: Rules,
   onProgress: (share: number) => void,
 ): readonly number[] | null {
   // In a tour of two both edges join the same two stations; the few orders of so few are simply tried.
-  if (pairs.length <= 3) return bestOfAll(pairs, rounds, rules);
+  const { pairs } = prices;
+  if (pairs.length <= 3) return bestOfAll(prices, rounds, rules);
   const pinned = rules.place.findIndex((place) => place >= 0);
   const free = rules.partners.findIndex((list) => list.length === 0);
   const anchor = pinned >= 0 ? pinned : Math.max(0, free);
@@ -92,7 +106,7 @@ export function bestTour(
   let best: { cost: number; order: readonly number[] } | null = null;
   const runs = anchorSides(rules.partners[anchor] ?? []);
   runs.forEach((sides, i) => {
-    const found = tour({ pairs, rounds, rules, anchor, start, others, sides }, (share) =>
+    const found = tour({ prices, rounds, rules, anchor, start, others, sides }, (share) =>
       onProgress((i + share) / runs.length),
     );
     if (found && (!best || found.cost < best.cost)) best = found;
@@ -103,7 +117,7 @@ export function bestTour(
 
 /** What a search for one tour is given. */
 interface TourInput {
-  readonly pairs: readonly (readonly number[])[];
+  readonly prices: Prices;
   readonly rounds: number;
   readonly rules: Rules;
   readonly anchor: number;
@@ -124,6 +138,10 @@ class TourTable {
   private readonly cost: Int32Array;
   private readonly parent: Int8Array;
   private readonly parentCut: Int8Array;
+  /** `earlier[mask × m + j]`: what it costs that the anchor and the set come before station j. */
+  private readonly earlier: Int32Array;
+  /** By how much the sums change where the lap is cut after a set. */
+  private readonly turned: Int32Array;
   /** Of each of the others, which of the others must stand beside it. */
   private readonly partners: readonly (readonly number[])[];
 
@@ -136,6 +154,9 @@ class TourTable {
     this.cost = new Int32Array(size).fill(FAR);
     this.parent = new Int8Array(size).fill(-1);
     this.parentCut = new Int8Array(size);
+    this.earlier = new Int32Array((this.full + 1) * this.m);
+    this.turned = new Int32Array(this.full + 1);
+    this.fillSums();
     this.partners = others.map((station) =>
       (rules.partners[station] ?? []).map((other) => others.indexOf(other)),
     );
@@ -145,8 +166,46 @@ class TourTable {
     return (mask * this.m + last) * 2 + cut;
   }
 
-  private price(a: number, b: number): number {
-    return this.input.pairs[a]?.[b] ?? 0;
+  /** An edge within the lap, in all rounds. */
+  private whole(a: number, b: number): number {
+    return this.input.rounds * (this.input.prices.pairs[a]?.[b] ?? 0);
+  }
+
+  /** The edge at which the lap is cut: `a` is its last, `b` its first; `mask` stands before the cut, all else after it. */
+  private cutAt(a: number, b: number, mask: number): number {
+    return (this.input.rounds - 1) * (this.input.prices.closing[a]?.[b] ?? 0) + (this.turned[mask] as number);
+  }
+
+  /** Sums over the subsets of the others, the anchor in each of them: what comes before each, and what a cut turns round. */
+  private fillSums(): void {
+    const { anchor, others, prices } = this.input;
+    const { before } = prices;
+    const priceOf = (i: number, j: number) => before[i]?.[j] ?? 0;
+    for (let j = 0; j < this.m; j += 1) {
+      const station = others[j] as number;
+      this.earlier[j] = priceOf(anchor, station);
+      for (let mask = 1; mask <= this.full; mask += 1) {
+        const low = Math.clz32(mask & -mask) ^ 31;
+        const rest = mask & (mask - 1);
+        this.earlier[mask * this.m + j] =
+          (this.earlier[rest * this.m + j] as number) + priceOf(others[low] as number, station);
+      }
+    }
+    for (let mask = 0; mask <= this.full; mask += 1) this.turned[mask] = this.turnedBy(mask);
+  }
+
+  /** What it changes that all outside of a set, visited after it, come before all in it. */
+  private turnedBy(mask: number): number {
+    const { anchor, others, prices } = this.input;
+    let sum = 0;
+    for (let j = 0; j < this.m; j += 1) {
+      if (mask & (1 << j)) continue;
+      const late = others[j] as number;
+      sum += (prices.before[late]?.[anchor] ?? 0) - (this.earlier[mask * this.m + j] as number);
+      for (let i = 0; i < this.m; i += 1)
+        if (mask & (1 << i)) sum += prices.before[late]?.[others[i] as number] ?? 0;
+    }
+    return sum;
   }
 
   /** Where a step lands: its place in the list when places are known. */
@@ -179,21 +238,21 @@ class TourTable {
    * of the last among the others, -1 for the anchor.
    */
   private step(from: number, next: number, mask: number, steps: number, cut: number, base: number): void {
-    const { anchor, others, rounds } = this.input;
+    const { anchor, others } = this.input;
     const a = from < 0 ? anchor : (others[from] as number);
     const b = others[next] as number;
-    const price = this.price(a, b);
     const to = mask | (1 << next);
+    const sum = base + (this.earlier[mask * this.m + next] as number);
     if (this.placed) {
       const here = this.cutHere(steps);
       if (here && this.isTogether(a, b)) return;
-      const times = here ? rounds - 1 : rounds;
-      this.relax(this.at(to, next, here ? 1 : cut), base + times * price, from, cut);
+      const price = here ? this.cutAt(a, b, mask) : this.whole(a, b);
+      this.relax(this.at(to, next, here ? 1 : cut), sum + price, from, cut);
       return;
     }
-    this.relax(this.at(to, next, cut), base + rounds * price, from, cut);
+    this.relax(this.at(to, next, cut), sum + this.whole(a, b), from, cut);
     if (cut === 0 && !this.isTogether(a, b))
-      this.relax(this.at(to, next, 1), base + (rounds - 1) * price, from, cut);
+      this.relax(this.at(to, next, 1), sum + this.cutAt(a, b, mask), from, cut);
   }
 
   /** From the anchor to each that may follow it. */
@@ -256,12 +315,12 @@ class TourTable {
 
   /** What the lap costs that goes back to the anchor from `last`; `FAR` where it may not. */
   private closed(last: number, cut: number): number {
-    const { anchor, others, rounds } = this.input;
+    const { anchor, others } = this.input;
     const station = others[last] as number;
     const base = this.cost[this.at(this.full, last, cut)] as number;
     const here = this.placed ? this.cutHere(this.m + 1) : cut === 0;
     if (base >= FAR || (here && this.isTogether(station, anchor)) || (cut === 0 && !here)) return FAR;
-    return base + (here ? rounds - 1 : rounds) * this.price(station, anchor);
+    return base + (here ? this.cutAt(station, anchor, this.full) : this.whole(station, anchor));
   }
 
   /** The order that ends so, as a lap from its first station. */

@@ -15,8 +15,6 @@ import { orderTexts } from "@/words/shape-words";
 import type { OrderWorker } from "@/workers/order.worker";
 
 const REFUSAL_WORDS: Record<OrderRefusal, string> = {
-  "not-a-lap":
-    "This block does all sets at a station before the next: its order is no lap. Choose once through all moves under “more of this block” to compare orders.",
   "too-few": "One station has one order.",
   impossible: "The pins and pairs of this block contradict each other: take one away.",
 };

@@ -204,9 +204,12 @@ export const orderCause = {
   jumps: "two jumping ones running: {now} instead of {was}",
   position: "changes of position: {now} instead of {was}",
   kit: "changes of kit: {now} instead of {was}",
+  fresh: "what needs fresh legs after what tires them: {now} instead of {was}",
+  last: "what goes to the limit before something else: {now} instead of {was}",
 } as const satisfies Record<OrderCause, string>;
 
 export const order = {
   noBetter: "The present order costs no more than any other.",
+  worse: "but worse: {cause}",
   presentWays: "everyone's ways are those of the present order; they are worked out again after",
 } as const;
