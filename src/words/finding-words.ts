@@ -1,12 +1,17 @@
 /** Findings in words. */
 import type { Finding, Fix, Sentence } from "../core/review/finding";
-import type { Line } from "../core/review/ranked";
+import type { Line } from "../core/review/line";
 import { wordsIn } from "./languages";
 import type { Words } from "./words";
 
 /** What was found, as a sentence. */
 export function findingText({ says }: Pick<Finding, "says">, words: Words): string {
   return words.say("finding", says);
+}
+
+/** What happens where it is left as it is. */
+export function ifLeftText({ code }: Pick<Finding, "code">, words: Words): string {
+  return words.phrase("ifLeft", code);
 }
 
 /** What a fix does. */
@@ -30,6 +35,7 @@ export function lineJson(
   return {
     ...line,
     sentence: lineText({ several, says: line.says }, words),
+    left: ifLeftText(line, words),
     ...(members.length > 1 ? { each: members.map((own) => findingText(own, words)) } : {}),
     fixes: fixes.map((fix) => ({
       label: fixText(fix, words),

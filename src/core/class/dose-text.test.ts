@@ -8,7 +8,7 @@ import { dosesText, doseText, parseDose, parseDoses } from "./dose-text";
 /** A dose with its spans spelt out and what is left out filled in, so that equal meaning is equal. */
 function meaning(dose: Dose): unknown {
   const spans = Object.fromEntries(
-    (["seconds", "hold", "reps", "toLimit"] as const).flatMap((key) =>
+    (["seconds", "hold", "reps", "toLimit", "allow"] as const).flatMap((key) =>
       dose[key] === undefined ? [] : [[key, spanTriple(dose[key])]],
     ),
   );

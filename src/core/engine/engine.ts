@@ -12,7 +12,7 @@ import { type NextThing, nextThings } from "../parts/announce";
 import type { Part } from "../parts/part";
 import { partFor, partsFor } from "../parts/parts";
 import type { Sentence } from "../review/finding";
-import type { Line } from "../review/ranked";
+import type { Line } from "../review/line";
 import { type ReviewInput, readLines } from "../review/read-through";
 import { triedLine } from "../review/tried";
 import type { Settings } from "../settings/settings";

@@ -1,5 +1,6 @@
 /** What the call sheet says, a sentence each. */
 import type { Side } from "../units";
+import type { Caution } from "./finding-reasons";
 import type { Alone, Of, ReasonOf } from "./value";
 
 export interface CallCodes {
@@ -10,6 +11,8 @@ export interface CallCodes {
   readonly name: { readonly move: Of<"move"> };
   /** A cue or a caution of the library. */
   readonly cue: { readonly text: string };
+  /** Safety words for what is in use. */
+  readonly caution: { readonly of: Caution };
   readonly side: { readonly side: Side | "none" };
   readonly next: { readonly move: Of<"move">; readonly side: Side | "none"; readonly dose: Of<"dose"> | "" };
   /** What most take up, and whether others take up something else. */

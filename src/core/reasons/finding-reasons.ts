@@ -251,6 +251,8 @@ export interface FixCodes {
   readonly and: { readonly first: Inner<"fix", FixReason>; readonly second: Inner<"fix", FixReason> };
   /** The places of the moves as they are now, in the order that they are to have. */
   readonly order: { readonly places: string; readonly block: Of<"block"> };
+  /** The words to say put into the opening talk, which gets so long. */
+  readonly "say-cautions": { readonly seconds: number };
   readonly leave: { readonly left: number };
   readonly "ways-over": Alone;
   readonly "way-away": { readonly level: "flat" | "sharp" };

@@ -115,7 +115,8 @@ export function checkGaps(context: ReviewContext): Found[] {
       // Within a block all of them are mended together; before one it is the block before that lacks time.
       where: isWithin(context, short) ? { block: facts?.block.id ?? "", slot: short.to } : { slot: short.to },
       at: facts?.at ?? 0,
-      fixes: fixes.slice(0, 2),
+      // Both rests only where neither alone is enough.
+      fixes: fixes.length > 1 ? fixes.filter(({ says }) => says.code !== "rest-and-rounds") : fixes,
     };
   });
 }

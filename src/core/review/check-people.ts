@@ -12,13 +12,11 @@ import {
   wayAt,
 } from "../class/document";
 import type { Person } from "../homes/home";
-import type { KitType } from "../homes/kit";
 import { excludes, type Limit } from "../homes/limits";
-import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
-import type { Need } from "../moves/move";
+import { type KnownMove, resolveMove } from "../moves/book";
+import { cautionsInUse } from "../parts/cautions";
 import type { Part, PartSlot } from "../parts/part";
 import { obstacle } from "../parts/ways";
-import type { Caution } from "../reasons/finding-reasons";
 import { named } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
 import { STRAIN } from "../strength/strain";
@@ -195,74 +193,10 @@ function jumpFound(
   };
 }
 
-interface CautionUse {
-  readonly of: Caution;
-  /** Whether a person's own way of a slot is with it. */
-  readonly used: (own: PartSlot, typeOf: (kit: string) => KitType | undefined, book: MoveBook) => boolean;
-  /** Whether every way of a move needs it: what counts without a roster. */
-  readonly needed: (move: KnownMove) => boolean;
-}
-
-const everyWay = (move: KnownMove, holds: (need: Need) => boolean) =>
-  (move.needs?.length ?? 0) > 0 && (move.needs ?? []).every((list) => list.some(holds));
-
-function withKit(
-  of: Caution,
-  types: readonly KitType[],
-  needed: readonly Need["as"][],
-  roles = null as readonly string[] | null,
-): CautionUse {
-  return {
-    of,
-    used: (own, typeOf) =>
-      own.uses.some(({ kit, as }) => {
-        const type = typeOf(kit);
-        return type !== undefined && types.includes(type) && (roles?.includes(as) ?? true);
-      }),
-    needed: (move) => everyWay(move, (need) => needed.includes(need.as)),
-  };
-}
-
-/** Arms over the head of somebody upright: behind the head of who lies down there is no lamp. */
-function isRaised(move: KnownMove | undefined): boolean {
-  const upright =
-    move?.position !== "supine" && move?.position !== "prone" && move?.position !== "side-lying";
-  return upright && (move?.loads?.includes("overhead") ?? false);
-}
-
-const CAUTIONS: readonly CautionUse[] = [
-  withKit(
-    "furniture",
-    ["chair", "sofa", "bench", "step", "table", "counter"],
-    ["support", "bench"],
-    ["support", "bench"],
-  ),
-  withKit("anchors", ["door", "door-anchor", "strap-trainer"], ["door", "anchor", "strap"]),
-  withKit("bands", ["tube-band", "loop-band", "mini-band"], ["long-band", "mini-band"]),
-  withKit("sliders", ["slider", "towel"], ["slider-pair"], ["slider-pair"]),
-  {
-    of: "overhead",
-    used: (own, _, book) =>
-      isRaised(own.move === null ? undefined : book.get(own.move)) &&
-      own.uses.some((use) => use.kg !== undefined),
-    needed: (move) => isRaised(move) && everyWay(move, (need) => need.kg !== undefined),
-  },
-];
-
 /** Code: `caution`. Safety words for what is in use, to be said and then acknowledged once a class. */
-export function checkCautions({ parts, people, slots, book }: ReviewContext): Found[] {
-  const kits = new Map(
-    people.map((person) => [person.id, new Map((person.kit ?? []).map((item) => [item.id, item.type]))]),
-  );
-  return CAUTIONS.flatMap(({ of, used, needed }): Found[] => {
-    const times =
-      parts.length === 0
-        ? [...slots.values()].filter(({ move }) => needed(move)).map(({ at }) => at)
-        : parts.flatMap((part) =>
-            part.slots
-              .filter((own) => used(own, (kit) => kits.get(part.person)?.get(kit), book))
-              .map((own) => slots.get(own.slot)?.at ?? 0),
-          );
-    return times.length === 0 ? [] : [{ says: { code: "caution", of }, at: Math.min(...times) }];
-  });
+export function checkCautions({ doc, parts, book, slots }: ReviewContext): Found[] {
+  return cautionsInUse(doc, parts, book).map(({ of, slots: used }) => ({
+    says: { code: "caution", of },
+    at: Math.min(...used.map((slot) => slots.get(slot)?.at ?? 0)),
+  }));
 }

@@ -8,7 +8,8 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { partsFor } from "../parts/parts";
 import { FINDING_CASES } from "../testing/finding-cases";
 import { acknowledgeEdit, type Finding } from "./finding";
-import { isOpen, type Line, ranked } from "./ranked";
+import type { Line } from "./line";
+import { isOpen, ranked } from "./ranked";
 import { readLines, readThrough } from "./read-through";
 
 const ROOT = new URL("../../../examples/", import.meta.url);
@@ -86,8 +87,9 @@ describe("lines of the read-through", () => {
           if (!next.ok) throw new Error(`${name}: refused`);
           expect(checkClass(JSON.parse(JSON.stringify(next.value)), LIBRARY_BOOK).ok, name).toBe(true);
           const left = readLines(inputOf(next.value, input.people)).filter(
-            ({ code, several, where }) =>
+            ({ code, several, where, acknowledged }) =>
               code === line.code &&
+              acknowledged === null &&
               (code !== "gap-short" ||
                 (kindOf(several) === kindOf(line.several) && where.block === line.where.block)),
           );

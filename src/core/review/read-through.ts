@@ -35,7 +35,8 @@ import { checkOwnTime, checkWayOrder } from "./check-ways";
 import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
 import { type Finding, type Found, finish, type Sentence } from "./finding";
-import { type Line, ranked } from "./ranked";
+import type { Line } from "./line";
+import { ranked } from "./ranked";
 import type { Season } from "./season";
 
 const CHECKS: readonly ((context: ReviewContext) => Found[])[] = [

@@ -10,7 +10,7 @@ import { scoreOf } from "../score/score";
 import { orderStations } from "../shape/order";
 import { after, staysValid } from "./edits";
 import type { Finding, Fix } from "./finding";
-import type { Line } from "./ranked";
+import type { Line } from "./line";
 import { type ReviewInput, readThrough } from "./read-through";
 
 /** Everyone's parts in another version of the class. */

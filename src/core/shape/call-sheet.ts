@@ -19,6 +19,7 @@ import {
 import { expand, type Segment } from "../class/expand";
 import type { KitType } from "../homes/kit";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
+import { cautionsInUse, saysCautions } from "../parts/cautions";
 import type { Part } from "../parts/part";
 import type { CallReason } from "../reasons/call-reasons";
 import { named } from "../reasons/named";
@@ -101,6 +102,8 @@ class Caller {
   readonly lines: CallLine[] = [];
   private readonly shown = new Set<string>();
   private readonly announced = new Set<string>();
+  /** Whether the first talk is over. */
+  private opened = false;
   private gapStart: Seconds = 0;
   private last: Segment | null = null;
 
@@ -138,8 +141,13 @@ class Caller {
     const { start, end } = segment;
     const block = this.doc.blocks.find((entry) => entry.id === segment.block);
     const kits = kitOf(block, this.parts);
+    // Safety words come before the list of things: what doesn't fit is cut from the end.
+    const cautions =
+      this.opened || !saysCautions(this.doc) ? [] : cautionsInUse(this.doc, this.parts, this.book);
+    this.opened = true;
     this.put(segment, "talk", start, end - start, [
       ...(block?.title ? [{ code: "title", block: { block: block.title } } as const] : []),
+      ...cautions.map(({ of }) => ({ code: "caution", of }) as const),
       ...(kits.length > 0 ? [{ code: "have", kit: { kits } } as const] : []),
     ]);
     this.gapStart = end;

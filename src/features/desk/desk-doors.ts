@@ -13,6 +13,11 @@ export interface Doors {
   readonly showMore: () => void;
   readonly showRoom: () => void;
   readonly stepFinding: (by: -1 | 1) => void;
+  /** Shows what would mend the finding, takes what is shown, leaves it; or says why it is left. */
+  readonly tryFix: () => void;
+  readonly takeFix: () => void;
+  readonly leaveFix: () => void;
+  readonly because: () => void;
   readonly showFit: () => void;
   /** The studio's own moves: one that is put in travels with the class. */
   readonly own: readonly Move[];

@@ -67,6 +67,8 @@ export function DeskPanel(props: {
                 chosen={review.chosen}
                 onChoose={review.choose}
                 onPreview={review.show}
+                asking={review.asking}
+                onAsk={review.ask}
                 onEdit={desk.edit}
               />
             )}

@@ -6,7 +6,8 @@ import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import type { Finding } from "@/core/review/finding";
-import { isOpen, type Line } from "@/core/review/ranked";
+import type { Line } from "@/core/review/line";
+import { isOpen } from "@/core/review/ranked";
 import { ownRests, type Settings } from "@/core/settings/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
@@ -239,6 +240,16 @@ export function DeskScreen(props: Props) {
     stepFinding: (by) => {
       view.showFindings();
       review.step(by);
+    },
+    tryFix: () => {
+      view.showFindings();
+      review.tryNext();
+    },
+    takeFix: review.take,
+    leaveFix: review.leave,
+    because: () => {
+      view.showFindings();
+      review.ask(review.chosen);
     },
     showFit: () => view.open("fit"),
     own: props.ownMoves,

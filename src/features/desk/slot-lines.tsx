@@ -168,6 +168,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       <td>
         <button
           type="button"
+          data-move-name
           className="whitespace-nowrap py-0.5 pr-4 text-left font-bold"
           aria-label={`${move.name}: choose another move`}
           onClick={() => onChooseMove(slot.id)}

@@ -61,6 +61,12 @@ export function useDeskKeys(doing: Doing): void {
       r: key((at) => at.doors.showRoom()),
       f: key((at) => at.doors.stepFinding(1)),
       "Shift+F": key((at) => at.doors.stepFinding(-1)),
+      v: key((at) => at.doors.tryFix()),
+      y: key((at) => at.doors.takeFix()),
+      Escape: (event) => {
+        if (!isTyping(event)) now.current.doors.leaveFix();
+      },
+      w: key((at) => at.doors.because()),
       l: key((at) => at.doors.showFit()),
       t: key((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),

@@ -13,6 +13,8 @@ import type { Room } from "@/features/room/use-parts";
 import type { Desk } from "./use-desk";
 
 export interface ShownPreview extends Fix {
+  /** The fix that it shows. */
+  readonly of: Fix;
   readonly doc: ClassDoc;
   readonly score: Score;
 }
@@ -24,33 +26,55 @@ export interface Review {
   readonly choose: (finding: Finding) => void;
   readonly step: (by: -1 | 1) => void;
   readonly show: (preview: Fix) => void;
+  /** Shows the next of what the finding offers that is looked at. */
+  readonly tryNext: () => void;
+  /** Fingerprint of the finding for which a reason is asked. */
+  readonly asking: string | null;
+  readonly ask: (fingerprint: string | null) => void;
   readonly take: () => void;
   readonly leave: () => void;
 }
 
+/** The focus goes where a finding is, once its line is drawn. */
+function focusOn(slot: string | undefined): void {
+  if (slot === undefined) return;
+  requestAnimationFrame(() => {
+    const line = [...document.querySelectorAll<HTMLElement>("[data-slot-line]")].find(
+      (each) => each.dataset.slotLine === slot,
+    );
+    line?.querySelector<HTMLElement>("[data-move-name]")?.focus();
+  });
+}
+
 export function useReview(desk: Desk, room: Room): Review {
   const [chosen, setChosen] = useState<string | null>(null);
+  const [asking, setAsking] = useState<string | null>(null);
   const [tried, setTried] = useState<{ readonly fix: Fix; readonly on: ClassDoc } | null>(null);
   const { doc, score, select, edit } = desk;
   const preview = useMemo<ShownPreview | null>(() => {
     // A fix is a change of the class that it was offered for; after another edit it is gone.
     if (!tried || tried.on !== doc) return null;
     const next = applyChecked(doc, tried.fix.edit, LIBRARY_BOOK);
-    return next.ok ? { ...tried.fix, doc: next.value, score: scoreOf(next.value, LIBRARY_BOOK) } : null;
+    return next.ok
+      ? { ...tried.fix, of: tried.fix, doc: next.value, score: scoreOf(next.value, LIBRARY_BOOK) }
+      : null;
   }, [tried, doc]);
   const choose = useCallback(
     (finding: Finding) => {
       setChosen(finding.fingerprint);
+      setAsking(null);
       const owner = finding.where.slot ? findSlot(doc, finding.where.slot) : null;
       if (owner) select(owner.block.id, owner.slot.id);
       else {
         const block = finding.where.block ?? resolveAt(score.segments, finding.at)?.segment.block;
         if (block) select(block, null);
       }
+      focusOn(owner?.slot.id);
     },
     [doc, score, select],
   );
   const open = room.findings.filter(isOpen);
+  const show = (fix: Fix) => setTried({ fix, on: doc });
   const step = (by: -1 | 1) => {
     const index = open.findIndex((finding) => finding.fingerprint === chosen);
     const next = open[index < 0 ? (by > 0 ? 0 : open.length - 1) : (index + by + open.length) % open.length];
@@ -61,7 +85,17 @@ export function useReview(desk: Desk, room: Room): Review {
     preview,
     choose,
     step,
-    show: (fix) => setTried({ fix, on: doc }),
+    show,
+    tryNext: () => {
+      const line = open.find(({ fingerprint }) => fingerprint === chosen) ?? open[0];
+      const fixes = line?.tried ? line.fixes : [];
+      const at = preview ? fixes.indexOf(preview.of) : -1;
+      const next = fixes[(at + 1) % Math.max(1, fixes.length)];
+      if (line && line.fingerprint !== chosen) choose(line);
+      if (next) show(next);
+    },
+    asking,
+    ask: setAsking,
     take: () => {
       if (tried) edit(tried.fix.edit);
       setTried(null);

@@ -1,14 +1,15 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
 import { acknowledgeEdit, type Finding, type Fix, type Severity } from "@/core/review/finding";
-import { isOpen, type Line } from "@/core/review/ranked";
+import type { Line } from "@/core/review/line";
+import { isOpen } from "@/core/review/ranked";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
-import { findingText, fixText, lineText } from "@/words/finding-words";
+import { findingText, fixText, ifLeftText, lineText } from "@/words/finding-words";
 
 const SEVERITY_WORDS: Record<Severity, string> = {
   stop: "Don't teach it like this",
@@ -27,6 +28,9 @@ interface Props {
   readonly onChoose: (finding: Finding) => void;
   readonly onPreview: (preview: Fix) => void;
   readonly onEdit: (edit: Edit) => void;
+  /** Fingerprint of the line for which a reason is asked. */
+  readonly asking: string | null;
+  readonly onAsk: (fingerprint: string | null) => void;
 }
 
 /** The read-through: what is left to decide, the gravest first; a fix is looked at on the score before it is taken. */
@@ -130,7 +134,7 @@ function LineOf(props: Props & { readonly line: Line }) {
           <span>{SEVERITY_WORDS[line.severity]}</span>
           <span className="tabular-nums">{clockText(line.at)}</span>
         </span>
-        {lineText(line, words)}
+        {lineText(line, words)} <span className={quiet}>{ifLeftText(line, words)}</span>
       </button>
       {line.members.length > 1 && line.code !== "caution" && (
         <details>
@@ -141,83 +145,78 @@ function LineOf(props: Props & { readonly line: Line }) {
       <div className="flex flex-wrap gap-x-3">
         {line.tried &&
           line.fixes.map((fix) => (
-            <span key={JSON.stringify(fix)}>
+            <span key={JSON.stringify(fix)} className="flex w-full items-baseline justify-between gap-2">
               <button
                 type="button"
                 className="text-left font-semibold underline underline-offset-2"
-                onClick={() => props.onPreview(fix)}
+                onClick={() =>
+                  fix.says.code === "say-cautions" ? props.onEdit(fix.edit) : props.onPreview(fix)
+                }
               >
                 {fixText(fix, words)}
               </button>
               {fix.takes !== undefined && fix.takes !== props.plan && (
-                <span className={cx("ml-1 tabular-nums", quiet)}>
-                  {differenceText(fix.takes - props.plan)}
-                </span>
+                <span className={cx("tabular-nums", quiet)}>{differenceText(fix.takes - props.plan)}</span>
               )}
             </span>
           ))}
         <Because
-          line={line}
           quiet={quiet}
-          onKeep={(reason) => props.onEdit(acknowledgeEdit(doc, line, reason))}
+          asking={props.asking === line.fingerprint}
+          onAsk={(on) => props.onAsk(on ? line.fingerprint : null)}
+          onKeep={(reason) => {
+            props.onEdit(acknowledgeEdit(doc, line, reason));
+            props.onAsk(null);
+          }}
         />
       </div>
     </li>
   );
 }
 
-/** Knowing a finding and leaving it, with a reason; of words to say it is enough that they are said. */
+/** Knowing a finding and leaving it, with a reason. */
 function Because({
-  line,
   quiet,
+  asking,
+  onAsk,
   onKeep,
 }: {
-  readonly line: Line;
   readonly quiet: string;
+  readonly asking: boolean;
+  readonly onAsk: (on: boolean) => void;
   readonly onKeep: (reason: string) => void;
 }) {
-  const [asking, setAsking] = useState(false);
   const [reason, setReason] = useState("");
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (asking) field.current?.focus();
+  }, [asking]);
+  if (!asking)
+    return (
+      <button type="button" className={cx("underline underline-offset-2", quiet)} onClick={() => onAsk(true)}>
+        I know, because…
+      </button>
+    );
   return (
-    <>
-      {line.code === "caution" && (
-        <button
-          type="button"
-          className="text-left font-semibold underline underline-offset-2"
-          onClick={() => onKeep("said in the opening talk")}
-        >
-          I say it in the opening talk
-        </button>
-      )}
-      {!asking && (
-        <button
-          type="button"
-          className={cx("underline underline-offset-2", quiet)}
-          onClick={() => setAsking(true)}
-        >
-          I know, because…
-        </button>
-      )}
-      {asking && (
-        <form
-          className="mt-1 flex w-full gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (reason.trim() !== "") onKeep(reason.trim());
-          }}
-        >
-          <input
-            aria-label="Reason"
-            className="min-w-0 flex-1 border border-quiet bg-white px-2 py-1"
-            maxLength={200}
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-          <Button type="submit" look="line" disabled={reason.trim() === ""}>
-            Keep
-          </Button>
-        </form>
-      )}
-    </>
+    <form
+      className="mt-1 flex w-full gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() !== "") onKeep(reason.trim());
+      }}
+    >
+      <input
+        ref={field}
+        aria-label="Reason"
+        className="min-w-0 flex-1 border border-quiet bg-white px-2 py-1"
+        maxLength={200}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        onKeyDown={(event) => event.key === "Escape" && onAsk(false)}
+      />
+      <Button type="submit" look="line" disabled={reason.trim() === ""}>
+        Keep
+      </Button>
+    </form>
   );
 }

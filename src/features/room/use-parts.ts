@@ -6,7 +6,7 @@ import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
-import type { Line } from "@/core/review/ranked";
+import type { Line } from "@/core/review/line";
 import type { Settings } from "@/core/settings/settings";
 /** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
 import { englishSentence } from "@/words/finding-words";

@@ -145,6 +145,7 @@ export const fix = {
     "{to} s {key, select, rest {rest} longRest {rest between rounds} after {water after} demo {showing each move} brief {talk before} other {getting ready}} in {blockAny, select, no {this block} other {{block}}} instead of {was} s",
   and: "{firstInside}, and {secondInside}",
   order: "The order {places} in {blockAny, select, no {this block} other {{block}}}",
+  "say-cautions": "Put them into the opening talk, {seconds} s in all",
   leave: "Leave {left} in reserve",
   "ways-over": "Change the two ways over",
   "way-away": "Take the {level, select, flat {easier} other {harder}} way away: everybody gets their own",

@@ -2,6 +2,7 @@
 import { call } from "./call-reasons";
 import * as edits from "./edits";
 import { cautions, finding, fix, landings, several } from "./finding-reasons";
+import { ifLeft } from "./if-left";
 import * as mail from "./mail";
 import { adjust, dearer, load, why, whyNot } from "./part-reasons";
 import * as pieces from "./phrases";
@@ -20,5 +21,5 @@ export const reasons = {
   landings,
   call,
 } as const;
-export const phrases = { ...pieces, ...edits, ...mail };
+export const phrases = { ...pieces, ...edits, ...mail, ifLeft };
 export { names };
