@@ -1,7 +1,7 @@
 /** Read-through, fit and order, with ratios to the plain methods and equal optima. */
 import { readFileSync } from "node:fs";
 import highsLoader from "highs";
-import type { Block, ClassDoc } from "../src/core/class/document";
+import type { Block, ClassDoc, Slot } from "../src/core/class/document";
 import { expandedSeconds } from "../src/core/class/expand";
 import { THRESHOLDS } from "../src/core/effort/thresholds";
 import type { Person } from "../src/core/homes/home";
@@ -9,7 +9,9 @@ import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
 import { partsFor } from "../src/core/parts/parts";
 import { readThrough } from "../src/core/review/read-through";
 import { fitClass } from "../src/core/shape/fit";
-import { knobsOf, moved, STEP } from "../src/core/shape/fit-knobs";
+import { knobsOf, moved, stepsCost } from "../src/core/shape/fit-knobs";
+import { repBounds } from "../src/core/shape/fit-reps";
+import { withKnob } from "../src/core/shape/fit-table";
 import { type OrderResult, orderStations } from "../src/core/shape/order";
 import { lapCost } from "../src/core/shape/tour";
 
@@ -68,54 +70,47 @@ for (const doc of [gale, strength, quay]) {
   console.log(`fit of “${doc.title}”, five options: ${ms.toFixed(0)} ms`);
 }
 
-/** The same question as an integer program: a step up and a step down for every knob, rounds as they are. */
+/** The same question as an integer program: of every knob at most one step to somewhere else, rounds and moves as they are. */
 const highs = await highsLoader();
 function program(doc: ClassDoc, aim: number, within: number): string {
-  const seconds = (blocks: readonly Block[]) => expandedSeconds({ ...doc, blocks }, LIBRARY_BOOK, "plan");
-  const now = seconds(doc.blocks);
-  const terms: { up: string; down: string; per: number; cost: number; least: number; most: number }[] = [];
-  for (const block of doc.blocks) {
-    for (const knob of knobsOf(block, { stance: doc.stance, thresholds: THRESHOLDS, needs: undefined })) {
-      const to = moved(knob.now, STEP);
-      const path = knob.key.split(".");
-      const put = (value: unknown, [key, ...rest]: string[]): unknown =>
-        key === undefined
-          ? to
-          : Array.isArray(value)
-            ? value.map((entry, i) => (i === Number(key) ? put(entry, rest) : entry))
-            : { ...(value as object), [key]: put((value as Record<string, unknown>)[key], rest) };
-      const next =
-        knob.slot === null
-          ? put(block, path)
-          : { ...block, slots: block.slots?.map((slot) => (slot.id === knob.slot ? put(slot, path) : slot)) };
-      const per = seconds(doc.blocks.map((entry) => (entry === block ? (next as Block) : entry))) - now;
-      if (per === 0) continue;
-      const name = `x${terms.length}`;
-      terms.push({
-        up: `${name}u`,
-        down: `${name}d`,
-        per,
-        cost: knob.cost,
-        least: knob.least,
-        most: knob.most,
-      });
-    }
+  const secondsOf = (block: Block) => expandedSeconds({ ...doc, blocks: [block] }, LIBRARY_BOOK, "plan");
+  const now = expandedSeconds(doc, LIBRARY_BOOK, "plan");
+  const steps: { name: string; of: string; adds: number; cost: number }[] = [];
+  for (const [i, block] of doc.blocks.entries()) {
+    const base = secondsOf(block);
+    const limits = {
+      stance: doc.stance,
+      thresholds: THRESHOLDS,
+      needs: undefined,
+      repsOf: (slot: Slot, index: number) => repBounds(slot, index, LIBRARY_BOOK, doc.stance, []),
+    };
+    for (const [k, knob] of knobsOf(block, limits).entries())
+      for (let n = knob.least; n <= knob.most; n += 1) {
+        if (n === 0) continue;
+        const adds = secondsOf(withKnob(block, knob, moved(knob.now, n * knob.step))) - base;
+        const name = `b${i}k${k}n${n < 0 ? `m${-n}` : n}`;
+        if (adds !== 0) steps.push({ name, of: `b${i}k${k}`, adds, cost: stepsCost(knob.cost, n) });
+      }
   }
-  const sum = (f: (t: (typeof terms)[number]) => string) => terms.map(f).join(" ");
-  const moves = sum((t) => `+ ${t.per} ${t.up} - ${t.per} ${t.down}`);
+  const signed = (n: number) => (n < 0 ? `- ${-n}` : `+ ${n}`);
+  const time = steps.map((step) => `${signed(step.adds)} ${step.name}`).join(" ");
+  const knobs = [...new Set(steps.map(({ of }) => of))];
+  const one = knobs.map((of) => {
+    const own = steps.filter((step) => step.of === of).map(({ name }) => name);
+    return ` one${of}: ${own.join(" + ")} <= 1`;
+  });
   return `Minimize
- obj: ${sum((t) => `+ ${t.cost} ${t.up} + ${t.cost} ${t.down}`)}
+ obj: ${steps.map((step) => `+ ${step.cost} ${step.name}`).join(" ")}
 Subject To
- most: ${moves} <= ${aim + within - now}
- least: ${moves} >= ${aim - within - now}
-Bounds
-${terms.map((t) => ` 0 <= ${t.up} <= ${t.most}\n 0 <= ${t.down} <= ${-t.least}`).join("\n")}
-General
- ${terms.map((t) => `${t.up} ${t.down}`).join(" ")}
+ most: ${time} <= ${aim + within - now}
+ least: ${time} >= ${aim - within - now}
+${one.join("\n")}
+Binary
+ ${steps.map(({ name }) => name).join(" ")}
 End`;
 }
 for (const doc of [gale, strength, quay]) {
-  const fixed = { ...doc, blocks: doc.blocks.map((block) => ({ ...block, locked: ["rounds"] })) };
+  const fixed = { ...doc, blocks: doc.blocks.map((block) => ({ ...block, locked: ["rounds", "moves"] })) };
   const aim = Math.round(expandedSeconds(fixed, LIBRARY_BOOK, "plan") / 60) * 60 - 120;
   const ours = median(5, () => fitClass({ doc: fixed, library: LIBRARY_BOOK, seconds: aim }));
   const cost = fitClass({ doc: fixed, library: LIBRARY_BOOK, seconds: aim }).options[0]?.cost ?? null;

@@ -3,7 +3,8 @@ import { type ClassDoc, findSlot } from "../core/class/document";
 import { bookFor, type MoveBook, resolveMove } from "../core/moves/book";
 import type { CallLine } from "../core/shape/call-sheet";
 import type { FitOption, Locked } from "../core/shape/fit";
-import type { FitChange } from "../core/shape/fit-change";
+import { type FitChange, isRemoval } from "../core/shape/fit-change";
+import { lossOf } from "../core/shape/fit-loss";
 import type { OrderResult } from "../core/shape/order";
 import { ORDER_CAUSES, type OrderCause } from "../core/shape/order-costs";
 import { clockText, type Seconds } from "../core/units";
@@ -33,9 +34,27 @@ const blockArgs = (doc: ClassDoc, id: string) => {
   return { block, blockAny: block === "" ? "no" : "yes" };
 };
 
+function keyOfNumber(key: string): keyof typeof fitNumber {
+  if (key.endsWith("reps")) return "reps";
+  return (BLOCK_KEYS.includes(key) ? key : "work") as keyof typeof fitNumber;
+}
+
+/** What a class loses or gets by it in one line: `12 sets instead of 15, 18:20 of work instead of 20:10`. */
+export function lossText(before: ClassDoc, after: ClassDoc, library: MoveBook, words: Words): string {
+  const each = lossOf(before, after, library).map(({ of, was, now }) => {
+    const told = (n: number) => (of === "sets" ? n : clockText(n));
+    return words.phrase("fitLoss", of, { was: told(was), now: told(now) });
+  });
+  return each.length === 0 ? words.phrase("fit", "nothingLost") : each.join(", ");
+}
+
 /** A change: `15 s rest instead of 20 in Quay circuit`. */
 export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook, words: Words): string {
-  const key = (BLOCK_KEYS.includes(change.key) ? change.key : "work") as keyof typeof fitNumber;
+  if (isRemoval(change)) {
+    const move = moveName(doc, change.slot, library);
+    return words.phrase("fit", "leftOut", { move, ...blockArgs(doc, change.block) });
+  }
+  const key = keyOfNumber(change.key);
   const text = words.phrase("fitNumber", key, { to: spanText(change.to), from: spanText(change.from) });
   if (change.slot === null) {
     return words.phrase("fit", "inBlock", { change: text, ...blockArgs(doc, change.block) });

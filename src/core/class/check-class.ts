@@ -180,6 +180,11 @@ function checkBlock(faults: Faults, path: string, value: unknown, book: MoveBook
   key("locked", (p, v) =>
     checkList(faults, p, v, LOCKS, (q, w) => checkText(faults, q, w, { least: 1, most: 100 })),
   );
+  key("heart", (p, v) => checkBoolean(faults, p, v));
+  key("least", (p, v) => {
+    if (checkObject(faults, p, v))
+      checkKey(faults, p, v, "rounds", (q, w) => checkWhole(faults, q, w, ROUNDS));
+  });
   let roundsFine = true;
   key("rounds", (p, v) => {
     roundsFine = checkSpan(faults, p, v, ROUNDS);

@@ -103,8 +103,18 @@ export interface Block {
   readonly longRestMove?: MoveRef;
   readonly atEnd?: "run" | "wait";
   readonly stacked?: boolean;
+  /** Keys that a fit leaves alone. */
   readonly locked?: readonly string[];
+  /** A fit leaves at least so many rounds. */
+  readonly least?: { readonly rounds?: number };
+  /** What the class is about: a fit takes from it last. */
+  readonly heart?: boolean;
   readonly slots?: readonly Slot[];
+}
+
+/** Whether a fit leaves a number of a slot alone, or the slot itself (`slot`). */
+export function isLocked({ locked }: Slot, key: string): boolean {
+  return locked === true || (Array.isArray(locked) && locked.includes(key));
 }
 
 /** What was announced. */

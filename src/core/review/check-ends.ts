@@ -13,7 +13,8 @@ import {
 } from "../class/document";
 import { lastsAsSaid, spanOf, withSpan } from "../class/dose-kinds";
 import { expandedSeconds } from "../class/expand";
-import { freeId } from "../class/new-class";
+import { endsOf } from "../shape/ends";
+import { plainEnd } from "../shape/proposed-block";
 import type { Seconds } from "../units";
 import { shiftSpan, spanTriple } from "../values/span";
 import type { ReviewContext } from "./context";
@@ -22,53 +23,21 @@ import type { Fix, Found } from "./finding";
 
 /** Codes: `no-warmup` and `no-cooldown`. */
 export function checkEnds(context: ReviewContext): Found[] {
-  const { doc, score, times, thresholds } = context;
-  const long = score.seconds.plan >= thresholds.longClassSeconds;
-  const working = doc.blocks.filter((block) =>
-    score.segments.some((s) => s.block === block.id && s.kind === "work"),
-  );
-  const body = (blocks: readonly Block[]) =>
-    blocks.reduce((sum, block) => {
-      const time = times.get(block.id);
-      return sum + (time ? time.seconds - time.talkSeconds - time.afterSeconds : 0);
-    }, 0);
-  const run = (blocks: readonly Block[], role: Block["role"]) => {
-    const end = blocks.findIndex((block) => block.role !== role);
-    return blocks.slice(0, end < 0 ? blocks.length : end);
-  };
-  const found: Found[] = [];
-  const check = (
-    code: "no-warmup" | "no-cooldown",
-    role: "warmup" | "cooldown",
-    blocks: readonly Block[],
-    least: Seconds,
-    at: Seconds,
-  ) => {
-    if (working.length === 0) return;
-    const has = body(blocks);
-    if (has >= least) return;
-    found.push({
+  const { doc, score, thresholds } = context;
+  return endsOf(doc, score, thresholds)
+    .filter(({ has, least }) => has < least)
+    .map(({ role, blocks, has, least, instead }) => ({
       says: {
-        code,
+        code: role === "warmup" ? "no-warmup" : "no-cooldown",
         has: { clock: has },
         least: { clock: least },
         plan: { clock: score.seconds.plan },
         there: blocks.length === 0 ? "no" : "yes",
-        instead: { block: working.at(code === "no-warmup" ? 0 : -1)?.title ?? "" },
+        instead: { block: instead?.title ?? "" },
       },
-      at,
+      at: role === "warmup" ? 0 : score.seconds.plan,
       fixes: endFixes(context, role, blocks, least, has),
-    });
-  };
-  check("no-warmup", "warmup", run(working, "warmup"), thresholds.warmupSeconds[long ? 0 : 1], 0);
-  check(
-    "no-cooldown",
-    "cooldown",
-    run([...working].reverse(), "cooldown"),
-    thresholds.cooldownSeconds[long ? 0 : 1],
-    score.seconds.plan,
-  );
-  return found;
+    }));
 }
 
 /** More rounds of the block that is there, or a plain new block as long as is wanted. */
@@ -131,28 +100,9 @@ function moreRounds({ doc, library }: ReviewContext, block: Block, lacking: Seco
 
 /** A plain new block at an end of the class, `length` seconds long. */
 function newEnd(doc: ClassDoc, role: "warmup" | "cooldown", length: Seconds): Fix {
-  const moves =
-    role === "warmup"
-      ? ["march-on-the-spot", "arm-sweep", "hinge-reach", "squat-reach"]
-      : ["calf-stretch", "standing-hamstring-stretch", "open-arms-stretch", "slow-breathing"];
-  const blockIds = doc.blocks.map((entry) => entry.id);
-  const taken = doc.blocks.flatMap(slotsOf).map((slot) => slot.id);
-  const seconds = Math.ceil(length / moves.length / 5) * 5;
-  const slots: Slot[] = [];
-  for (const move of moves) {
-    const id = freeId("s", [...taken, ...slots.map((slot) => slot.id)]);
-    const dose = role === "warmup" ? { seconds } : { hold: seconds };
-    slots.push({ id, move, dose, sides: "both" });
-  }
-  const made: Block = {
-    id: freeId("b", blockIds),
-    role,
-    title: role === "warmup" ? "Warm-up" : "Cool-down",
-    slots,
-  };
-  const before = role === "warmup" ? (doc.blocks[0]?.id ?? null) : null;
+  const { block, before } = plainEnd(doc, role, length);
   return {
     says: { code: role === "warmup" ? "begin-warmup" : "end-cooldown", length: { clock: length } },
-    edit: addBlock(made, before),
+    edit: addBlock(block, before),
   };
 }

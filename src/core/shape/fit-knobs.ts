@@ -3,6 +3,7 @@
 import {
   type Block,
   dosesOf,
+  isLocked,
   MOST_ROUNDS,
   roundsAreFixed,
   type Slot,
@@ -18,19 +19,25 @@ import type { MoveBook } from "../moves/book";
 import type { Part } from "../parts/part";
 import type { Seconds } from "../units";
 import { type Span, spanTriple, tidySpan } from "../values/span";
+import type { RepBounds } from "./fit-reps";
 
-/** A knob moves in steps of so many seconds from where it stands. */
+/** A knob of seconds moves in steps of so many from where it stands. */
 export const STEP: Seconds = 5;
 
 /**
- * Points of one step of five seconds (of `rounds`: of one round). The work of the main blocks is
- * dearest, talk is cheapest; the sum over all knobs is what an option costs.
+ * Points of the first step: of five seconds, of one rep, of one round, of a slot left out. The k-th step of a
+ * knob costs k times that, so that cuts spread. The work of the main blocks is dearest, talk is cheapest; the
+ * sum over all knobs is what an option costs.
  */
 export const FIT_COSTS = {
   rounds: 40,
   roundsOfEnds: 20,
+  slot: 90,
+  slotOfEnds: 40,
   work: 12,
   workOfEnds: 6,
+  reps: 8,
+  repsOfEnds: 4,
   cap: 6,
   rest: 5,
   slotRest: 6,
@@ -40,6 +47,12 @@ export const FIT_COSTS = {
   after: 2,
   brief: 1,
 } as const;
+
+/** In the block that the class is about everything but talk costs so many times as much. */
+const HEART = 4;
+
+/** What a warm-up or cool-down that is too short grows by costs a third: a second round of it is the dearer way. */
+const FILLS = 1 / 3;
 
 /** How many steps a knob may go to either side. */
 const REACH = { work: 4, rest: 12, cap: 24, prepare: 4, demo: 4, after: 12, brief: 12 } as const;
@@ -56,7 +69,16 @@ export interface Knob {
   /** Steps that are allowed, 0 among them. */
   readonly least: number;
   readonly most: number;
+  /** Points of the first step. */
   readonly cost: number;
+  /** By how much a step moves it: five seconds, or reps. */
+  readonly step: number;
+}
+
+/** Points of so many steps of a knob: the k-th costs k times the first. */
+export function stepsCost(first: number, steps: number): number {
+  const n = Math.abs(steps);
+  return (first * n * (n + 1)) / 2;
 }
 
 /** A span moved by so many seconds; one that was written as a range stays one. */
@@ -99,10 +121,14 @@ export function gapNeeds(blocks: readonly Block[], parts: readonly Part[]): Read
   return needs;
 }
 
-interface Limits {
+export interface Limits {
   readonly stance: Stance;
   readonly thresholds: Thresholds;
   readonly needs: GapNeeds | undefined;
+  /** Keys that stay as they are in the whole class. */
+  readonly kept?: readonly string[];
+  /** Of a slot the reps by which its dose may go either way, for each of its doses. */
+  readonly repsOf?: (slot: Slot, index: number) => RepBounds;
 }
 
 /** Steps from where a span stands within bounds; where it stands outside them it may only come nearer. */
@@ -126,7 +152,9 @@ interface KnobBounds {
 /** A knob, or nothing where its bounds leave it where it is. */
 function knob(key: string, now: Span, { least, most, reach, cost, slot }: KnobBounds): Knob[] {
   const range = steps(now, least, most, reach);
-  return range.least < 0 || range.most > 0 ? [{ slot: slot ?? null, key, now, ...range, cost }] : [];
+  return range.least < 0 || range.most > 0
+    ? [{ slot: slot ?? null, key, now, ...range, cost, step: STEP }]
+    : [];
 }
 
 type Kept = (key: string) => boolean;
@@ -138,7 +166,8 @@ const pauseFrom = (low: Seconds, need: Seconds, now: Span) =>
 
 /** What comes before and after a block's own time. */
 const aroundKnobs: KnobMaker = (block, { needs }, locked) => {
-  const before = { least: LEAST_BRIEF, most: 7200, reach: REACH.brief, cost: FIT_COSTS.brief };
+  // Talk is never stretched to fill a class.
+  const before = { least: LEAST_BRIEF, most: 0, reach: REACH.brief, cost: FIT_COSTS.brief };
   const now = block.after ?? 0;
   const least = Math.min(spanTriple(now).min, needs?.afterBlock ?? 0);
   return [
@@ -151,8 +180,8 @@ const aroundKnobs: KnobMaker = (block, { needs }, locked) => {
 
 /** What comes before its first slot. */
 const openingKnobs: KnobMaker = (block, _, locked) => {
-  const prepare = { least: 0, most: 7200, reach: REACH.prepare, cost: FIT_COSTS.prepare };
-  const demo = { least: LEAST_DEMO, most: 7200, reach: REACH.demo, cost: FIT_COSTS.demo };
+  const prepare = { least: 0, most: 0, reach: REACH.prepare, cost: FIT_COSTS.prepare };
+  const demo = { least: LEAST_DEMO, most: 0, reach: REACH.demo, cost: FIT_COSTS.demo };
   const shown = slotsOf(block).some((slot) => slot.demo === undefined);
   return [
     ...(locked("prepare") ? [] : knob("prepare", block.prepare ?? 0, prepare)),
@@ -186,11 +215,15 @@ const restKnobs: KnobMaker = (block, { stance, thresholds, needs }, locked) => {
 };
 
 /** A slot's own rest, and its work at each of its doses. */
-function slotKnobs(slot: Slot, block: Block, { stance, thresholds, needs }: Limits, locked: Kept): Knob[] {
-  if (slot.locked === true) return [];
+function slotKnobs(
+  slot: Slot,
+  block: Block,
+  { stance, thresholds, needs, repsOf }: Limits,
+  locked: Kept,
+): Knob[] {
   const main = !isEnd(block);
   const made: Knob[] = [];
-  if (slot.rest !== undefined && !locked("rest")) {
+  if (slot.rest !== undefined && !locked("rest") && !isLocked(slot, "rest")) {
     const [low, high] = main ? thresholds.stance[stance].restSeconds : ([0, 60] as const);
     const least = pauseFrom(low, needs?.afterSlot.get(slot.id) ?? 0, slot.rest);
     made.push(
@@ -203,7 +236,7 @@ function slotKnobs(slot: Slot, block: Block, { stance, thresholds, needs }: Limi
       }),
     );
   }
-  if (locked("slots") || locked("dose")) return made;
+  if (locked("slots") || locked("dose") || isLocked(slot, "dose")) return made;
   // Half of a total must be left for either side, and a level that stops early stops before the end.
   const stops = MARKS.map((mark) => wayAt(slot, mark)?.seconds ?? 0);
   const least = Math.max(slot.count === "total" ? 10 : 5, ...stops);
@@ -215,42 +248,60 @@ function slotKnobs(slot: Slot, block: Block, { stance, thresholds, needs }: Limi
     const key = Array.isArray(slot.dose) ? `dose.${i}.${kind}` : `dose.${kind}`;
     made.push(...knob(key, span, { least, most: 7200, reach: REACH.work, cost, slot: slot.id }));
   });
-  return made;
+  return [...made, ...repKnobs(slot, block, repsOf)];
 }
 
-/** The knobs of a block that don't change how often anything happens. */
-export function knobsOf(block: Block, limits: Limits): readonly Knob[] {
-  const locked: Kept = (key) => block.locked?.includes(key) ?? false;
-  const around = aroundKnobs(block, limits, locked);
+/** Reps of a slot's doses, where the strength model says how far they may go. */
+function repKnobs(slot: Slot, block: Block, repsOf: Limits["repsOf"]): Knob[] {
+  if (!repsOf) return [];
+  return dosesOf(slot).flatMap((dose, i) => {
+    if (dose.reps === undefined || dose.within !== undefined) return [];
+    const { least, most, step } = repsOf(slot, i);
+    if (least === 0 && most === 0) return [];
+    const key = Array.isArray(slot.dose) ? `dose.${i}.reps` : "dose.reps";
+    const cost = isEnd(block) ? FIT_COSTS.repsOfEnds : FIT_COSTS.reps;
+    return [{ slot: slot.id, key, now: dose.reps, least, most, cost, step }];
+  });
+}
+
+/**
+ * The knobs of a block that don't change how often anything happens. `fills`: a warm-up or cool-down that is too
+ * short gets more of what is in it, and nothing around it.
+ */
+export function knobsOf(block: Block, limits: Limits, fills = false): readonly Knob[] {
+  const locked: Kept = (key) => (block.locked?.includes(key) || limits.kept?.includes(key)) ?? false;
+  const around = fills ? [] : aroundKnobs(block, limits, locked);
   if (slotsOf(block).length === 0) return around;
-  const opening = [...around, ...openingKnobs(block, limits, locked)];
+  const opening = fills ? [] : [...around, ...openingKnobs(block, limits, locked)];
+  const times = (block.heart ? HEART : 1) * (fills ? FILLS : 1);
+  const dear = (knobs: readonly Knob[]) =>
+    knobs.map((each) => ({ ...each, cost: Math.max(1, Math.round(each.cost * times)) }));
   if (block.cap !== undefined) {
     const cap = { least: 60, most: 7200, reach: REACH.cap, cost: FIT_COSTS.cap };
-    return [...opening, ...(locked("cap") ? [] : knob("cap", block.cap, cap))];
+    return [...opening, ...dear(locked("cap") ? [] : knob("cap", block.cap, cap))];
   }
-  return [
-    ...opening,
-    ...restKnobs(block, limits, locked),
-    ...slotsOf(block).flatMap((slot) => slotKnobs(slot, block, limits, locked)),
-  ];
+  const slots = slotsOf(block).flatMap((slot) => slotKnobs(slot, block, limits, locked));
+  return [...opening, ...dear([...restKnobs(block, limits, locked), ...slots])];
 }
 
 /** Numbers of rounds that a block may have, its own first; what hangs on their number keeps it. */
-export function roundsOf(block: Block, book: MoveBook): readonly Span[] {
+export function roundsOf(block: Block, book: MoveBook, kept: readonly string[] = []): readonly Span[] {
   const now = block.rounds ?? 1;
   const slots = slotsOf(block);
   const fixed =
     slots.length === 0 ||
     block.cap !== undefined ||
     block.locked?.includes("rounds") ||
+    kept.includes("rounds") ||
     roundsAreFixed(block) ||
-    slots.some((slot) => slot.locked);
+    slots.some((slot) => isLocked(slot, "rounds"));
   if (fixed) return [now];
+  const least = Math.min(spanTriple(now).min, block.least?.rounds ?? 1);
   const swaps = slots.some((slot) => slotSides(slot, book) === "swap");
   const even = (span: Span) => spanTriple(span).plan % 2 === 0;
   const { min, max } = spanTriple(now);
   const others = [-2, -1, 1, 2]
-    .filter((by) => min + by >= 1 && max + by <= MOST_ROUNDS)
+    .filter((by) => min + by >= least && max + by <= MOST_ROUNDS)
     .map((by) => moved(now, by))
     .filter((span) => !swaps || even(span) || !even(now));
   return [now, ...others];
@@ -258,6 +309,31 @@ export function roundsOf(block: Block, book: MoveBook): readonly Span[] {
 
 /** Points of another number of rounds. */
 export function roundsCost(block: Block, to: Span): number {
-  const by = Math.abs(spanTriple(to).plan - spanTriple(block.rounds ?? 1).plan);
-  return by * (isEnd(block) ? FIT_COSTS.roundsOfEnds : FIT_COSTS.rounds);
+  const by = spanTriple(to).plan - spanTriple(block.rounds ?? 1).plan;
+  const first = isEnd(block) ? FIT_COSTS.roundsOfEnds : FIT_COSTS.rounds;
+  return stepsCost(first * (block.heart ? HEART : 1), by);
+}
+
+/** Points of leaving out one slot of a block. */
+export function slotCost(block: Block): number {
+  return (isEnd(block) ? FIT_COSTS.slotOfEnds : FIT_COSTS.slot) * (block.heart ? HEART : 1);
+}
+
+/** Slots of a block of which one may be left out: never one of two, nor one that others hang on. */
+export function spareSlots(block: Block, kept: readonly string[] = []): readonly Slot[] {
+  const slots = slotsOf(block);
+  if (
+    slots.length < 3 ||
+    block.cap !== undefined ||
+    block.locked?.some((key) => key === "slots" || key === "moves") ||
+    kept.includes("moves")
+  )
+    return [];
+  return slots.filter(
+    (slot) =>
+      !slot.pinned &&
+      slot.together === undefined &&
+      !isLocked(slot, "slot") &&
+      !slots.some((other) => other.together === slot.id),
+  );
 }

@@ -1,14 +1,25 @@
 /** Every length that a block can have at its least cost of changes: a knapsack over its knobs, for each number of rounds. */
 import { type Block, type ClassDoc, slotsOf } from "../class/document";
 import { expandedSeconds } from "../class/expand";
-import type { Thresholds } from "../effort/thresholds";
 import { bookFor, type MoveBook } from "../moves/book";
 import type { Seconds } from "../units";
 import type { Span } from "../values/span";
 import { type FitChange, setPath } from "./fit-change";
-import { type GapNeeds, type Knob, knobsOf, moved, roundsCost, roundsOf, STEP } from "./fit-knobs";
+import {
+  type Knob,
+  knobsOf,
+  type Limits,
+  moved,
+  roundsCost,
+  roundsOf,
+  STEP,
+  slotCost,
+  spareSlots,
+  stepsCost,
+} from "./fit-knobs";
 
-function withKnob(block: Block, knob: Knob, to: Span): Block {
+/** A block with a knob somewhere else. */
+export function withKnob(block: Block, knob: Knob, to: Span): Block {
   if (knob.slot === null) return { ...block, [knob.key]: to };
   const path = knob.key.split(".");
   const slots = slotsOf(block).map((slot) =>
@@ -17,43 +28,85 @@ function withKnob(block: Block, knob: Knob, to: Span): Block {
   return { ...block, slots };
 }
 
+/** Whether a number may be changed: by block, slot and key; a slot left out has the key `remove`. */
 export type Allowed = (block: string, slot: string | null, key: string) => boolean;
+
+/** A knob and the seconds that each of its steps adds, from its least on. */
+interface Turnable {
+  readonly knob: Knob;
+  readonly adds: readonly Seconds[];
+}
+
+/** A block with another number of rounds or without one of its slots. */
+interface Variant {
+  readonly to: Span;
+  readonly removed: string | null;
+  readonly cost: number;
+  /** Its length with all knobs as they stand. */
+  readonly base: Seconds;
+  readonly knobs: readonly Turnable[];
+}
 
 export interface BlockModel {
   readonly block: Block;
-  /** For each number of rounds: the length as it stands and what a step of each knob adds. */
-  readonly rounds: readonly {
-    readonly to: Span;
-    readonly cost: number;
-    readonly base: Seconds;
-    readonly knobs: readonly { readonly knob: Knob; readonly perStep: Seconds }[];
-  }[];
+  /** Seconds that it is to have at least, where it is too short for what it is; null where it isn't. */
+  readonly least: Seconds | null;
+  readonly variants: readonly Variant[];
 }
 
+/** Seconds of every step of a knob. Seconds add up; reps are rounded up piece by piece, so each is timed. */
+function addsOf(
+  block: Block,
+  knob: Knob,
+  base: Seconds,
+  secondsOf: (own: Block) => Seconds,
+): readonly Seconds[] {
+  const count = knob.most - knob.least + 1;
+  const at = (n: number) => secondsOf(withKnob(block, knob, moved(knob.now, n * knob.step))) - base;
+  if (knob.key.endsWith("reps"))
+    return Array.from({ length: count }, (_, i) => (knob.least + i === 0 ? 0 : at(knob.least + i)));
+  const one = knob.most > 0 ? at(1) : -at(-1);
+  return Array.from({ length: count }, (_, i) => (knob.least + i) * one);
+}
+
+interface ModelOptions {
+  /** Seconds that it is to have at least. */
+  readonly least?: Seconds | null;
+  readonly without?: boolean;
+  /** Only what is in it grows, nothing around it. */
+  readonly fills?: boolean | undefined;
+}
+
+/** `without`: also with one slot left out, which takes longer to look through. */
 export function modelOf(
   doc: ClassDoc,
   block: Block,
   library: MoveBook,
-  limits: { thresholds: Thresholds; needs: GapNeeds | undefined },
+  limits: Limits,
+  { least = null, without = false, fills = false }: ModelOptions = {},
 ): BlockModel {
-  const seconds = (own: Block) => expandedSeconds({ ...doc, blocks: [own] }, library, "plan");
-  const knobs = knobsOf(block, { stance: doc.stance, ...limits });
-  return {
-    block,
-    rounds: roundsOf(block, bookFor(doc, library)).map((to) => {
-      const own = to === (block.rounds ?? 1) ? block : { ...block, rounds: to };
-      const base = seconds(own);
+  const secondsOf = (own: Block) => expandedSeconds({ ...doc, blocks: [own] }, library, "plan");
+  const knobs = knobsOf(block, limits, fills);
+  const now = block.rounds ?? 1;
+  const removed = [null, ...(without ? spareSlots(block, limits.kept).map(({ id }) => id) : [])];
+  const variants = roundsOf(block, bookFor(doc, library), limits.kept).flatMap((to) =>
+    removed.map((slot): Variant => {
+      const turned = to === now ? block : { ...block, rounds: to };
+      const own =
+        slot === null ? turned : { ...turned, slots: slotsOf(turned).filter(({ id }) => id !== slot) };
+      const base = secondsOf(own);
       return {
         to,
-        cost: roundsCost(block, to),
+        removed: slot,
+        cost: roundsCost(block, to) + (slot === null ? 0 : slotCost(block)),
         base,
-        knobs: knobs.map((knob) => ({
-          knob,
-          perStep: seconds(withKnob(own, knob, moved(knob.now, STEP))) - base,
-        })),
+        knobs: knobs
+          .filter((knob) => slot === null || knob.slot !== slot)
+          .map((knob) => ({ knob, adds: addsOf(own, knob, base, secondsOf) })),
       };
     }),
-  };
+  );
+  return { block, least, variants };
 }
 
 /** What can't be reached costs this; sums of two of them still fit 32 bits. */
@@ -65,12 +118,11 @@ export interface Costs {
   readonly cost: Int32Array;
 }
 
-/** One number of rounds of a block: after each knob its least costs, kept to read the changes back. */
+/** A variant of a block: after each knob its least costs, kept to read the changes back. */
 interface Turned {
-  readonly to: Span;
-  readonly layers: readonly Costs[];
-  readonly knobs: readonly { readonly knob: Knob; readonly perStep: Seconds }[];
-  readonly first: number;
+  readonly variant: Variant;
+  readonly layers: readonly Sums[];
+  readonly knobs: readonly Turnable[];
 }
 
 /** Least costs for all lengths: knobs move in fives, so there is one array for each remainder by five. */
@@ -101,35 +153,72 @@ export const cell = (costs: Costs, length: Seconds): number => {
     : NEVER;
 };
 
-/** Least costs with one more knob. */
-function turn(before: Costs, knob: Knob, perStep: Seconds): Costs {
-  const stride = perStep / STEP;
-  const down = knob.least * stride;
-  const cost = new Int32Array(before.cost.length + (knob.most - knob.least) * stride).fill(NEVER);
-  for (let n = knob.least; n <= knob.most; n += 1) {
-    const shift = n * stride - down;
-    const price = Math.abs(n) * knob.cost;
+/** Least costs with one more knob: every step of it moves them, by its own seconds and for its own price. */
+function turn(before: Sums, { knob, adds }: Turnable): Sums {
+  const byFives = adds.every((seconds) => remainder(seconds) === 0);
+  if (byFives) return before.map((costs) => turnByFives(costs, knob, adds));
+  return lowest(
+    before.flatMap(({ from, cost }) =>
+      adds.map((seconds, i) => {
+        const price = stepsCost(knob.cost, knob.least + i);
+        return { from: from + seconds, cost: cost.map((value) => (value >= NEVER ? NEVER : value + price)) };
+      }),
+    ),
+  );
+}
+
+/** The same where all steps are of fives: one array stays one. */
+function turnByFives(before: Costs, knob: Knob, adds: readonly Seconds[]): Costs {
+  const low = Math.min(...adds);
+  const room = (Math.max(...adds) - low) / STEP;
+  const cost = new Int32Array(before.cost.length + room).fill(NEVER);
+  for (const [k, seconds] of adds.entries()) {
+    const shift = (seconds - low) / STEP;
+    const price = stepsCost(knob.cost, knob.least + k);
     for (let i = 0; i < before.cost.length; i += 1) {
       const sum = (before.cost[i] as number) + price;
       if (sum < (cost[i + shift] as number)) cost[i + shift] = sum;
     }
   }
-  return { from: before.from + down * STEP, cost };
+  return { from: before.from + low, cost };
 }
 
+const isOf = (allowed: Allowed, block: Block, { removed, to }: Variant) =>
+  (to === (block.rounds ?? 1) || allowed(block.id, null, "rounds")) &&
+  (removed === null || allowed(block.id, removed, "remove"));
+
 export function tableOf(model: BlockModel, allowed: Allowed): BlockTable {
-  const { block } = model;
-  const turned: Turned[] = [];
-  for (const { to, cost, base, knobs } of model.rounds) {
-    const own = to === (block.rounds ?? 1);
-    if (!own && !allowed(block.id, null, "rounds")) continue;
-    const used = knobs.filter(({ knob, perStep }) => perStep > 0 && allowed(block.id, knob.slot, knob.key));
-    const layers: Costs[] = [{ from: base, cost: Int32Array.of(cost) }];
-    for (const { knob, perStep } of used) layers.push(turn(layers.at(-1) as Costs, knob, perStep));
-    turned.push({ to, layers, knobs: used, first: cost });
-  }
-  const ends = turned.map(({ layers }) => layers.at(-1) as Costs);
-  return { block, turned, sums: lowest(ends) };
+  const { block, least } = model;
+  const turned = model.variants
+    .filter((variant) => isOf(allowed, block, variant))
+    .map((variant): Turned => {
+      const knobs = variant.knobs
+        .filter(
+          ({ knob, adds }) => adds.some((seconds) => seconds !== 0) && allowed(block.id, knob.slot, knob.key),
+        )
+        // What moves by other steps than fives comes last: it makes five rows of one.
+        .sort((a, b) => Number(isByReps(a)) - Number(isByReps(b)));
+      const layers: Sums[] = [[{ from: variant.base, cost: Int32Array.of(variant.cost) }]];
+      for (const own of knobs) layers.push(turn(layers.at(-1) as Sums, own));
+      return { variant, layers, knobs };
+    });
+  const sums = lowest(turned.flatMap(({ layers }) => layers.at(-1) as Sums));
+  return { block, turned, sums: least === null ? sums : atLeast(sums, least) };
+}
+
+const isByReps = ({ knob }: Turnable) => knob.key.endsWith("reps");
+
+/** Without the lengths that are too short. */
+function atLeast(sums: Sums, least: Seconds): Sums {
+  return sums.map(({ from, cost }) => ({
+    from,
+    cost: cost.map((value, i) => (from + i * STEP < least ? NEVER : value)),
+  }));
+}
+
+/** Whether a table has any length at all. */
+export function isOpen({ sums }: BlockTable): boolean {
+  return sums.some(({ cost }) => cost.some((value) => value < NEVER));
 }
 
 /** The lower of several, cell by cell, an array for each remainder. */
@@ -182,36 +271,38 @@ function joinedTwo(left: Costs, right: Costs, order: readonly number[], limit: n
   return { from: left.from + right.from, cost };
 }
 
-/** The changes that bring a block to a length at its least cost; ties take fewer rounds changed, then the step nearer to none. */
+/** The changes that bring a block to a length at its least cost; ties take the variant that comes first, then the step nearer to none. */
 export function changesTo({ block, turned }: BlockTable, length: Seconds): FitChange[] {
   let best: Turned | null = null;
+  let least = NEVER;
   for (const entry of turned) {
-    const value = cell(entry.layers.at(-1) as Costs, length);
-    if (value < NEVER && (!best || value < cell(best.layers.at(-1) as Costs, length))) best = entry;
+    const value = costAt(entry.layers.at(-1) as Sums, length);
+    if (value >= least) continue;
+    best = entry;
+    least = value;
   }
   if (!best) return [];
   const changes: FitChange[] = [];
   let here = length;
   for (let k = best.knobs.length - 1; k >= 0; k -= 1) {
-    const { knob, perStep } = best.knobs[k] as Turned["knobs"][number];
-    const [before, now] = [best.layers[k] as Costs, best.layers[k + 1] as Costs];
-    const value = cell(now, here);
-    const steps = Array.from({ length: knob.most - knob.least + 1 }, (_, i) => knob.least + i);
+    const { knob, adds } = best.knobs[k] as Turnable;
+    const [before, now] = [best.layers[k] as Sums, best.layers[k + 1] as Sums];
+    const value = costAt(now, here);
+    const steps = adds.map((_, i) => knob.least + i);
     const n = steps
       .sort((a, b) => Math.abs(a) - Math.abs(b) || a - b)
-      .find((step) => cell(before, here - step * perStep) + Math.abs(step) * knob.cost === value) as number;
-    here -= n * perStep;
+      .find(
+        (step) =>
+          costAt(before, here - (adds[step - knob.least] as Seconds)) + stepsCost(knob.cost, step) === value,
+      ) as number;
+    here -= adds[n - knob.least] as Seconds;
     if (n === 0) continue;
-    changes.unshift({
-      block: block.id,
-      slot: knob.slot,
-      key: knob.key,
-      from: knob.now,
-      to: moved(knob.now, n * STEP),
-    });
+    const to = moved(knob.now, n * knob.step);
+    changes.unshift({ block: block.id, slot: knob.slot, key: knob.key, from: knob.now, to });
   }
-  if (best.to !== (block.rounds ?? 1)) {
-    changes.unshift({ block: block.id, slot: null, key: "rounds", from: block.rounds ?? 1, to: best.to });
-  }
+  const { to, removed } = best.variant;
+  const from = block.rounds ?? 1;
+  if (to !== from) changes.unshift({ block: block.id, slot: null, key: "rounds", from, to });
+  if (removed !== null) changes.push({ block: block.id, slot: removed, remove: true });
   return changes;
 }

@@ -184,6 +184,14 @@ export const fitNumber = {
   after: "{to} s after it instead of {from}",
   cap: "{to} s for as many rounds as possible instead of {from}",
   work: "{to} s of work instead of {from}",
+  reps: "{to} reps instead of {from}",
+} as const;
+
+/** What the main work has with a fit, by what it is. */
+export const fitLoss = {
+  sets: "{now} sets instead of {was}",
+  work: "{now} of work instead of {was}",
+  rest: "{now} of rest instead of {was}",
 } as const;
 
 export const fit = {
@@ -191,6 +199,12 @@ export const fit = {
   inBlock: "{change} in {blockAny, select, no {the block} other {{block}}}",
   inMove: "{change} in {move}",
   afterMove: "{change} after {move}",
+  leftOut: "without {move}{blockAny, select, no {} other { in {block}}}",
+  nothingLost: "the main work stays as it is",
+  warmup: "a warm-up first, {length}",
+  cooldown: "a cool-down at the end, {length}",
+  block: "another block of {moves}, {length}",
+  unlock: "unlock {blockAny, select, no {a block} other {{block}}}: {total}",
   asItStands: "It is {total} as it stands.",
   ways: "{changes}: {total}.",
   lockedKey: "{key} of {blockAny, select, no {a block} other {{block}}}",
