@@ -1,6 +1,7 @@
 /** The commands that judge and shape a class: `check`, `fit`, `order`, `shape`. */
 
 import type { ClassDoc } from "../core/class/document";
+import { applyEdit } from "../core/class/edits";
 import { THRESHOLDS } from "../core/effort/thresholds";
 import type { Person } from "../core/homes/home";
 import { LIBRARY_BOOK } from "../core/moves/library";
@@ -9,12 +10,14 @@ import { partsFor } from "../core/parts/parts";
 import { readLines } from "../core/review/read-through";
 import { triedLine } from "../core/review/tried";
 import { fitClass } from "../core/shape/fit";
+import { fitEdit } from "../core/shape/fit-change";
 import { orderStations } from "../core/shape/order";
 import { shapePieces } from "../core/shape/shape-json";
 import { clockText } from "../core/units";
 import { englishSentence, lineJson } from "../words/finding-words";
 import { wordsIn } from "../words/languages";
-import { lockedText, optionText, orderTexts } from "../words/shape-words";
+import { upperFirst } from "../words/letters";
+import { lockedText, lossText, optionText, orderTexts, proposalText, unlockText } from "../words/shape-words";
 import { splitArgs } from "./args";
 import type { Doors } from "./commands";
 import { readClass, readRoster, readSeasonFile } from "./files";
@@ -100,18 +103,21 @@ export function fitCommand(args: readonly string[], doors: Doors): number {
     ? whole("fit", "--within", asked.flags.get("--within"), doors)
     : 30;
   if (minutes === null || within === null) return 1;
-  const { doc, parts } = asked;
-  const result = fitClass({ doc, library: LIBRARY_BOOK, seconds: minutes * 60, within, parts });
+  const { doc, parts, people } = asked;
+  const result = fitClass({ doc, library: LIBRARY_BOOK, seconds: minutes * 60, within, parts, people });
   for (const option of result.options) {
     const why = optionText(option, doc, LIBRARY_BOOK, words);
-    doors.out(JSON.stringify({ ...option, why }));
+    const next = applyEdit(doc, fitEdit(doc, option.changes));
+    const loses = next.ok ? lossText(doc, next.value, LIBRARY_BOOK, words) : "";
+    doors.out(JSON.stringify({ ...option, why, loses }));
   }
+  for (const proposal of result.proposals)
+    doors.err(`brontle fit: or ${proposalText(proposal, LIBRARY_BOOK, words)}.`);
   if (result.options.length > 0) return 0;
   const near = result.nearest === null ? "nothing" : clockText(result.nearest);
-  const unlock =
-    result.locked.length > 0
-      ? ` Unlock ${result.locked.map((entry) => lockedText(entry, doc, LIBRARY_BOOK, words)).join(", ")} to get nearer.`
-      : "";
+  const far = result.unlock.map((entry) => ` ${upperFirst(unlockText(entry, doc, words))}.`).join("");
+  const locked = result.locked.map((entry) => lockedText(entry, doc, LIBRARY_BOOK, words)).join(", ");
+  const unlock = far || (locked === "" ? "" : ` Unlock ${locked} to get nearer.`);
   doors.err(`brontle fit: ${minutes} minutes are out of reach; the nearest is ${near}.${unlock}`);
   return 1;
 }

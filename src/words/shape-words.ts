@@ -1,10 +1,12 @@
 /** Fit, order and the call sheet in words. */
-import { type ClassDoc, findSlot } from "../core/class/document";
+import { type Block, type ClassDoc, findSlot, slotsOf } from "../core/class/document";
+import { expandedSeconds } from "../core/class/expand";
 import { bookFor, type MoveBook, resolveMove } from "../core/moves/book";
 import type { CallLine } from "../core/shape/call-sheet";
-import type { FitOption, Locked } from "../core/shape/fit";
+import type { FitOption, Locked, Unlocked } from "../core/shape/fit";
 import { type FitChange, isRemoval } from "../core/shape/fit-change";
 import { lossOf } from "../core/shape/fit-loss";
+import type { Proposal } from "../core/shape/fit-proposals";
 import type { OrderResult } from "../core/shape/order";
 import { ORDER_CAUSES, type OrderCause } from "../core/shape/order-costs";
 import { clockText, type Seconds } from "../core/units";
@@ -77,6 +79,25 @@ export function optionText(option: FitOption, doc: ClassDoc, library: MoveBook, 
   return option.changes.length === 0
     ? words.phrase("fit", "asItStands", { total })
     : words.phrase("fit", "ways", { changes: changesText(option, doc, library, words), total });
+}
+
+/** What a class that is too short could have more of: `a warm-up first, 5:00`. */
+export function proposalText({ kind, block }: Proposal, library: MoveBook, words: Words): string {
+  const { length, moves } = proposalParts(block, library);
+  return words.phrase("fit", kind, { length: clockText(length), moves: words.and(moves) });
+}
+
+function proposalParts(block: Block, library: MoveBook) {
+  const doc: ClassDoc = { format: "brontle.class", version: 1, title: "", stance: "form", blocks: [block] };
+  return {
+    length: expandedSeconds(doc, library, "plan"),
+    moves: slotsOf(block).map((slot) => moveName(doc, slot.id, library)),
+  };
+}
+
+/** How far it gets with a block unlocked. */
+export function unlockText({ block, nearest }: Unlocked, doc: ClassDoc, words: Words): string {
+  return words.phrase("fit", "unlock", { ...blockArgs(doc, block), total: clockText(nearest) });
 }
 
 /** What may not be changed: `rest of Quay circuit`, or a move. */

@@ -152,10 +152,11 @@ export class Engine {
   }
 
   /** The cheapest ways to a length. */
-  fit(about: About, seconds: Seconds): FitResult {
+  fit(about: About, seconds: Seconds, kept: readonly string[] = []): FitResult {
     const known = this.known(about);
-    const { doc, settings } = known;
+    const { doc, people, settings } = known;
     const parts = this.partsOf(known);
-    return fitClass({ doc, library: this.library, seconds, parts, thresholds: settings.thresholds });
+    const { thresholds } = settings;
+    return fitClass({ doc, library: this.library, seconds, parts, people, thresholds, kept });
   }
 }

@@ -13,6 +13,7 @@ import {
 } from "../class/document";
 import { doseKind, rowOf, spanOf } from "../class/dose-kinds";
 import { slotSides } from "../class/expand";
+import { blockShape } from "../class/sentence";
 import type { Thresholds } from "../effort/thresholds";
 import { MARKS } from "../homes/home";
 import type { MoveBook } from "../moves/book";
@@ -53,6 +54,9 @@ const HEART = 4;
 
 /** What a warm-up or cool-down that is too short grows by costs a third: a second round of it is the dearer way. */
 const FILLS = 1 / 3;
+
+/** A warm-up or cool-down that is long enough isn't what a class gets longer by. */
+const PADDED = 3;
 
 /** How many steps a knob may go to either side. */
 const REACH = { work: 4, rest: 12, cap: 24, prepare: 4, demo: 4, after: 12, brief: 12 } as const;
@@ -203,7 +207,8 @@ const restKnobs: KnobMaker = (block, { stance, thresholds, needs }, locked) => {
   const [low, high] = main ? mainRest : ([0, 60] as const);
   const [longLow, longHigh] = main ? own.betweenRoundsSeconds : ([0, 90] as const);
   const made: Knob[] = [];
-  if (!locked("rest") && rest !== undefined) {
+  // Every minute stays every minute.
+  if (!locked("rest") && rest !== undefined && blockShape(block) !== "windows") {
     const bounds = { least: pauseFrom(low, restNeeds, rest), most: high };
     made.push(...knob("rest", rest, { ...bounds, reach: REACH.rest, cost: FIT_COSTS.rest }));
   }
@@ -264,16 +269,20 @@ function repKnobs(slot: Slot, block: Block, repsOf: Limits["repsOf"]): Knob[] {
   });
 }
 
+/** How a block at an end of a class counts: it is filled up, it would only be padded, or neither. */
+export type EndCosts = "fills" | "padded" | "as-it-is";
+
 /**
  * The knobs of a block that don't change how often anything happens. `fills`: a warm-up or cool-down that is too
  * short gets more of what is in it, and nothing around it.
  */
-export function knobsOf(block: Block, limits: Limits, fills = false): readonly Knob[] {
+export function knobsOf(block: Block, limits: Limits, end: EndCosts = "as-it-is"): readonly Knob[] {
+  const fills = end === "fills";
   const locked: Kept = (key) => (block.locked?.includes(key) || limits.kept?.includes(key)) ?? false;
   const around = fills ? [] : aroundKnobs(block, limits, locked);
   if (slotsOf(block).length === 0) return around;
   const opening = fills ? [] : [...around, ...openingKnobs(block, limits, locked)];
-  const times = (block.heart ? HEART : 1) * (fills ? FILLS : 1);
+  const times = (block.heart ? HEART : 1) * (fills ? FILLS : end === "padded" ? PADDED : 1);
   const dear = (knobs: readonly Knob[]) =>
     knobs.map((each) => ({ ...each, cost: Math.max(1, Math.round(each.cost * times)) }));
   if (block.cap !== undefined) {
@@ -308,9 +317,10 @@ export function roundsOf(block: Block, book: MoveBook, kept: readonly string[] =
 }
 
 /** Points of another number of rounds. */
-export function roundsCost(block: Block, to: Span): number {
+export function roundsCost(block: Block, to: Span, end: EndCosts = "as-it-is"): number {
   const by = spanTriple(to).plan - spanTriple(block.rounds ?? 1).plan;
-  const first = isEnd(block) ? FIT_COSTS.roundsOfEnds : FIT_COSTS.rounds;
+  const whole = end === "fills" ? 2 : end === "padded" ? PADDED : 1;
+  const first = isEnd(block) ? FIT_COSTS.roundsOfEnds * whole : FIT_COSTS.rounds;
   return stepsCost(first * (block.heart ? HEART : 1), by);
 }
 

@@ -6,6 +6,7 @@ import type { Seconds } from "../units";
 import type { Span } from "../values/span";
 import { type FitChange, setPath } from "./fit-change";
 import {
+  type EndCosts,
   type Knob,
   knobsOf,
   type Limits,
@@ -73,8 +74,7 @@ interface ModelOptions {
   /** Seconds that it is to have at least. */
   readonly least?: Seconds | null;
   readonly without?: boolean;
-  /** Only what is in it grows, nothing around it. */
-  readonly fills?: boolean | undefined;
+  readonly end?: EndCosts | undefined;
 }
 
 /** `without`: also with one slot left out, which takes longer to look through. */
@@ -83,10 +83,10 @@ export function modelOf(
   block: Block,
   library: MoveBook,
   limits: Limits,
-  { least = null, without = false, fills = false }: ModelOptions = {},
+  { least = null, without = false, end = "as-it-is" }: ModelOptions = {},
 ): BlockModel {
   const secondsOf = (own: Block) => expandedSeconds({ ...doc, blocks: [own] }, library, "plan");
-  const knobs = knobsOf(block, limits, fills);
+  const knobs = knobsOf(block, limits, end);
   const now = block.rounds ?? 1;
   const removed = [null, ...(without ? spareSlots(block, limits.kept).map(({ id }) => id) : [])];
   const variants = roundsOf(block, bookFor(doc, library), limits.kept).flatMap((to) =>
@@ -98,7 +98,7 @@ export function modelOf(
       return {
         to,
         removed: slot,
-        cost: roundsCost(block, to) + (slot === null ? 0 : slotCost(block)),
+        cost: roundsCost(block, to, end) + (slot === null ? 0 : slotCost(block)),
         base,
         knobs: knobs
           .filter((knob) => slot === null || knob.slot !== slot)

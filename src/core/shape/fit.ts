@@ -13,7 +13,7 @@ import type { Seconds } from "../units";
 import { endsOf } from "./ends";
 import { Chain, type Found } from "./fit-chain";
 import { type FitChange, keyOfChange } from "./fit-change";
-import { gapNeeds, type Limits, slotCost, spareSlots } from "./fit-knobs";
+import { type EndCosts, gapNeeds, type Limits, slotCost, spareSlots } from "./fit-knobs";
 import { chosenOptions } from "./fit-options";
 import { type Proposal, proposalsFor } from "./fit-proposals";
 import { repBounds } from "./fit-reps";
@@ -138,11 +138,16 @@ function otherWays(
   ];
 }
 
+function costsOf(grows: boolean, lacks: Seconds): EndCosts {
+  if (!grows) return "as-it-is";
+  return lacks > 0 ? "fills" : "padded";
+}
+
 /** What the blocks of a class may change, and by how much. */
 class Fitting {
   private readonly limits: (block: string) => Limits;
-  /** Of a block at an end by how many seconds it is to change at least, and whether it is filled up to that. */
-  private readonly ends: ReadonlyMap<string, { readonly by: Seconds; readonly fills: boolean }>;
+  /** Of a block at an end by how many seconds it is to change at least, and how it counts. */
+  private readonly ends: ReadonlyMap<string, { readonly by: Seconds; readonly end: EndCosts }>;
   readonly plan: Seconds;
 
   constructor(private readonly input: FitInput) {
@@ -164,7 +169,7 @@ class Fitting {
       endsOf(doc, score, thresholds, seconds).flatMap(({ blocks: [block], has, least }) => {
         const lacks = least - has;
         return block
-          ? [[block.id, { by: grows ? lacks : Math.min(0, lacks), fills: grows && lacks > 0 }]]
+          ? [[block.id, { by: grows ? lacks : Math.min(0, lacks), end: costsOf(grows, lacks) }]]
           : [];
       }),
     );
@@ -178,7 +183,7 @@ class Fitting {
       const model = modelOf(doc, block, library, this.limits(block.id), {
         least,
         without,
-        fills: end?.fills,
+        end: end?.end,
       });
       // What can't be long enough whatever is done may be as it is.
       return isOpen(tableOf(model, () => true)) ? model : { ...model, least: null };

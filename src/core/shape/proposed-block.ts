@@ -90,7 +90,9 @@ function moveFor(
       move.sides !== "inTurn" &&
       !move.isometric,
   );
-  const rank = (move: KnownMove) => barred(move, people) * 100 - (move.energy?.met ?? 0);
+  // Who can't gets another way: a fifth of the room less outweighs two MET more.
+  const share = (move: KnownMove) => barred(move, people) / Math.max(1, people.length);
+  const rank = (move: KnownMove) => share(move) * 10 - (move.energy?.met ?? 0);
   const [best] = [...open].sort((a, b) => rank(a) - rank(b) || ((a.id ?? "") < (b.id ?? "") ? -1 : 1));
   return best ?? null;
 }
@@ -133,7 +135,7 @@ export function proposedBlock(
   });
   const made = (rounds: number): Block => ({
     id: ids.block,
-    title: "One more round of everything",
+    title: "Another circuit",
     role: "main",
     prepare: 10,
     rounds,

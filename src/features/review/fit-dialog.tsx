@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { setBlock } from "@/core/class/commands";
+import { addBlock, setBlock } from "@/core/class/commands";
 import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
 import { applyEdit, type Edit } from "@/core/class/edits";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -8,16 +8,24 @@ import { scoreOf } from "@/core/score/score";
 import type { FitResult } from "@/core/shape/fit";
 import { fitEdit } from "@/core/shape/fit-change";
 import { clockText } from "@/core/units";
+import { spanTriple } from "@/core/values/span";
 import { useWords } from "@/features/language/use-words";
 import { type Question, useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { MiniScore } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
-import { changesText } from "@/words/shape-words";
+import { upperFirst } from "@/words/letters";
+import { changesText, lossText, proposalText, unlockText } from "@/words/shape-words";
 
 /** Every key of a block that a fit could change. */
 const KEYS = ["rounds", "rest", "longRest", "brief", "demo", "prepare", "after", "cap", "slots"];
+/** What may stay as it is in the whole class. */
+const KEPT = [
+  { keys: ["rest", "longRest"], words: "rests" },
+  { keys: ["rounds"], words: "rounds" },
+  { keys: ["moves"], words: "every move" },
+] as const;
 
 interface Props {
   readonly open: boolean;
@@ -34,7 +42,7 @@ export function FitDialog(props: Props) {
       open={props.open}
       onOpenChange={props.onOpenChange}
       title="Fit to a length"
-      description="The cheapest changes that get there: talk and rests first, the main work last. One press takes them all; undo takes them back."
+      description="The smallest changes that get there: talk and rests first, the main work last; a warm-up or cool-down that is too short is filled before anything else. One press takes them all; undo takes them back."
       wide
     >
       <Options {...props} />
@@ -42,18 +50,125 @@ export function FitDialog(props: Props) {
   );
 }
 
-/** A block that a fit is to leave as it is. */
-function LockBox({ block, onEdit }: { readonly block: Block } & Pick<Props, "onEdit">) {
-  const locked = KEYS.every((key) => block.locked?.includes(key));
+const isClosed = (block: Block) => KEYS.every((key) => block.locked?.includes(key));
+
+/** What a fit may do with each block: leave it, take from it last, leave at least so many rounds. */
+function BlockRules({ doc, onEdit }: Pick<Props, "doc" | "onEdit">) {
   return (
-    <label className="flex items-center gap-1">
-      <input
-        type="checkbox"
-        checked={locked}
-        onChange={() => onEdit(setBlock(block, "locked", locked ? undefined : KEYS))}
-      />
-      {block.title || (slotsOf(block).length > 0 ? "a block" : "talk")}
-    </label>
+    <table className="mt-3 w-full text-left">
+      <thead>
+        <tr className="border-b border-hairline text-quiet">
+          <th className="font-normal">Block</th>
+          <th className="font-normal">leave it</th>
+          <th className="font-normal">the heart of it</th>
+          <th className="font-normal">at least</th>
+        </tr>
+      </thead>
+      <tbody>
+        {doc.blocks.map((block) => (
+          <BlockRule key={block.id} block={block} onEdit={onEdit} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "onEdit">) {
+  const title = block.title || (slotsOf(block).length > 0 ? "a block" : "talk");
+  const rounds = spanTriple(block.rounds, 1).min;
+  const closed = isClosed(block);
+  return (
+    <tr className="border-b border-hairline">
+      <td className="py-0.5 font-semibold">{title}</td>
+      <td>
+        <input
+          type="checkbox"
+          aria-label={`Leave ${title} as it is`}
+          checked={closed}
+          onChange={() => onEdit(setBlock(block, "locked", closed ? undefined : KEYS))}
+        />
+      </td>
+      <td>
+        <input
+          type="checkbox"
+          aria-label={`${title} is the heart of it`}
+          checked={block.heart ?? false}
+          onChange={() => onEdit(setBlock(block, "heart", block.heart ? undefined : true))}
+        />
+      </td>
+      <td>
+        {rounds > 1 && (
+          <select
+            aria-label={`Rounds of ${title} at least`}
+            className="border border-quiet bg-white"
+            value={block.least?.rounds ?? 1}
+            onChange={(event) => {
+              const least = Number(event.target.value);
+              onEdit(setBlock(block, "least", least > 1 ? { rounds: least } : undefined));
+            }}
+          >
+            {Array.from({ length: rounds }, (_, i) => i + 1).map((n) => (
+              <option key={n} value={n}>
+                {n === 1 ? "1 round" : `${n} rounds`}
+              </option>
+            ))}
+          </select>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** What stays as it is in the whole class. */
+function KeptBoxes(props: {
+  readonly kept: readonly string[];
+  readonly onKept: (kept: readonly string[]) => void;
+}) {
+  return (
+    <fieldset className="flex flex-wrap gap-x-3">
+      <legend className="float-left mr-2 text-quiet">Stay as they are:</legend>
+      {KEPT.map(({ keys, words }) => {
+        const on = keys.every((key) => props.kept.includes(key));
+        const others = props.kept.filter((key) => !keys.some((own) => own === key));
+        return (
+          <label key={words} className="flex items-center gap-1">
+            <input
+              type="checkbox"
+              checked={on}
+              onChange={() => props.onKept(on ? others : [...others, ...keys])}
+            />
+            {words}
+          </label>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+/** What is missing, or another block, with the press that puts it in. */
+function ProposalLines({
+  result,
+  onEdit,
+}: {
+  readonly result: FitResult;
+  readonly onEdit: (edit: Edit) => void;
+}) {
+  const words = useWords();
+  return (
+    <ul aria-label="More of the class">
+      {result.proposals.map((proposal) => (
+        <li
+          key={proposal.kind}
+          className="mt-2 flex items-start justify-between gap-4 border-t border-hairline pt-2"
+        >
+          <p>
+            <b className="tabular-nums">{clockText(proposal.total)}</b> with{" "}
+            {proposalText(proposal, LIBRARY_BOOK, words)}.
+          </p>
+          <Button onClick={() => onEdit(addBlock(proposal.block, proposal.before))}>Put it in</Button>
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -61,9 +176,10 @@ function LockBox({ block, onEdit }: { readonly block: Block } & Pick<Props, "onE
 function OptionLine(props: {
   readonly option: FitResult["options"][number];
   readonly doc: ClassDoc;
+  readonly next: ClassDoc;
   readonly onTake: () => void;
 }) {
-  const { option, doc, onTake } = props;
+  const { option, doc, next, onTake } = props;
   const words = useWords();
   const isSame = option.changes.length === 0;
   return (
@@ -71,6 +187,9 @@ function OptionLine(props: {
       <p>
         <b className="tabular-nums">{clockText(option.total)}</b>{" "}
         {isSame ? "as it stands." : `${changesText(option, doc, LIBRARY_BOOK, words)}.`}
+        {!isSame && (
+          <span className="block text-quiet">{upperFirst(lossText(doc, next, LIBRARY_BOOK, words))}.</span>
+        )}
       </p>
       <Button look="solid" disabled={isSame} onClick={onTake}>
         Take it
@@ -83,16 +202,23 @@ function OptionLine(props: {
 function NoOptions({
   wanted,
   result,
+  doc,
 }: {
   readonly wanted: number | null;
   readonly result: FitResult | null;
+  readonly doc: ClassDoc;
 }) {
+  const words = useWords();
   if (wanted === null) return <p className="mt-3 text-rust">A whole number of minutes.</p>;
   if (result === null) return <p className="mt-3 text-quiet">Working it out…</p>;
   return (
     <p className="mt-3" role="status">
       Out of reach: the nearest is {result.nearest === null ? "none" : clockText(result.nearest)}.
-      {result.locked.length > 0 && " Unlock a block to get nearer."}
+      {result.unlock.map((entry) => (
+        <span key={entry.block} className="block">
+          {upperFirst(unlockText(entry, doc, words))}.
+        </span>
+      ))}
     </p>
   );
 }
@@ -101,11 +227,12 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
   const [minutes, setMinutes] = useState(
     String(doc.promise?.minutes ?? Math.round(scoreOf(doc, LIBRARY_BOOK).seconds.plan / 60)),
   );
+  const [kept, setKept] = useState<readonly string[]>([]);
   const { ask, settings } = room;
   const wanted = /^\d{1,3}$/.test(minutes.trim()) && Number(minutes) > 0 ? Number(minutes) * 60 : null;
   const question: Question<FitResult> | null =
-    wanted === null ? null : (worker, about) => worker.fit(about, wanted);
-  const result = useAnswer(ask, question, [wanted, doc, settings]);
+    wanted === null ? null : (worker, about) => worker.fit(about, wanted, kept);
+  const result = useAnswer(ask, question, [wanted, doc, settings, kept]);
   const present = scoreOf(doc, LIBRARY_BOOK);
   const options = (result?.options ?? []).flatMap((option) => {
     const next = applyEdit(doc, fitEdit(doc, option.changes));
@@ -124,21 +251,21 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
             onChange={(event) => setMinutes(event.target.value)}
           />
         </label>
-        <fieldset className="flex flex-wrap gap-x-3">
-          <legend className="float-left mr-2 text-quiet">Leave as they are:</legend>
-          {doc.blocks.map((block) => (
-            <LockBox key={block.id} block={block} onEdit={onEdit} />
-          ))}
-        </fieldset>
+        <KeptBoxes kept={kept} onKept={setKept} />
       </div>
+      <details>
+        <summary className="mt-2 cursor-pointer text-quiet">Block by block</summary>
+        <BlockRules doc={doc} onEdit={onEdit} />
+      </details>
       <div className="mt-4 border-t-2 border-ink pt-2">
         <p className="flex justify-between">
           <b>As it is</b> <span className="tabular-nums">{clockText(present.seconds.plan)}</span>
         </p>
         <MiniScore doc={doc} score={present} longestSeconds={longest} />
       </div>
+      {result && <ProposalLines result={result} onEdit={onEdit} />}
       {wanted === null || result === null || options.length === 0 ? (
-        <NoOptions wanted={wanted} result={result} />
+        <NoOptions wanted={wanted} result={result} doc={doc} />
       ) : (
         <ol aria-label="Ways to fit">
           {options.map(({ option, doc: next, score }) => (
@@ -146,6 +273,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
               <OptionLine
                 option={option}
                 doc={doc}
+                next={next}
                 onTake={() => {
                   onEdit(fitEdit(doc, option.changes));
                   onOpenChange(false);
