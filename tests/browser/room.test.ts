@@ -56,6 +56,10 @@ async function openRoom(): Promise<void> {
   await seeText(driver(), "The room");
 }
 
+/** The box to tick beside these words. */
+const ticked = (words: string) =>
+  driver().findElement(By.xpath(`//label[contains(normalize-space(.),"${words}")]//input`));
+
 /** The label of a person's cell in a slot's column. */
 async function cell(name: string, says: string) {
   return named(driver(), "td button", `${name}: ${says}`);
@@ -83,7 +87,7 @@ describe("the room", () => {
   test("a row is a whole part, a cell says why and what there was instead", async () => {
     await openRoom();
     // Kit does just what others do, and so stands in one row with them until rows are kept apart.
-    await driver().findElement(By.css("input[type=checkbox]")).click();
+    await (await ticked("one row for the same part")).click();
     await (await named(driver(), "th button", "Kit Orrin")).click();
     await seeText(driver(), "22 lb");
     await accessible(driver());
@@ -108,6 +112,35 @@ describe("the room", () => {
     });
     await (await named(driver(), "button", "Undo that")).click();
     await cell("Ines Marrow", "Kneeling band press, swapped");
+  });
+
+  test("is one stop of the Tab key, goes from cell to cell by arrows, and says what a cell means", async () => {
+    await openRoom();
+    const stops = await driver().findElements(By.css("table [data-cell][tabindex='0']"));
+    expect(stops).toHaveLength(1);
+    await driver().executeScript("arguments[0].focus()", stops[0]);
+    await press(driver(), Key.ARROW_RIGHT, Key.ARROW_DOWN, Key.ARROW_DOWN);
+    const at = await driver().switchTo().activeElement();
+    const says = (await at.getAttribute("aria-label")) ?? "";
+    expect(says).toContain(": ");
+    await seeText(driver(), says);
+    expect(await driver().findElements(By.css("table [data-cell][tabindex='0']"))).toHaveLength(1);
+    // The class itself didn't move on by these keys: the room is still there.
+    await seeText(driver(), "The room");
+    await (await ticked("names")).click();
+    await seeText(driver(), "Kneeling band press");
+    await accessible(driver());
+  });
+
+  test("opens a home, and comes back to the room", async () => {
+    await openRoom();
+    await (await ticked("one row for the same part")).click();
+    await (await named(driver(), "th button", "Ines Marrow")).click();
+    await (await named(driver(), "aside a", "What is at home")).click();
+    await see(driver(), "her home", async () => (await driver().getCurrentUrl()).includes("/people/"));
+    await (await named(driver(), "a", "Back to the room")).click();
+    await seeText(driver(), "The one thing to own next");
+    await seeText(driver(), "The room");
   });
 
   test("follows an edit of the class", async () => {

@@ -6,6 +6,7 @@
 import type { ClassDoc } from "../class/document";
 import { type Balance, balanceOf } from "../effort/balance";
 import { type EffortCurve, effortCurve } from "../effort/effort";
+import { type RoomLimit, roomLimits } from "../effort/room-limits";
 import type { Mark, Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import { type NextThing, nextThings } from "../parts/announce";
@@ -41,6 +42,8 @@ export interface Shape {
   /** One for each part, in the order of the people. */
   readonly each: readonly Balance[];
   readonly loads: readonly number[];
+  /** Where the room is at its limit, and who. */
+  readonly limits: readonly RoomLimit[];
 }
 
 interface Known extends About {
@@ -142,6 +145,7 @@ export class Engine {
       asSet: balance(own),
       each: parts.map(balance),
       loads: parts.map((part) => effortCurve(doc, this.library, { part }).sessionLoad),
+      limits: roomLimits(doc, this.library, parts),
     };
   }
 

@@ -57,7 +57,13 @@ describe("what is announced", () => {
       return { id, n: after.slots.filter((s) => before.has(s.slot) && s.status === "as-set").length };
     });
     const most = Math.max(...counts.map((count) => count.n));
-    expect(each.get("a")).toEqual({ thing: counts.find((c) => c.n === most)?.id, slots: most, people: 1 });
+    const next = each.get("a");
+    expect(next).toMatchObject({ thing: counts.find((c) => c.n === most)?.id, slots: most, people: 1 });
+    // It says for whom, and what would change.
+    expect(next?.who).toEqual([person.name]);
+    expect(next?.where).toHaveLength(most);
+    expect(next?.where.every((slot) => before.has(slot))).toBe(true);
+    expect(room?.who).toHaveLength(room?.people ?? -1);
     expect(room?.slots).toBeGreaterThanOrEqual(most);
     expect(each.has("b")).toBe(false);
   });

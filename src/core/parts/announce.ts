@@ -63,6 +63,10 @@ export interface NextThing {
   readonly slots: number;
   /** People for whom it changes something. */
   readonly people: number;
+  /** Their names, whom it helps most first. */
+  readonly who: readonly string[];
+  /** Those slots, in the order of the class. */
+  readonly where: readonly string[];
 }
 
 const toMend = (part: Part) =>
@@ -76,12 +80,36 @@ function turned(
   thing: Thing,
   library: MoveBook,
   options: PartOptions,
-): number {
+): readonly string[] {
   const open = new Set(toMend(part).map((slot) => slot.slot));
-  if (open.size === 0) return 0;
+  if (open.size === 0) return [];
   const kit = [...(person.kit ?? []), { ...thing.item, id: "brontle-next-thing" }];
   const after = partFor(doc, { ...person, kit }, library, options);
-  return after.slots.filter((slot) => open.has(slot.slot) && slot.status === "as-set").length;
+  return after.slots
+    .filter((slot) => open.has(slot.slot) && slot.status === "as-set")
+    .map(({ slot }) => slot);
+}
+
+interface Helped {
+  readonly person: Person;
+  readonly where: readonly string[];
+}
+
+function forRoom(
+  thing: ThingId,
+  helped: readonly Helped[],
+  slots: number,
+  parts: readonly Part[],
+): NextThing {
+  const most = [...helped].sort((a, b) => b.where.length - a.where.length);
+  const turnedSlots = new Set(helped.flatMap(({ where }) => where));
+  return {
+    thing,
+    slots,
+    people: helped.length,
+    who: most.map(({ person }) => person.name),
+    where: (parts[0]?.slots ?? []).map(({ slot }) => slot).filter((slot) => turnedSlots.has(slot)),
+  };
 }
 
 /** For each thing, how many slots it would turn for each of these people. */
@@ -96,16 +124,18 @@ export function nextThings(
   const each = new Map<string, NextThing>();
   let room: NextThing | null = null;
   for (const thing of THINGS) {
-    const helped = people.flatMap((person) => {
+    const helped = people.flatMap((person): Helped[] => {
       const part = byPerson.get(person.id);
-      const slots = part ? turned(doc, person, part, thing, library, options) : 0;
-      return slots > 0 ? [{ id: person.id, slots }] : [];
+      const where = part ? turned(doc, person, part, thing, library, options) : [];
+      return where.length > 0 ? [{ person, where }] : [];
     });
-    for (const { id, slots } of helped) {
-      if (slots > (each.get(id)?.slots ?? 0)) each.set(id, { thing: thing.id, slots, people: 1 });
+    for (const { person, where } of helped) {
+      const { id, name } = person;
+      if (where.length > (each.get(id)?.slots ?? 0))
+        each.set(id, { thing: thing.id, slots: where.length, people: 1, who: [name], where });
     }
-    const slots = helped.reduce((sum, one) => sum + one.slots, 0);
-    if (slots > (room?.slots ?? 0)) room = { thing: thing.id, slots, people: helped.length };
+    const slots = helped.reduce((sum, one) => sum + one.where.length, 0);
+    if (slots > (room?.slots ?? 0)) room = forRoom(thing.id, helped, slots, parts);
   }
   return { room, each };
 }

@@ -33,6 +33,25 @@ export function groupsOf(parts: readonly Part[], slotId: string): readonly Group
 /** Strain up to which a set leaves what was meant. */
 const LEAVES = 0.05;
 
+/** The most that more than half of all do of a slot's dose, in reps or seconds; null where it isn't counted or nobody does it. */
+export function mostCan(
+  parts: readonly Part[],
+  slotId: string,
+): { readonly unit: "reps" | "seconds"; readonly amount: number } | null {
+  const own = parts.flatMap((part) =>
+    part.slots.filter(({ slot, status }) => slot === slotId && status !== "unmet"),
+  );
+  const amounts = own.map(({ sets = [], reps }) => ({
+    reps: sets[0]?.reps?.plan ?? reps?.plan ?? null,
+    seconds: sets[0]?.seconds ?? null,
+  }));
+  const isReps = amounts.filter(({ reps }) => reps !== null).length * 2 > amounts.length;
+  const unit = isReps ? "reps" : "seconds";
+  const told = amounts.flatMap((each) => each[unit] ?? []).sort((a, b) => b - a);
+  const amount = told[amounts.length >> 1];
+  return amount === undefined ? null : { unit, amount };
+}
+
 /** How many do a slot as set with the reserve that is meant, each at their own level and weight. */
 export function canDo(parts: readonly Part[], slotId: string): { readonly can: number; readonly of: number } {
   const own = parts.flatMap((part) => part.slots.filter(({ slot }) => slot === slotId));

@@ -4,7 +4,15 @@ import { checkClass } from "../class/check-class";
 import { checkRoster } from "../homes/roster";
 import { LIBRARY_BOOK } from "../moves/library/index";
 import { partsFor } from "./parts";
-import { FILTERS, filterCounts, roomColumns, roomRows, shortBefore, spreadOver } from "./room-rows";
+import {
+  FILTERS,
+  filterCounts,
+  otherwiseIn,
+  roomColumns,
+  roomRows,
+  shortBefore,
+  spreadOver,
+} from "./room-rows";
 
 const read = (path: string) =>
   JSON.parse(readFileSync(new URL(`../../../demo/${path}`, import.meta.url), "utf8"));
@@ -28,6 +36,28 @@ describe("the room as rows", () => {
     const some = parts.filter((part) => part.changeovers.some(({ short }) => short > 0));
     expect(counts.short).toBe(some.length);
     expect(counts.unmet).toBeLessThanOrEqual(counts.changed);
+  });
+
+  test("keeps to an order that is given, whatever changes in the parts, and puts who is new last", () => {
+    const first = roomRows(parts, "all", false).map(({ part }) => part.person);
+    const changed = parts.map((part, i) =>
+      i % 3 === 0
+        ? { ...part, slots: part.slots.map((slot) => ({ ...slot, status: "unmet" as const })) }
+        : part,
+    );
+    expect(roomRows(changed, "all", false).map(({ part }) => part.person)).not.toEqual(first);
+    expect(roomRows(changed, "all", false, first).map(({ part }) => part.person)).toEqual(first);
+    const [gone, ...kept] = first;
+    expect(roomRows(changed, "all", false, kept).at(-1)?.part.person).toBe(gone);
+  });
+
+  test("counts what is done otherwise in a folded block", () => {
+    const [part] = parts;
+    if (!part) throw new Error("nobody");
+    const slots = part.slots.map(({ slot }) => slot);
+    const other = part.slots.filter(({ status }) => status !== "as-set").length;
+    expect(otherwiseIn(part, slots)).toBe(other);
+    expect(otherwiseIn(part, [])).toBe(0);
   });
 
   test("folded, people of a row do the same in every slot, and no two rows do", () => {

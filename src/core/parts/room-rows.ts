@@ -47,8 +47,19 @@ function weight(part: Part): number {
   );
 }
 
-/** Rows for a filter; folded, people who do the same in every slot share one. */
-export function roomRows(parts: readonly Part[], filter: Filter, fold: boolean): readonly RoomRow[] {
+/**
+ * Rows for a filter; folded, people who do the same in every slot share one. With an `order` of people's ids
+ * rows keep to it, so that none jumps while somebody's part is changed; else what stands out comes first.
+ */
+export function roomRows(
+  parts: readonly Part[],
+  filter: Filter,
+  fold: boolean,
+  order: readonly string[] = [],
+): readonly RoomRow[] {
+  const place = new Map(order.map((person, i) => [person, i]));
+  const placeOf = ({ people }: { readonly people: readonly Part[] }) =>
+    Math.min(...people.map(({ person }) => place.get(person) ?? Number.POSITIVE_INFINITY));
   const rows = new Map<string, Part[]>();
   for (const part of parts.filter(passes[filter])) {
     const key = fold ? foldKey(part) : part.person;
@@ -60,7 +71,11 @@ export function roomRows(parts: readonly Part[], filter: Filter, fold: boolean):
       people,
       part: people[0] as Part,
     }))
-    .sort((a, b) => weight(b.part) - weight(a.part) || a.part.name.localeCompare(b.part.name, "en"));
+    .sort((a, b) => {
+      const [x, y] = [placeOf(a), placeOf(b)];
+      if (x !== y) return x - y;
+      return weight(b.part) - weight(a.part) || a.part.name.localeCompare(b.part.name, "en");
+    });
 }
 
 export interface RoomColumn {
@@ -82,6 +97,14 @@ export function roomColumns(doc: ClassDoc): readonly RoomColumn[] {
       first: i === 0,
     })),
   );
+}
+
+/** Columns past which a class is folded to its blocks. */
+export const MANY_COLUMNS = 24;
+
+/** Moves of a block that somebody does otherwise than set. */
+export function otherwiseIn(part: Part, slots: readonly string[]): number {
+  return part.slots.filter(({ slot, status }) => slots.includes(slot) && status !== "as-set").length;
 }
 
 /** How many do a slot in each way, in the order of the statuses, without those that nobody has. */

@@ -1,5 +1,5 @@
 "use client";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
@@ -12,7 +12,7 @@ import { ownRests, type Settings } from "@/core/settings/settings";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
 import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
-import { RoomPanel } from "@/features/room/room-panel";
+import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
 import { type Room, useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
@@ -51,6 +51,10 @@ function useDeskView() {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [more, setMore] = useState(false);
   const [view, setView] = useState<"score" | "room">("score");
+  // Back from somebody's home the room is open as it was.
+  useEffect(() => {
+    if (window.location.hash === "#room") setView("room");
+  }, []);
   const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
   const [tab, setTab] = useState<PanelTab>("who");
   const [curve, setCurve] = useState<readonly number[] | null>(null);
@@ -151,6 +155,7 @@ function Beside(
   props: Parts & {
     readonly review: Review;
     readonly overrule: ReturnType<typeof useOverrule>["overrule"];
+    readonly homeOf: HomeOf;
     readonly book: MoveBook;
   },
 ) {
@@ -165,6 +170,7 @@ function Beside(
         choice={choice}
         onChoose={view.setChoice}
         overrule={props.overrule}
+        homeOf={props.homeOf}
       />
     );
   return (
@@ -227,7 +233,7 @@ function DeskDialogs(
 export function DeskScreen(props: Props) {
   const desk = useDesk(props.id, props.doc, props.revision);
   const view = useDeskView();
-  const { people, overrule } = useOverrule(desk, props.people);
+  const { people, overrule, homeOf } = useOverrule(desk, props.people);
   const room = useParts(desk.doc, people, props.settings, props.today);
   const book = bookFor(desk.doc, LIBRARY_BOOK);
   const review = useReview(desk, room);
@@ -289,7 +295,7 @@ export function DeskScreen(props: Props) {
             <ScoreAndBlock {...parts} review={review} actions={actions} />
           )}
         </main>
-        <Beside {...parts} review={review} overrule={overrule} book={book} />
+        <Beside {...parts} review={review} overrule={overrule} homeOf={homeOf} book={book} />
       </div>
       <DeskDialogs {...parts} people={people} own={props.ownMoves} onChoose={choose} />
     </div>

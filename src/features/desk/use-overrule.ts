@@ -1,17 +1,17 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { dropEntry, keyOf, putEntry } from "@/core/class/keyed";
 import type { Person } from "@/core/homes/home";
-import type { Overrule } from "@/features/room/room-panel";
+import type { HomeOf, Overrule } from "@/features/room/room-panel";
 import type { Desk } from "./use-desk";
 
 /** The people of the Desk, and the instructor's own choices for them: in this class as an edit, or always as theirs. */
 export function useOverrule(
   desk: Desk,
   stored: readonly { readonly id: string; readonly doc: Person }[],
-): { readonly people: readonly Person[]; readonly overrule: Overrule } {
+): { readonly people: readonly Person[]; readonly overrule: Overrule; readonly homeOf: HomeOf } {
   const [people, setPeople] = useState(() => stored.map((row) => row.doc));
   const { edit, doc } = desk;
   const overrule = useMemo<Overrule>(
@@ -38,5 +38,12 @@ export function useOverrule(
     }),
     [doc, edit, stored],
   );
-  return { people, overrule };
+  const homeOf = useCallback<HomeOf>(
+    (person) => {
+      const row = stored.find((entry) => entry.doc.id === person);
+      return row ? `/people/${row.id}` : null;
+    },
+    [stored],
+  );
+  return { people, overrule, homeOf };
 }

@@ -5,7 +5,7 @@ import type { Person } from "@/core/homes/home";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
-import { canDo, type Group, groupsOf } from "@/core/parts/groups";
+import { canDo, type Group, groupsOf, mostCan } from "@/core/parts/groups";
 import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
@@ -87,12 +87,14 @@ export function WhoDoesWhat(props: {
 /** How many do it as set and have left in it what was meant. */
 function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string }) {
   const { can, of } = canDo(parts, slotId);
+  const most = mostCan(parts, slotId);
   return (
     <p className="mt-1">
       <b>
         {can} of {of}
       </b>{" "}
       can do it as set, with the reserve that is meant.
+      {most && can * 2 < of && ` Most can ${most.amount} ${most.unit === "reps" ? "reps" : "s"}.`}
     </p>
   );
 }

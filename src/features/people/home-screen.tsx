@@ -1,5 +1,6 @@
 "use client";
-import { useRouter } from "next/navigation";
+import Link from "next/link";
+import { useRouter, useSearchParams } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
@@ -13,6 +14,12 @@ import { HomeForm } from "./home-form";
 import { PersonalLink } from "./personal-link";
 
 /** One person's home, on a page of its own. `id` null: somebody new. */
+/** The class from whose room somebody came here; null where they came from elsewhere. */
+function useBack(): string | null {
+  const back = useSearchParams().get("back");
+  return back !== null && /^\/classes\/[0-9a-f-]+#room$/.test(back) ? back : null;
+}
+
 export function HomeScreen({
   id,
   person,
@@ -31,9 +38,10 @@ export function HomeScreen({
   const router = useRouter();
   const [asking, setAsking] = useState(false);
   const record = useRecord<Person>(`/api/people/${id}`, "person", person);
+  const back = useBack();
   const saved = (name: string) => {
     toast.success(`${name} is saved.`);
-    router.push("/people");
+    router.push(back ?? "/people");
     router.refresh();
   };
   const save = async (changed: Person): Promise<string | null> => {
@@ -66,6 +74,13 @@ export function HomeScreen({
       <TopLine here="People" places={PLACES} />
       <main className="mx-auto max-w-5xl px-6 py-5">
         <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
+        {back && (
+          <p className="mb-2">
+            <Link className="underline underline-offset-2" href={back}>
+              Back to the room
+            </Link>
+          </p>
+        )}
         {record.meets.length > 0 && <TwoVersions meets={record.meets} onChoose={choose} />}
         <HomeForm person={person} onSave={save} />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}

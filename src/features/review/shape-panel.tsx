@@ -1,7 +1,11 @@
 "use client";
 import { useEffect, useState } from "react";
+import { findSlot } from "@/core/class/document";
+import { groupSets, SET_GROUPS, type SetGroup } from "@/core/effort/room-limits";
 import type { Shape } from "@/core/engine/engine";
 import { MARK_GLYPH, MARKS, type Mark } from "@/core/homes/home";
+import { bookFor, resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Muscle } from "@/core/moves/move";
 import { spreadOf } from "@/core/shape/shape-json";
 import { clockText } from "@/core/units";
@@ -9,6 +13,8 @@ import { useWords } from "@/features/language/use-words";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { BarChart, type BarLine } from "./bar-chart";
+
+const SET_KEYS = Object.keys(SET_GROUPS) as readonly SetGroup[];
 
 export type Whose = { readonly mark: Mark } | { readonly person: string };
 
@@ -70,7 +76,7 @@ export function ShapePanel(props: {
           </option>
         ))}
       </select>
-      {shape ? <Numbers shape={shape} /> : <p className="mt-3 text-quiet">Working it out…</p>}
+      {shape ? <Numbers shape={shape} room={room} /> : <p className="mt-3 text-quiet">Working it out…</p>}
     </div>
   );
 }
@@ -81,7 +87,74 @@ function range(values: readonly number[], text: (n: number) => string): string {
   return `${text(spread.least)} to ${text(spread.most)} over everybody`;
 }
 
-function Numbers({ shape }: { readonly shape: Shape }) {
+/** Limits that are told at first. */
+const LIMITS = 5;
+
+/** Where the room is at its limit, and who. */
+function Limits({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
+  const words = useWords();
+  const book = bookFor(room.doc, LIBRARY_BOOK);
+  if (room.parts.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-3 font-bold">At their limit</h3>
+      {shape.limits.length === 0 && <p className="text-quiet">Nobody has less than a rep left anywhere.</p>}
+      <ul>
+        {shape.limits.slice(0, LIMITS).map(({ slot: id, at, who, muscle }) => {
+          const slot = findSlot(room.doc, id)?.slot;
+          const few = who.length > 3 ? [...who.slice(0, 2), `${who.length - 2} others`] : who;
+          return (
+            <li key={id} className="border-t border-hairline py-0.5">
+              <span className="mr-1.5 tabular-nums text-quiet">{clockText(at)}</span>
+              <b>{slot ? resolveMove(slot.move, book).name : id}</b>
+              {muscle && ` (${words.name("muscle", muscle)})`}: {words.and(few)}
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+/** Hard sets of each person, by what they are for. */
+function SetsOfEach({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
+  const words = useWords();
+  if (room.parts.length === 0) return null;
+  return (
+    <details className="mt-2">
+      <summary className="cursor-pointer font-bold">Hard sets of each</summary>
+      <table className="w-full text-left text-sm">
+        <thead>
+          <tr className="text-quiet">
+            <th className="font-normal">who</th>
+            {SET_KEYS.map((group) => (
+              <th key={group} className="w-11 text-right font-normal">
+                {words.name("setGroup", group)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {room.parts.map((part, i) => {
+            const sets = groupSets(shape.each[i]?.hardSets ?? new Map());
+            return (
+              <tr key={part.person} className="border-t border-hairline">
+                <td className="truncate">{part.name}</td>
+                {SET_KEYS.map((group) => (
+                  <td key={group} className="text-right tabular-nums">
+                    {sets[group]}
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
   const words = useWords();
   const { curve, asSet, each } = shape;
   const muscles = [...new Set([asSet, ...each].flatMap((balance) => [...balance.hardSets.keys()]))];
@@ -163,9 +236,11 @@ function Numbers({ shape }: { readonly shape: Shape }) {
           </dd>
         </div>
       </dl>
+      <Limits shape={shape} room={room} />
       <h3 className="mt-3 font-bold">Hard sets by muscle</h3>
       <p className="text-sm text-quiet">The bar is the choice above; the line spans everybody's parts.</p>
       <BarChart lines={bars} label="Hard sets by muscle, with the spread over everybody" />
+      <SetsOfEach shape={shape} room={room} />
     </>
   );
 }

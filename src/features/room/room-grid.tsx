@@ -1,53 +1,88 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { findSlot } from "@/core/class/document";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
-import type { Part, PartSlot } from "@/core/parts/part";
+import type { Part } from "@/core/parts/part";
 import {
   FILTERS,
   type Filter,
   filterCounts,
+  MANY_COLUMNS,
   type RoomColumn,
-  type RoomRow,
   roomColumns,
   roomRows,
-  shortBefore,
 } from "@/core/parts/room-rows";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
-import { cellText, spreadText } from "@/words/room-words";
+import { spreadText } from "@/words/room-words";
+import { type GridColumn, type RoomChoice, RoomLine } from "./room-line";
+import { useRoomKeys } from "./use-room-keys";
 
-/** What is looked at: a whole row, a whole column, or one cell. */
-export interface RoomChoice {
-  readonly person: string | null;
-  readonly slot: string | null;
-}
+export type { RoomChoice } from "./room-line";
 
-const CELL_LOOK: Record<PartSlot["status"], string> = {
-  "as-set": "text-quiet",
-  eased: "text-ink",
-  raised: "text-ink",
-  swapped: "bg-pine text-paper",
-  unmet: "border-2 border-rust font-bold text-rust",
-};
-
-/** People by slots, to be read at a glance: what is as set is a dot, what isn't says what it is. */
-export function RoomGrid(props: {
+interface Props {
   readonly doc: ClassDoc;
   readonly parts: readonly Part[];
   readonly book: MoveBook;
   readonly choice: RoomChoice;
   readonly onChoose: (choice: RoomChoice) => void;
-}) {
+}
+
+/** Rows that keep their order while parts change; what stands out comes first when they are looked at anew. */
+function useRows(parts: readonly Part[], filter: Filter, fold: boolean) {
+  const order = useRef<{ readonly key: string; readonly people: readonly string[] } | null>(null);
+  return useMemo(() => {
+    const who = parts.map(({ person }) => person).join();
+    const key = `${filter} ${fold} ${who}`;
+    const kept = order.current?.key === key ? order.current.people : [];
+    const rows = roomRows(parts, filter, fold, kept);
+    if (kept.length === 0)
+      order.current = {
+        key,
+        people: rows.flatMap(({ people }) => people.map(({ person }) => person)),
+      };
+    return rows;
+  }, [parts, filter, fold]);
+}
+
+/** Which blocks are folded to one column each: all of a long class, until they are opened. */
+function useColumns(doc: ClassDoc) {
+  const all = useMemo(() => roomColumns(doc), [doc]);
+  const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
+  const folds = all.length > MANY_COLUMNS;
+  const columns = useMemo(
+    () =>
+      all.flatMap((column): GridColumn[] => {
+        if (!folds || opened.has(column.block)) return [{ ...column, folded: null }];
+        if (!column.first) return [];
+        const slots = all.filter(({ block }) => block === column.block).map(({ slot }) => slot);
+        return [{ ...column, folded: slots }];
+      }),
+    [all, folds, opened],
+  );
+  const toggle = (block: string) =>
+    setOpened((now) => {
+      const next = new Set(now);
+      if (!next.delete(block)) next.add(block);
+      return next;
+    });
+  return { columns, toggle: folds ? toggle : null };
+}
+
+/** People by slots, to be read at a glance: what is as set is a dot, what isn't says what it is. */
+export function RoomGrid(props: Props) {
   const words = useWords();
   const { doc, parts, choice } = props;
   const [filter, setFilter] = useState<Filter>("all");
   const [fold, setFold] = useState(true);
-  const columns = useMemo(() => roomColumns(doc), [doc]);
+  const [wide, setWide] = useState(false);
+  const [said, setSaid] = useState("");
+  const { columns, toggle } = useColumns(doc);
   const counts = useMemo(() => filterCounts(parts), [parts]);
-  const rows = useMemo(() => roomRows(parts, filter, fold), [parts, filter, fold]);
-  const tight = rows.length > 18;
+  const rows = useRows(parts, filter, fold);
+  const keys = useRoomKeys();
+  const tight = rows.length > 18 && !wide;
   return (
     <section aria-label="The room" className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-center gap-4 border-b border-hairline pb-2">
@@ -68,14 +103,24 @@ export function RoomGrid(props: {
           ))}
         </fieldset>
         <label className="ml-auto flex items-center gap-1.5">
+          <input type="checkbox" checked={wide} onChange={(event) => setWide(event.target.checked)} />
+          names
+        </label>
+        <label className="flex items-center gap-1.5">
           <input type="checkbox" checked={fold} onChange={(event) => setFold(event.target.checked)} />
           one row for the same part
         </label>
       </div>
       <div className="min-h-0 flex-1 overflow-auto">
-        <table className="w-full table-fixed border-collapse text-center">
+        <table
+          ref={keys.ref}
+          onKeyDown={keys.onKeyDown}
+          onFocus={keys.onFocus}
+          className={cx("border-collapse text-center", wide ? "min-w-full" : "w-full table-fixed")}
+        >
           <caption className="sr-only">
-            What each person does in each move: a dot is as set; other cells say what differs.
+            What each person does in each move: a dot is as set; other cells say what differs. Arrow keys go
+            from cell to cell.
           </caption>
           <colgroup>
             <col className="w-44" />
@@ -84,78 +129,108 @@ export function RoomGrid(props: {
             ))}
           </colgroup>
           <thead className="sticky top-0 z-10 bg-paper">
-            <BlockHeads columns={columns} />
+            <BlockHeads columns={columns} onToggle={toggle} />
             <tr className="align-bottom">
               <th scope="col" className="pb-1 text-left text-sm font-semibold text-quiet">
                 {parts.length} people, {rows.length} {rows.length === 1 ? "row" : "rows"}
               </th>
               {columns.map((column) => (
-                <ColumnHead key={column.slot} column={column} {...props} />
+                <ColumnHead key={column.slot} column={column} wide={wide} {...props} />
               ))}
             </tr>
           </thead>
           <tbody>
             {rows.map((row) => (
-              <Row
+              <RoomLine
                 key={row.key}
                 row={row}
                 columns={columns}
                 tight={tight}
+                wide={wide}
                 choice={choice}
                 onChoose={props.onChoose}
+                onSay={setSaid}
               />
             ))}
           </tbody>
         </table>
       </div>
+      <p aria-hidden className="h-6 truncate border-t border-hairline pt-0.5 text-quiet">
+        {said || "Point at a cell to read who does what there; arrow keys go from cell to cell."}
+      </p>
     </section>
   );
 }
 
-/** The brackets of the blocks above their columns. */
-function BlockHeads({ columns }: { readonly columns: readonly RoomColumn[] }) {
+/** The brackets of the blocks above their columns; in a long class each opens and shuts its own. */
+function BlockHeads({
+  columns,
+  onToggle,
+}: {
+  readonly columns: readonly GridColumn[];
+  readonly onToggle: ((block: string) => void) | null;
+}) {
   const blocks = columns.filter((column) => column.first);
   return (
     <tr>
       <th aria-hidden className="p-0" />
-      {blocks.map(({ block, blockTitle }) => (
+      {blocks.map(({ block, blockTitle, folded }) => (
         <th
           key={block}
           scope="colgroup"
           colSpan={columns.filter((column) => column.block === block).length}
           className="truncate border-l-2 border-t-2 border-ink px-1 text-left text-sm font-bold"
         >
-          {blockTitle}
+          {onToggle ? (
+            <button
+              type="button"
+              className="w-full truncate text-left"
+              aria-expanded={folded === null}
+              title={`${blockTitle}: ${folded ? `${folded.length} moves, open` : "shut"}`}
+              onClick={() => onToggle(block)}
+            >
+              {folded ? "+" : "−"} {blockTitle}
+            </button>
+          ) : (
+            blockTitle
+          )}
         </th>
       ))}
     </tr>
   );
 }
 
-function ColumnHead(props: {
-  readonly column: RoomColumn;
-  readonly doc: ClassDoc;
-  readonly parts: readonly Part[];
-  readonly book: MoveBook;
-  readonly choice: RoomChoice;
-  readonly onChoose: (choice: RoomChoice) => void;
-}) {
+function ColumnHead(props: Props & { readonly column: GridColumn; readonly wide: boolean }) {
   const words = useWords();
-  const { column, choice } = props;
-  const slot = findSlot(props.doc, column.slot)?.slot;
-  const name = slot ? resolveMove(slot.move, props.book).name : "";
+  const { column, choice, wide } = props;
+  if (column.folded)
+    return (
+      <th scope="col" className="border-l-2 border-ink p-0 pb-1 text-sm font-normal text-quiet">
+        {column.folded.length} moves
+      </th>
+    );
+  const name = nameOf(column, props);
   const chosen = choice.slot === column.slot && choice.person === null;
+  const says = `${name}: ${spreadText(props.parts, column.slot, words)}`;
   return (
     <th scope="col" className={cx("p-0 font-normal", column.first && "border-l-2 border-ink")}>
       <button
         type="button"
         aria-pressed={chosen}
-        title={`${name}: ${spreadText(props.parts, column.slot, words)}`}
-        aria-label={`${name}: ${spreadText(props.parts, column.slot, words)}`}
-        className="flex h-28 w-full items-end justify-center gap-0.5 pb-1 aria-pressed:bg-marker"
+        title={says}
+        aria-label={says}
+        className={cx(
+          "flex w-full items-end justify-center gap-0.5 pb-1 aria-pressed:bg-marker",
+          wide ? "min-h-10 min-w-28 px-1" : "h-28",
+        )}
         onClick={() => props.onChoose({ person: null, slot: column.slot })}
       >
-        <span className="max-h-24 rotate-180 overflow-hidden text-left text-sm leading-tight [writing-mode:vertical-rl]">
+        <span
+          className={cx(
+            "text-sm leading-tight",
+            wide ? "text-left" : "max-h-24 rotate-180 overflow-hidden text-left [writing-mode:vertical-rl]",
+          )}
+        >
           {column.number} {name}
         </span>
       </button>
@@ -163,66 +238,7 @@ function ColumnHead(props: {
   );
 }
 
-function firstNames(row: RoomRow): string {
-  const names = row.people.map((part) => part.name);
-  if (names.length === 1) return names[0] ?? "";
-  const short = names.map((name) => name.split(" ")[0] ?? name);
-  return short.length <= 3 ? short.join(", ") : `${short.slice(0, 2).join(", ")} +${short.length - 2}`;
-}
-
-function Row(props: {
-  readonly row: RoomRow;
-  readonly columns: readonly RoomColumn[];
-  readonly tight: boolean;
-  readonly choice: RoomChoice;
-  readonly onChoose: (choice: RoomChoice) => void;
-}) {
-  const words = useWords();
-  const { row, columns, choice, onChoose } = props;
-  const { part } = row;
-  const mine = row.people.some((other) => other.person === choice.person);
-  const height = props.tight ? "h-5 text-xs" : "h-7 text-sm";
-  return (
-    <tr className={cx("border-b border-hairline", mine && choice.slot === null && "bg-marker")}>
-      <th scope="row" className="p-0 text-left font-normal">
-        <button
-          type="button"
-          title={row.people.map((other) => other.name).join(", ")}
-          className={cx("w-full truncate pr-2 text-left", height, !part.homeKnown && "text-rust")}
-          onClick={() => onChoose({ person: part.person, slot: null })}
-        >
-          <b>{firstNames(row)}</b>
-          {!part.homeKnown && " not said"}
-        </button>
-      </th>
-      {columns.map((column) => {
-        const slot = part.slots.find((entry) => entry.slot === column.slot);
-        if (!slot) return <td key={column.slot} />;
-        const short = shortBefore(part, column.slot);
-        const chosen = mine && choice.slot === column.slot;
-        const says = `${row.people.map((other) => other.name).join(", ")}: ${slot.name}, ${words.name("status", slot.status)}${
-          short > 0 ? `, ${short} s short before it` : ""
-        }`;
-        return (
-          <td key={column.slot} className={cx("p-px", column.first && "border-l-2 border-ink")}>
-            <button
-              type="button"
-              aria-label={says}
-              title={says}
-              className={cx(
-                "relative w-full whitespace-nowrap leading-none",
-                height,
-                chosen ? "bg-marker font-bold text-ink outline-2 outline-ink" : CELL_LOOK[slot.status],
-                slot.overruled && "underline decoration-2 underline-offset-2",
-              )}
-              onClick={() => onChoose({ person: part.person, slot: column.slot })}
-            >
-              {cellText(slot, words)}
-              {short > 0 && <span aria-hidden className="absolute inset-x-0.5 bottom-0 h-[3px] bg-rust" />}
-            </button>
-          </td>
-        );
-      })}
-    </tr>
-  );
+function nameOf({ slot: id }: RoomColumn, { doc, book }: Props): string {
+  const slot = findSlot(doc, id)?.slot;
+  return slot ? resolveMove(slot.move, book).name : "";
 }

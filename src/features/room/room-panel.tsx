@@ -1,19 +1,21 @@
 "use client";
+import Link from "next/link";
+import { usePathname } from "next/navigation";
 import { useEffect, useState } from "react";
 import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import type { NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
-import { kitToAnnounce } from "@/core/parts/announce";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { shortBefore } from "@/core/parts/room-rows";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { stopText } from "@/words/dose-words";
-import { kitName, kitText } from "@/words/kit-words";
+import { kitText } from "@/words/kit-words";
 import { dearerText, statusText, usesText, whyText } from "@/words/part-words";
 import type { Words } from "@/words/words";
+import { Announce } from "./announce";
 import type { RoomChoice } from "./room-grid";
 import type { Room } from "./use-parts";
 
@@ -23,7 +25,11 @@ export interface Overrule {
   readonly always: (from: string, person: Person, move: string | null) => void;
 }
 
+/** The address of the page of what somebody has at home; null where they have none. */
+export type HomeOf = (person: string) => string | null;
+
 interface PanelProps {
+  readonly homeOf: HomeOf;
   readonly doc: ClassDoc;
   readonly room: Room;
   readonly book: MoveBook;
@@ -58,7 +64,7 @@ export function RoomPanel(props: PanelProps) {
           />
         )
       ) : (
-        <Announce room={room} next={next} />
+        <Announce room={room} next={next} doc={props.doc} book={props.book} />
       )}
     </aside>
   );
@@ -74,38 +80,6 @@ function useNextThings(room: Room): NextThings | null {
     return () => clearTimeout(timer);
   }, [parts]);
   return known;
-}
-
-function Announce({ room, next }: { readonly room: Room; readonly next: NextThings | null }) {
-  const words = useWords();
-  const kit = kitToAnnounce(room.parts, room.people);
-  return (
-    <>
-      <h2 className="text-base font-bold">To announce</h2>
-      <p className="mt-1 text-quiet">In order of first use; in brackets how many people use it.</p>
-      <ol className="mt-2">
-        {kit.map(({ type, people }) => (
-          <li key={type} className="flex justify-between border-t border-hairline py-1">
-            <span>{kitName(type, 2, words)}</span>
-            <span className="tabular-nums text-quiet">{people}</span>
-          </li>
-        ))}
-      </ol>
-      {next?.room && (
-        <div className="mt-3 border-t-2 border-ink pt-2">
-          <h3 className="font-bold">The one thing to own next</h3>
-          <p>
-            <b>{words.name("thing", next.room.thing)}</b> would turn {next.room.slots} swapped or unmet moves
-            of {next.room.people} people into as set.
-          </p>
-        </div>
-      )}
-      <p className="mt-3 text-sm text-quiet">
-        Choose a name for a whole part, a cell for one move of one person, a move for its spread. A dot is as
-        set. A rust foot: the gap before it is too short for what they have to change.
-      </p>
-    </>
-  );
 }
 
 function doses(slot: PartSlot, words: Words): string {
@@ -124,6 +98,8 @@ function WholePart(
     return item ? [kitText(item, words, person.units, count)] : [];
   });
   const own = props.next?.each.find(([id]) => id === person.id)?.[1];
+  const pathname = usePathname();
+  const home = props.homeOf(person.id);
   return (
     <>
       <h2 className="text-lg font-bold leading-tight">{person.name}</h2>
@@ -136,6 +112,14 @@ function WholePart(
         <p className="text-quiet">
           There are so many ways to do this class with what is at home that not all were compared.
         </p>
+      )}
+      {home && (
+        <Link
+          className="underline underline-offset-2"
+          href={`${home}?back=${encodeURIComponent(`${pathname}#room`)}`}
+        >
+          What is at home
+        </Link>
       )}
       {own && (
         <p className="text-quiet">

@@ -2,6 +2,7 @@
 import type { BlockRole, LoadTarget, Stance } from "../../core/class/document";
 import type { SegmentKind } from "../../core/class/expand";
 import type { BlockShape } from "../../core/class/sentence";
+import type { SetGroup } from "../../core/effort/room-limits";
 import type { Mark } from "../../core/homes/home";
 import type { KitType } from "../../core/homes/kit";
 import type { Limit } from "../../core/homes/limits";
@@ -314,6 +315,14 @@ export const filter = {
   changed: "something changed",
   short: "short of time",
 } as const satisfies Record<Filter, string>;
+
+/** What hard sets are counted for. */
+export const setGroup = {
+  legs: "legs",
+  push: "push",
+  pull: "pull",
+  trunk: "trunk",
+} as const satisfies Record<SetGroup, string>;
 
 /** What somebody could get, with its article. */
 export const thing = {
