@@ -187,10 +187,15 @@ test("brontle fit prints up to five options whose changes lead to their totals, 
   const options = lines(session.stdout);
   expect(options.length).toBeGreaterThan(1);
   expect(options.length).toBeLessThanOrEqual(5);
-  for (const { total, changes, why, cost } of options) {
+  for (const { total, changes, why, cost, loses } of options) {
     expect(Math.abs(total - 2400)).toBeLessThanOrEqual(45);
-    expect(changes[0]).toMatchObject({ block: expect.any(String), key: expect.any(String) });
-    expect(why).toContain("instead of");
+    for (const change of changes as Record<string, unknown>[]) {
+      if (change.remove === true)
+        expect(change).toMatchObject({ block: expect.any(String), slot: expect.any(String) });
+      else expect(change).toMatchObject({ block: expect.any(String), key: expect.any(String) });
+    }
+    expect(why).toMatch(/instead of|without/i);
+    expect(loses.length).toBeGreaterThan(0);
     expect(Number.isInteger(cost)).toBe(true);
   }
   const far = brontle(["fit", GALE, "--minutes", "500"]);
