@@ -1,9 +1,9 @@
-import { expect, test } from "vitest";
+import { describe, expect, test } from "vitest";
 import { slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { block, doc, kit, person, slot } from "../testing/class-builders";
-import { canDo, groupsOf } from "./groups";
+import { canDo, groupsOf, mostCan } from "./groups";
 import type { Status } from "./part";
 import { partsFor } from "./parts";
 
@@ -64,4 +64,19 @@ test("how many can: who does it as set, and has left in it what was meant", () =
   const sixty = doc([block([{ ...slot("press-up"), dose: { reps: 60 } }])]);
   const id = sixty.blocks.flatMap(slotsOf)[0]?.id ?? "";
   expect(canDo(partsFor(sixty, people, LIBRARY_BOOK), id)).toEqual({ can: 0, of: people.length });
+});
+
+describe("what most can", () => {
+  test("is the dose that more than half do, in the unit of most", () => {
+    const own = doc([block([slot("press-up", { reps: 30 }), slot("plank", { hold: 20 })])]);
+    const people = ["a", "b", "c"].map((id) => person({ id, name: id }));
+    const parts = partsFor(own, people, LIBRARY_BOOK);
+    const [press, plank] = own.blocks[0]?.slots ?? [];
+    const most = mostCan(parts, press?.id ?? "");
+    expect(most?.unit).toBe("reps");
+    expect(most?.amount).toBeLessThan(30);
+    expect(canDo(parts, press?.id ?? "").can).toBe(0);
+    expect(mostCan(parts, plank?.id ?? "")).toEqual({ unit: "seconds", amount: 20 });
+    expect(mostCan([], press?.id ?? "")).toBeNull();
+  });
 });

@@ -31,6 +31,7 @@ import { dosesText, parseDoses } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { canDo, mostCan } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
@@ -83,10 +84,13 @@ export function SlotLines(props: {
             <th className="w-6 font-semibold">#</th>
             <th className="pr-4 font-semibold">Move</th>
             <th className="font-semibold">Dose</th>
+            <th className="font-semibold" title="How many can do it as set, with the reserve that is meant">
+              {parts.length > 0 && "Can"}
+            </th>
             <th className="font-semibold">Sides</th>
             <th className="font-semibold">Load</th>
-            <th className="w-[19%] font-semibold">♭ easier</th>
-            <th className="w-[19%] font-semibold">♯ harder</th>
+            <th className="w-[17%] font-semibold">♭ easier</th>
+            <th className="w-[17%] font-semibold">♯ harder</th>
             <th className="font-semibold">Room of {parts.length}</th>
           </tr>
         </thead>
@@ -104,6 +108,7 @@ export function SlotLines(props: {
                   chosen={slot.id === desk.selection.slot}
                   room={room.text}
                   unmet={room.unmet}
+                  {...canOf(parts, slot.id)}
                   edit={desk.edit}
                   select={desk.select}
                   onChooseMove={onChooseMove}
@@ -117,6 +122,14 @@ export function SlotLines(props: {
   );
 }
 
+/** How many can do a slot as set, and what most can where that is fewer than half. */
+function canOf(parts: readonly Part[], slotId: string): Pick<LineProps, "can" | "most"> {
+  if (parts.length === 0) return { can: "", most: "" };
+  const { can, of } = canDo(parts, slotId);
+  const most = can * 2 < of ? mostCan(parts, slotId) : null;
+  return { can: `${can}`, most: most ? `${most.amount} ${most.unit === "reps" ? "reps" : "s"}` : "" };
+}
+
 interface LineProps {
   readonly blockId: string;
   readonly slot: Slot;
@@ -126,6 +139,10 @@ interface LineProps {
   readonly chosen: boolean;
   readonly room: string;
   readonly unmet: number;
+  /** How many can do it as set; empty without anybody. */
+  readonly can: string;
+  /** What most can instead, where fewer than half can. */
+  readonly most: string;
   readonly edit: Desk["edit"];
   readonly select: Desk["select"];
   readonly onChooseMove: (slotId: string) => void;
@@ -184,6 +201,13 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           fits={(text) => parseDoses(text) !== null}
           onTake={(text) => set("dose", parseDoses(text))}
         />
+      </td>
+      <td
+        className={cx("whitespace-nowrap tabular-nums", props.most === "" && !chosen && "text-quiet")}
+        title={props.most && `Most can ${props.most}`}
+      >
+        {props.can}
+        {props.most && <span className="sr-only">: most can {props.most}</span>}
       </td>
       <td>
         <select

@@ -170,17 +170,9 @@ const Row = memo(
               strokeLinejoin="round"
             />
           )}
+          {marks.curve && <LabelGrounds labels={marks.labels} />}
           {TONES.map(([tone, className, fontSize, fontWeight]) => (
-            <g
-              key={tone}
-              className={className}
-              fontSize={fontSize}
-              fontWeight={fontWeight}
-              // Readable over the band of effort.
-              {...(marks.curve
-                ? { paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 2.5 }
-                : {})}
-            >
+            <g key={tone} className={className} fontSize={fontSize} fontWeight={fontWeight}>
               {marks.labels.map(({ key, x, y, text, tone: own, middle }) =>
                 own === tone ? (
                   <text
@@ -200,6 +192,23 @@ const Row = memo(
   },
   (a, b) => a.top === b.top && a.content === b.content,
 );
+
+/** Width of a letter for each unit of its size, on average. */
+const LETTER = 0.58;
+
+/** The band of effort stops where something is written: it never crosses a label. */
+function LabelGrounds({ labels }: { readonly labels: readonly RowLabel[] }) {
+  const sizes = new Map(TONES.map(([tone, , size]) => [tone, size]));
+  const d = labels
+    .map(({ x, y, text, tone, middle }) => {
+      const size = sizes.get(tone) ?? 10;
+      const width = text.length * size * LETTER + 3;
+      const left = middle ? x - width / 2 : x - 1.5;
+      return `M${left} ${y + 2}v${-size - 1}h${width}v${size + 1}Z`;
+    })
+    .join("");
+  return <path d={d} className="fill-paper" />;
+}
 
 function BracketMark({ bracket }: { readonly bracket: Bracket }) {
   const { d, title, x, chosen } = bracket;
