@@ -7,6 +7,7 @@ import { ranked } from "../core/review/ranked";
 import { readThrough } from "../core/review/read-through";
 import type { Case } from "../core/testing/class-builders";
 import { FINDING_CASES } from "../core/testing/finding-cases";
+import { goodClass } from "../core/testing/planted/plant";
 import { englishSentence, findingText, fixText, lineJson, lineText } from "./finding-words";
 import { wordsIn } from "./languages";
 
@@ -84,4 +85,26 @@ test("what was acknowledged by its sentence, before reasons were data, stays so"
       expect(known(found({ ...fires, doc }, () => "Another.")), code).toEqual([]);
     }
   }
+});
+
+test("who shares a first name with somebody else of the room is told in full", () => {
+  const people = ["Wren Aldous", "Wren Skerry", "Otto Wray"].map((name, i) => ({
+    id: `${i}`,
+    name,
+    kit: [],
+  }));
+  const doc = goodClass("Laps of the pier");
+  const floor = doc.blocks.map((block) => ({
+    ...block,
+    slots: block.slots?.map((slot) => (slot.id === "a2" ? { ...slot, move: "bridge" } : slot)),
+    ...(block.id === "a" ? { rest: 0, stacked: true } : {}),
+  })) as typeof doc.blocks;
+  const said = found({ doc: { ...doc, blocks: floor }, people }).map((finding) =>
+    findingText(finding, words),
+  );
+  const names = said.filter((text) => text.includes("Wren"));
+  expect(names.length).toBeGreaterThan(0);
+  for (const text of names) expect(text).toMatch(/Wren\u00a0(Aldous|Skerry)/);
+  expect(said.join(" ")).toMatch(/Otto\b/);
+  expect(said.join(" ")).not.toMatch(/Otto\u00a0/);
 });

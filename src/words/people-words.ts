@@ -2,7 +2,7 @@
 import type { Muscle } from "../core/moves/move";
 import type { Words } from "./words";
 
-/** By their first names: `Wren, Tomasz and 3 others`. */
+/** By their first names, and in full where no-break spaces hold a name together: `Wren, Tomasz and 3 others`. */
 export function namesText(names: readonly string[], words: Words): string {
   const first = names.map((name) => name.split(" ")[0] ?? name);
   if (first.length <= 3) return words.and(first);

@@ -35,6 +35,7 @@ import { checkOwnTime, checkWayOrder } from "./check-ways";
 import { type ReviewContext, reviewContext } from "./context";
 import { staysValid } from "./edits";
 import { type Finding, type Found, finish, type Sentence } from "./finding";
+import { sharedFirstNames, wholeName, withFullNames } from "./full-names";
 import type { Line } from "./line";
 import { ranked } from "./ranked";
 import type { Season } from "./season";
@@ -118,8 +119,13 @@ export function readThrough(input: ReviewInput): readonly Finding[] {
   const found = CHECKS.flatMap((check) => check(context));
   const { seconds } = context.score;
   // A fix never leads to a class that couldn't be stored: then there is none to offer.
+  const shared = sharedFirstNames(context.people);
   const sound = found.map((entry) => ({
     ...entry,
+    says: withFullNames(entry.says, shared),
+    ...(entry.lacks
+      ? { lacks: entry.lacks.map((lack) => ({ ...lack, name: wholeName(lack.name, shared) })) }
+      : {}),
     fixes: entry.fixes?.filter(({ edit }) => staysValid(input.doc, edit, input.library, seconds)) ?? [],
   }));
   return finish(input.doc, sound, input.sentence ?? null);
