@@ -12,6 +12,7 @@ import { triedLine } from "../core/review/tried";
 import { fitClass } from "../core/shape/fit";
 import { fitEdit } from "../core/shape/fit-change";
 import { orderStations } from "../core/shape/order";
+import { orderBlocks } from "../core/shape/order-blocks";
 import { shapePieces } from "../core/shape/shape-json";
 import { clockText } from "../core/units";
 import { englishSentence, lineJson } from "../words/finding-words";
@@ -127,12 +128,16 @@ const REFUSALS = {
   impossible: "can't be ordered: its pins and pairs contradict each other",
 } as const;
 
-/** `brontle order CLASS --block ID [--roster ROSTER]`: the best order of a block's stations. */
+/**
+ * `brontle order CLASS --block ID [--roster ROSTER]`: the best order of a block's stations; `--block all`: of the
+ * main blocks themselves.
+ */
 export function orderCommand(args: readonly string[], doors: Doors): number {
   const usage = "brontle order CLASS --block ID [--roster ROSTER]";
   const asked = ask("order", args, ["--block", "--roster"], usage, doors);
   if (!asked) return 1;
   const block = asked.flags.get("--block");
+  if (block === "all" && !asked.doc.blocks.some(({ id }) => id === "all")) return orderAll(asked, doors);
   if (block === undefined || !asked.doc.blocks.some((entry) => entry.id === block)) {
     const ids = asked.doc.blocks.map((entry) => entry.id).join(", ");
     doors.err(`brontle order: --block wants one of ${ids}.`);
@@ -146,6 +151,17 @@ export function orderCommand(args: readonly string[], doors: Doors): number {
   const { order, cost, was, exact, pairs, closing, before } = result;
   const why = orderTexts(result, words);
   doors.out(JSON.stringify({ order, cost, was, exact, pairs, closing, before, why }));
+  return 0;
+}
+
+function orderAll({ doc, parts }: Asked, doors: Doors): number {
+  const result = orderBlocks(doc, LIBRARY_BOOK, parts);
+  if (!result) {
+    doors.err("brontle order: the class has no two main blocks in a row.");
+    return 1;
+  }
+  const { order, cost, was } = result;
+  doors.out(JSON.stringify({ order, cost, was, why: orderTexts(result, words) }));
   return 0;
 }
 

@@ -108,7 +108,10 @@ export function lockedText(locked: Locked, doc: ClassDoc, library: MoveBook, wor
 }
 
 /** Why an order is better, a line a cause, and then in what it is worse. */
-export function orderTexts({ causes, better, withParts }: OrderResult, words: Words): readonly string[] {
+export function orderTexts(
+  { causes, better, withParts }: Pick<OrderResult, "causes" | "better" | "withParts">,
+  words: Words,
+): readonly string[] {
   if (!better) return [words.phrase("order", "noBetter")];
   const textOf = (cause: OrderCause) =>
     words.phrase("orderCause", cause, { now: causes[cause].now, was: causes[cause].was });

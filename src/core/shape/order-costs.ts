@@ -82,7 +82,7 @@ function positionChange(a: KnownMove, b: KnownMove): { readonly seconds: Seconds
 }
 
 /** The median of the people's changes of kit, in seconds; by the moves as set where nobody is there. */
-function kitSeconds(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): Seconds {
+export function kitSeconds(a: Slot, b: Slot, book: MoveBook, parts: readonly Part[]): Seconds {
   if (parts.length === 0) {
     const roles = (slot: Slot) =>
       (resolveMove(slot.move, book).needs?.[0] ?? []).map((need) => need.as).join();
@@ -179,6 +179,48 @@ export interface OrderTables {
   readonly before: readonly (readonly OrderCost[])[];
 }
 
+/** What of a slot decides what its place costs. */
+export interface Station {
+  readonly slot: Slot;
+  readonly move: KnownMove;
+  readonly hard: boolean;
+  readonly tires: boolean;
+  readonly needsFresh: boolean;
+  readonly toLimit: boolean;
+}
+
+export function stationOf(slot: Slot, book: MoveBook, stance: Stance): Station {
+  const move = resolveMove(slot.move, book);
+  const hard = slotEffort(slot, book, stance) >= HARD_EFFORT;
+  return {
+    slot,
+    move,
+    hard,
+    tires: worksLegs(move) && (hard || lands(move)),
+    needsFresh: worksLegs(move) && ((move.skill ?? 1) >= FRESH_SKILL || bodyOf(move)?.balance === "much"),
+    toLimit: goesToLimit(slot),
+  };
+}
+
+/** What it costs that `b` comes directly after `a`, with so many seconds between and so many for the kit. */
+export function directCost(a: Station, b: Station, gap: Seconds, kit: Seconds): OrderCost {
+  return {
+    ...NO_COST,
+    ...moveCosts(a.move, b.move),
+    hard: a.hard && b.hard ? ORDER_COSTS.hard : 0,
+    ...uncovered(positionChange(a.move, b.move), kit, gap),
+  };
+}
+
+/** What it costs, once, that `a` comes anywhere before `b`. */
+export function beforeCost(a: Station, b: Station): OrderCost {
+  return {
+    ...NO_COST,
+    fresh: a.tires && b.needsFresh ? ORDER_COSTS.fresh : 0,
+    last: a.toLimit && !b.toLimit ? ORDER_COSTS.last : 0,
+  };
+}
+
 /** Costs by cause of every station directly after every other, at the end of a lap, and anywhere before. */
 export function orderTables(
   block: Block,
@@ -186,39 +228,21 @@ export function orderTables(
   parts: readonly Part[],
   stance: Stance,
 ): OrderTables {
-  const slots = slotsOf(block);
-  const moves = slots.map((slot) => resolveMove(slot.move, book));
-  const efforts = slots.map((slot) => slotEffort(slot, book, stance));
-  const isHard = efforts.map((effort) => effort >= HARD_EFFORT);
-  const gaps = slots.map((slot) => gapsAfter(block, slot, book));
-  const tires = moves.map((move, i) => worksLegs(move) && (isHard[i] || lands(move)));
-  const needsFresh = moves.map(
-    (move) => worksLegs(move) && ((move.skill ?? 1) >= FRESH_SKILL || bodyOf(move)?.balance === "much"),
+  const stations = slotsOf(block).map((slot) => stationOf(slot, book, stance));
+  const gaps = stations.map(({ slot }) => gapsAfter(block, slot, book));
+  const kits = stations.map((a, i) =>
+    stations.map((b, j) => (i === j ? 0 : kitSeconds(a.slot, b.slot, book, parts))),
   );
-  const limits = slots.map(goesToLimit);
   const each = (of: (i: number, j: number) => OrderCost) =>
-    slots.map((_, i) => slots.map((_other, j) => (i === j ? NO_COST : of(i, j))));
-  const kits = slots.map((from, i) =>
-    slots.map((to, j) => (i === j ? 0 : kitSeconds(from, to, book, parts))),
-  );
+    stations.map((_, i) => stations.map((_other, j) => (i === j ? NO_COST : of(i, j))));
   const direct = (gap: "next" | "lap") =>
-    each((i, j) => {
-      const [a, b] = [moves[i] as KnownMove, moves[j] as KnownMove];
-      return {
-        ...NO_COST,
-        ...moveCosts(a, b),
-        hard: isHard[i] && isHard[j] ? ORDER_COSTS.hard : 0,
-        ...uncovered(positionChange(a, b), kits[i]?.[j] ?? 0, gaps[i]?.[gap] ?? 0),
-      };
-    });
+    each((i, j) =>
+      directCost(stations[i] as Station, stations[j] as Station, gaps[i]?.[gap] ?? 0, kits[i]?.[j] ?? 0),
+    );
   return {
     pairs: direct("next"),
     closing: direct("lap"),
-    before: each((i, j) => ({
-      ...NO_COST,
-      fresh: tires[i] && needsFresh[j] ? ORDER_COSTS.fresh : 0,
-      last: limits[i] && !limits[j] ? ORDER_COSTS.last : 0,
-    })),
+    before: each((i, j) => beforeCost(stations[i] as Station, stations[j] as Station)),
   };
 }
 

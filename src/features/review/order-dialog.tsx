@@ -1,6 +1,6 @@
 "use client";
 import { proxy, wrap } from "comlink";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { orderSlots } from "@/core/class/commands";
 import { type Block, type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
@@ -8,6 +8,7 @@ import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import type { OrderRefusal, OrderResult } from "@/core/shape/order";
+import { blocksEdit, orderBlocks } from "@/core/shape/order-blocks";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
@@ -39,6 +40,7 @@ export function OrderDialog(props: OrderProps) {
       wide
     >
       <Answer {...props} />
+      <BlocksAnswer {...props} />
     </Dialog>
   );
 }
@@ -108,6 +110,33 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
         <Button onClick={() => onOpenChange(false)}>Leave it</Button>
       </div>
     </>
+  );
+}
+
+/** Whether another block should come first: told only where that is better. */
+function BlocksAnswer({ doc, parts, onEdit, onOpenChange }: OrderProps) {
+  const words = useWords();
+  const result = useMemo(() => orderBlocks(doc, LIBRARY_BOOK, parts), [doc, parts]);
+  if (!result?.better) return null;
+  const title = (id: string) => doc.blocks.find((block) => block.id === id)?.title || "a block";
+  const main = (list: readonly string[]) =>
+    list.filter((id) => (doc.blocks.find((block) => block.id === id)?.role ?? "main") === "main").map(title);
+  return (
+    <section className="mt-5 border-t-2 border-ink pt-2">
+      <h3 className="font-bold">And the blocks: {words.and(main(result.order))}</h3>
+      <p>
+        {result.cost} points instead of {result.was}: {orderTexts(result, words).join("; ")}.
+      </p>
+      <Button
+        className="mt-2"
+        onClick={() => {
+          onEdit(blocksEdit(doc, result.order));
+          onOpenChange(false);
+        }}
+      >
+        Take this order of blocks
+      </Button>
+    </section>
   );
 }
 
