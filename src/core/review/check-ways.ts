@@ -4,7 +4,7 @@ import { setSlot } from "../class/commands";
 import { doseAt, type Slot, type Way, wayAt } from "../class/document";
 import { pieceDoses, repSecondsOf } from "../class/dose-time";
 import { slotSides } from "../class/expand";
-import type { Mark, Person } from "../homes/home";
+import { type Mark, type Person, usualMark } from "../homes/home";
 import { type KnownMove, resolveMove } from "../moves/book";
 import { harderThanSet } from "../parts/harder";
 import type { Part, PartSlot } from "../parts/part";
@@ -28,6 +28,12 @@ function judged(context: ReviewContext, slotId: string, level: Level): readonly 
   if (context.parts.length > 0)
     return context.people.filter(({ id }) => at.some(({ person }) => person === id));
   return [{ id: level, name: "", mark: level }];
+}
+
+/** People of whom the same is believed: nothing of theirs is known but a level and a mass. */
+function alike(person: Person, pattern: KnownMove["pattern"]): string {
+  const own = (person.workingSets ?? []).length > 0 ? person.id : "";
+  return `${own} ${usualMark(person, pattern)} ${JSON.stringify(person.marks ?? null)} ${person.bodyKg ?? ""}`;
 }
 
 /** Whether a way lies on the wrong side of what is set, for somebody. */
@@ -58,9 +64,13 @@ export function checkWayOrder(context: ReviewContext): Found[] {
     const turned = LEVELS.flatMap((level) => {
       const way = wayAt(slot, level);
       if (!way) return [];
-      const who = judged(context, slot.id, level).filter((person) =>
-        isTurned(context, facts, way, level, strengthsOf(person, book)),
-      );
+      const known = new Map<string, boolean>();
+      const who = judged(context, slot.id, level).filter((person) => {
+        const key = alike(person, move.pattern);
+        const told = known.get(key) ?? isTurned(context, facts, way, level, strengthsOf(person, book));
+        known.set(key, told);
+        return told;
+      });
       return who.length === 0 ? [] : [{ level, way, who }];
     });
     return turned.map(({ level, way, who }) => ({
