@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { type Block, type ClassDoc, dosesOf, type Slot, slotsOf } from "@/core/class/document";
+import { type Block, type ClassDoc, dosesOf, type Slot, slotsOf, wayAt } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { blockShape, sentenceNumbers } from "@/core/class/sentence";
@@ -50,6 +50,9 @@ function others(parts: readonly Part[], slot: Slot): string {
   for (const part of parts) {
     const own = part.slots.find((entry) => entry.slot === slot.id);
     if (!own || (own.status === "as-set" && own.mark === "natural")) continue;
+    // The very move that is set, with nothing said for their level, stands in the line above.
+    const isSame = own.status === "as-set" && own.move === slot.move;
+    if (isSame && levelNote(own) === null && wayAt(slot, own.mark) === null) continue;
     const mark = own.mark === "natural" ? "" : `${MARK_GLYPH[own.mark]} `;
     const way = `${mark}${own.status === "unmet" ? "no way found" : (levelNote(own) ?? own.name)}`;
     ways.set(way, [...(ways.get(way) ?? []), part.name.split(" ")[0] ?? part.name]);
@@ -181,7 +184,7 @@ function SlotRows(props: {
         <td className="w-[26%]">
           {doseOnSheet(slot, words)} {SIDE_WORDS[slotSides(slot, book)]}
         </td>
-        <td>{slot.marks?.flat && `♭ ${levelText(slot.marks.flat, book, words)}`}</td>
+        <td className="pr-3">{slot.marks?.flat && `♭ ${levelText(slot.marks.flat, book, words)}`}</td>
         <td>{slot.marks?.sharp && `♯ ${levelText(slot.marks.sharp, book, words)}`}</td>
       </tr>
       {props.others && (
