@@ -6,7 +6,7 @@ import { blockShape, sentenceNumbers } from "@/core/class/sentence";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { levelNote, type Part } from "@/core/parts/part";
+import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
 import { partsFor } from "@/core/parts/parts";
 import { blockTimes, type Score, scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
@@ -44,15 +44,19 @@ function roundStarts(score: Score, block: Block): readonly string[] {
   return [...starts.values()].map((start) => clockText(start));
 }
 
+/** Whether somebody does what stands in the slot's own line, with nothing said for their level. */
+function isAsWritten(own: PartSlot, slot: Slot): boolean {
+  if (own.status !== "as-set") return false;
+  if (own.mark === "natural") return true;
+  return own.move === slot.move && levelNote(own) === null && wayAt(slot, own.mark) === null;
+}
+
 /** What others do in a slot, each way once with the first names of those who do it. */
 function others(parts: readonly Part[], slot: Slot): string {
   const ways = new Map<string, string[]>();
   for (const part of parts) {
     const own = part.slots.find((entry) => entry.slot === slot.id);
-    if (!own || (own.status === "as-set" && own.mark === "natural")) continue;
-    // The very move that is set, with nothing said for their level, stands in the line above.
-    const isSame = own.status === "as-set" && own.move === slot.move;
-    if (isSame && levelNote(own) === null && wayAt(slot, own.mark) === null) continue;
+    if (!own || isAsWritten(own, slot)) continue;
     const mark = own.mark === "natural" ? "" : `${MARK_GLYPH[own.mark]} `;
     const way = `${mark}${own.status === "unmet" ? "no way found" : (levelNote(own) ?? own.name)}`;
     ways.set(way, [...(ways.get(way) ?? []), part.name.split(" ")[0] ?? part.name]);
