@@ -13,6 +13,7 @@ const FLOORS = [
   "homes",
   "class",
   "strength",
+  "notation",
   "reasons",
   "score",
   "parts",

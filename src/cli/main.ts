@@ -2,6 +2,7 @@
 import { dayOf } from "../core/units";
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
 import { peopleCommand } from "./people-command";
+import { readCommand, writeCommand } from "./plan-commands";
 import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
 import { strengthCommand } from "./strength-command";
 
@@ -22,6 +23,8 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   order: orderCommand,
   shape: shapeCommand,
   strength: strengthCommand,
+  read: readCommand,
+  write: writeCommand,
 };
 
 const [command = "", ...args] = process.argv.slice(2);

@@ -245,6 +245,37 @@ describe("the Desk", () => {
   });
 });
 
+describe("a plan that was copied", () => {
+  test("shows what was understood while it is typed, takes a nearer move, and becomes a class", {
+    timeout: 60_000,
+  }, async () => {
+    await open(driver(), "/classes");
+    await (await named(driver(), "button", "Paste a plan")).click();
+    const field = await driver().findElement(By.css("textarea"));
+    await field.sendKeys(
+      "Pasted on the pier\n\n3x10 goblet squat @ 12kg\n3x8 DB row each side\n3x12 gobet sqat holt",
+    );
+    await seeText(driver(), "One-arm row");
+    await seeText(driver(), "line 4");
+    await accessible(driver());
+    await (await named(driver(), "section button", "Bent-over row")).click();
+    await see(driver(), "the row that was chosen", async () =>
+      (await field.getAttribute("value"))?.includes("Bent-over row"),
+    );
+    await (await named(driver(), "button", "Make it a class")).click();
+    await see(
+      driver(),
+      "the Desk",
+      async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
+    );
+    const doc = await stored();
+    expect(doc.title).toBe("Pasted on the pier");
+    expect(doc.blocks[0]).toMatchObject({ rounds: 3, loop: "station" });
+    expect(doc.blocks[0]?.slots?.slice(0, 2).map(({ move }) => move)).toEqual(["goblet-squat", "bent-row"]);
+    await totalIsTheCores();
+  });
+});
+
 describe("files", () => {
   beforeAll(() => useSession(driver(), studio.cookie));
 

@@ -243,3 +243,24 @@ test("brontle shape of a day-long class for the whole room is one JSON that can 
   expect([refused.status, refused.stdout]).toEqual([1, ""]);
   expect(refused.stderr).toContain("blocks: make a class of more than 24 hours at the most");
 });
+
+test("brontle read makes a class of a typed plan and says what wasn't certain; brontle write prints one that reads back", () => {
+  const plan = `${folder}/plan.txt`;
+  writeFileSync(plan, "Tuesday\n\n3 rounds 40/20, 60 between: squat, towel row, sqishy wobble\n");
+  const session = brontle(["read", plan, "--stance", "density"]);
+  expect(session.status).toBe(0);
+  const [doc] = lines(session.stdout);
+  expect(doc).toMatchObject({ title: "Tuesday", stance: "density" });
+  expect(session.stderr).toMatch(/line 3, \d+–\d+: No move is called “sqishy wobble”/);
+  const text = brontle(["write", GALE]);
+  expect(text.stdout).toContain("## Quay circuit: 4 rounds");
+  writeFileSync(plan, text.stdout);
+  const [again] = lines(brontle(["read", plan]).stdout);
+  const gale = JSON.parse(readFileSync(GALE, "utf8"));
+  expect(again.blocks.map(({ title }: { title: string }) => title)).toEqual(
+    gale.blocks.map(({ title }: { title: string }) => title),
+  );
+  writeFileSync(plan, "nothing at all\n");
+  expect(brontle(["read", plan]).status).toBe(1);
+  expect(brontle(["read", `${folder}/none.txt`]).stderr).toContain("can't be read");
+});

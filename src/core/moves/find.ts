@@ -12,34 +12,36 @@ export interface FoundMove {
 }
 
 /** Short forms and spellings that mean the same, word for word. */
-const SAME: Readonly<Record<string, string>> = {
-  pushup: "push up",
-  pressup: "push up",
-  press: "press",
-  situp: "sit up",
-  chinup: "chin up",
-  pullup: "pull up",
-  stepup: "step up",
-  deadbug: "dead bug",
-  pulldown: "pull down",
-  kickback: "kick back",
-  db: "dumbbell",
-  dbs: "dumbbell",
-  kb: "kettlebell",
-  kbs: "kettlebell",
-  bb: "barbell",
-  bw: "bodyweight",
-  sl: "single leg",
-  sa: "single arm",
-  oh: "overhead",
-  ohp: "overhead press",
-  alt: "alternating",
-  tricep: "triceps",
-  bicep: "biceps",
-  "1": "one",
-  hamstrings: "hamstring",
-  glutes: "glute",
-};
+const SAME: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    pushup: "push up",
+    pressup: "push up",
+    press: "press",
+    situp: "sit up",
+    chinup: "chin up",
+    pullup: "pull up",
+    stepup: "step up",
+    deadbug: "dead bug",
+    pulldown: "pull down",
+    kickback: "kick back",
+    db: "dumbbell",
+    dbs: "dumbbell",
+    kb: "kettlebell",
+    kbs: "kettlebell",
+    bb: "barbell",
+    bw: "bodyweight",
+    sl: "single leg",
+    sa: "single arm",
+    oh: "overhead",
+    ohp: "overhead press",
+    alt: "alternating",
+    tricep: "triceps",
+    bicep: "biceps",
+    "1": "one",
+    hamstrings: "hamstring",
+    glutes: "glute",
+  }),
+);
 
 /** Words that say nothing of which move it is. */
 const EMPTY: ReadonlySet<string> = new Set([
@@ -78,7 +80,7 @@ function wordsIn(plain: string, spelt: boolean): readonly string[] {
   return text
     .trim()
     .split(/\s+/)
-    .flatMap((word) => (SAME[word] ?? SAME[singular(word)] ?? singular(word)).split(" "))
+    .flatMap((word) => (SAME.get(word) ?? SAME.get(singular(word)) ?? singular(word)).split(" "))
     .filter((word) => word !== "" && !EMPTY.has(word));
 }
 

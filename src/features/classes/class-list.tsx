@@ -13,6 +13,7 @@ import { wordsIn } from "@/words/languages";
 import type { Words } from "@/words/words";
 import { ImportClass } from "./import-class";
 import { NewClass } from "./new-class";
+import { PastePlan } from "./paste-plan";
 import { RemoveClass } from "./remove-class";
 
 export interface ListedClass {
@@ -71,14 +72,16 @@ export function ClassList({
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
           <h1 className="text-2xl font-bold">Classes</h1>
           <div className="flex gap-2">
+            <PastePlan stance={teaching.stance} />
             <ImportClass />
             <NewClass teaching={teaching} />
           </div>
         </div>
         {scored.length === 0 ? (
           <p className="max-w-lg py-10 text-lg">
-            No class yet. Make one: it begins with a warm-up, one block and a cool-down, timed to the second,
-            and you change it from there. Or import a class file.
+            No class yet. Paste a plan that you have, from a message, a document or a gym: it becomes a class,
+            timed to the second, with everybody's own version for what they have at home. Or make a new one
+            from a warm-up, one block and a cool-down.
           </p>
         ) : (
           <ul>

@@ -1,5 +1,7 @@
 /** Pieces of text that are put together of values, in English. */
+
 import type { NumberKey } from "../../core/class/sentence";
+import type { Note } from "../../core/notation/note";
 import type { OrderCause } from "../../core/shape/order-costs";
 
 export const quantity = {
@@ -208,6 +210,21 @@ export const fit = {
   asItStands: "It is {total} as it stands.",
   ways: "{changes}: {total}.",
   lockedKey: "{key} of {blockAny, select, no {a block} other {{block}}}",
+} as const;
+
+/** What the reader of a plan isn't sure of. */
+export const planNote = {
+  "unknown-move":
+    "No move is called “{text}”: it is taken as typed.{nearAny, select, no {} other { Near: {near}.}}",
+  "read-as": "“{text}” was read as {move}.{nearAny, select, no {} other { It could be {near}.}}",
+  "no-dose": "“{text}” says nothing of how much: the usual was put in.",
+  "not-read": "Nothing was made of “{text}”.",
+  "as-title": "“{text}” became the title of its block.",
+  "not-allowed": "{text} can't be stored as it stands.",
+} as const satisfies Record<Note["code"], string>;
+
+export const plan = {
+  where: "line {line}, {from}–{to}",
 } as const;
 
 export const orderCause = {

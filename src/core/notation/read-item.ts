@@ -1,0 +1,283 @@
+/** A move of a plan as it is typed: how much of it, how, and who does something else. */
+import type { Alternative, Dose, Load, MoveRef, Slot, Way } from "../class/document";
+import { startDose } from "../class/new-class";
+import type { KnownMove, MoveBook } from "../moves/book";
+import { findMoves } from "../moves/find";
+import type { Seconds } from "../units";
+import type { Span } from "../values/span";
+import { COUNT, countIn, secondsIn, TIME, takeLoad, takeTempo } from "./amounts";
+import type { Note } from "./note";
+import type { Pencil, Place } from "./pencil";
+
+/** Fit of words with a move from which it is taken for it; at `SURE` without a word. */
+const LIKELY = 70;
+const SURE = 95;
+/** Moves that are offered for words that no move has. */
+const OFFERED = 3;
+
+/** What a block says for all of its moves. */
+export interface BlockDose {
+  /** Seconds of work of each, where the block says so. */
+  readonly work: Seconds | null;
+  /** Seconds of a window in which each is done. */
+  readonly within: Seconds | null;
+  /** Seconds of work where nobody says anything. */
+  readonly usual: Seconds;
+  /** Reps of the move before it in the same line: a move without any has as many. */
+  readonly before?: Span | undefined;
+}
+
+/** What a line says of its own sets. */
+export interface ReadItem {
+  readonly slot: Omit<Slot, "id">;
+  /** Sets of this move alone: `3x10 squat`. */
+  readonly sets: Span | null;
+  readonly notes: readonly Note[];
+}
+
+interface Named {
+  readonly ref: MoveRef;
+  readonly move: KnownMove | null;
+  readonly note: Note | null;
+}
+
+/** By so much less a one-sided move is taken before a two-sided one, where sides are told. */
+const SIDED = 12;
+
+/** The move that some words mean; as typed where none is like them. `each`: sides are told. */
+export function moveNamed(text: string, place: Place, book: MoveBook, each = false): Named {
+  const found = findMoves(text, book);
+  const [first] = found;
+  const sided = found.find(
+    ({ move, score }) => move.sides === "inTurn" && score >= (first?.score ?? 0) - SIDED,
+  );
+  const best = (each && sided) || first;
+  const others = found.filter((other) => other !== best);
+  if (best?.move.id && best.score >= LIKELY) {
+    const near = others.slice(0, OFFERED).flatMap(({ move }) => move.id ?? []);
+    const isSure = best === first && best.score >= SURE;
+    const note: Note | null = isSure ? null : { code: "read-as", place, text, move: best.move.id, near };
+    return { ref: best.move.id, move: best.move, note };
+  }
+  const near = [first, ...others].slice(0, OFFERED).flatMap((one) => one?.move.id ?? []);
+  return { ref: { name: text }, move: null, note: { code: "unknown-move", place, text, near } };
+}
+
+interface Amount {
+  reps: Span | null;
+  seconds: Span | null;
+  hold: boolean;
+  toLimit: Seconds | null;
+  ladder: readonly [number, number] | null;
+  sets: Span | null;
+}
+
+/** `3x10`, `3 × 8–12`, `3 sets of 10`, `3 x 30 s`. */
+function takeSets(pencil: Pencil, amount: Amount): void {
+  const timed = pencil.take(
+    new RegExp(String.raw`\b(${COUNT})\s*(?:x|×|sets?\s*(?:of|x|×)?)\s*(${TIME})`, "i"),
+  );
+  if (timed) {
+    amount.sets = countIn(timed.match[1] ?? "");
+    amount.seconds = secondsIn(timed.match[2] ?? "");
+    return;
+  }
+  const counted = pencil.take(
+    new RegExp(String.raw`\b(${COUNT})\s*(?:x|×|sets?\s*(?:of|x|×)?)\s*(${COUNT})\b(?!\s*\/)`, "i"),
+  );
+  if (counted) {
+    amount.sets = countIn(counted.match[1] ?? "");
+    amount.reps = countIn(counted.match[2] ?? "");
+    return;
+  }
+  const alone = pencil.take(new RegExp(String.raw`^\s*(${COUNT})\s*(?:x|×|sets?\b(?:\s*of)?)(?=\s)`, "i"));
+  if (alone) amount.sets = countIn(alone.match[1] ?? "");
+}
+
+/** A time: what it is held or worked for. */
+function takeTime(pencil: Pencil, amount: Amount): void {
+  const held = pencil.take(new RegExp(String.raw`\b(?:hold|held)\s*(?:for\s*)?(${TIME})`, "i"));
+  const time = held ?? pencil.take(new RegExp(String.raw`(?:^|[\s,(@])(${TIME})`, "i"));
+  if (time) amount.seconds = secondsIn(time.match[1] ?? "");
+  amount.hold = held !== null;
+}
+
+/** How a number of reps may stand: `10 reps`, `x10`, in front of the words, or behind them. */
+const REPS = [
+  new RegExp(String.raw`\b(${COUNT})\s*(?:reps?|x|×)(?=$|[\s,;.)/])`, "i"),
+  new RegExp(String.raw`(?:x|×)\s*(${COUNT})\b`, "i"),
+  new RegExp(String.raw`^\s*(${COUNT})(?=\s*\p{L}|\s+\p{L})(?!\s*(?:–|-|to)?\s*\d)`, "iu"),
+  new RegExp(String.raw`[\s,:–-](${COUNT})\s*$`, "i"),
+];
+
+function takeReps(pencil: Pencil, amount: Amount): void {
+  for (const form of REPS) {
+    const struck = pencil.take(form);
+    if (!struck) continue;
+    amount.reps = countIn(struck.match[1] ?? "");
+    return;
+  }
+}
+
+function takeAmount(pencil: Pencil): Amount {
+  const amount: Amount = { reps: null, seconds: null, hold: false, toLimit: null, ladder: null, sets: null };
+  const ladder = pencil.take(/\bladder\s+(\d{1,3})\s*(?:–|-|to)\s*(\d{1,3})\b/i);
+  if (ladder) amount.ladder = [Number(ladder.match[1]), Number(ladder.match[2])];
+  const limit = pencil.take(
+    new RegExp(
+      String.raw`\b(?:to\s+(?:the\s+)?(?:limit|failure)|max(?:imum)?(?:\s+reps)?)\b(?:\s*(${TIME}))?`,
+      "i",
+    ),
+  );
+  if (limit) amount.toLimit = secondsIn(limit.match[1] ?? "") ?? 40;
+  takeSets(pencil, amount);
+  const isOpen = () => amount.reps === null && amount.seconds === null;
+  if (isOpen()) takeTime(pencil, amount);
+  if (isOpen()) takeReps(pencil, amount);
+  return amount;
+}
+
+function doseOf(amount: Amount, move: KnownMove | null, block: BlockDose, tempo: string | null): Dose {
+  const pace = tempo === null ? {} : { tempo };
+  const isHeld = amount.hold || move?.isometric === true;
+  if (amount.ladder) return { ladder: { from: amount.ladder[0], to: amount.ladder[1] }, ...pace };
+  if (amount.toLimit !== null) return { toLimit: amount.toLimit };
+  if (amount.reps !== null)
+    return { reps: amount.reps, ...pace, ...(block.within === null ? {} : { within: block.within }) };
+  const seconds = amount.seconds ?? block.work;
+  if (seconds === null && block.before !== undefined && !isHeld) return { reps: block.before, ...pace };
+  if (seconds !== null) return isHeld ? { hold: seconds } : { seconds, ...pace };
+  return move ? startDose(move, block.usual) : { seconds: block.usual };
+}
+
+/** `easier: …`, `harder: …`, `no band: …`, each to the end of the line or the next of them. */
+const WAYS =
+  /(?:^|[;,(]\s*|\s)(easier|harder|no\s+[\p{L} ]{2,20}|if\s+[\p{L} ]{2,30}|instead)\s*:\s*([^;()]+)/iu;
+
+interface Ways {
+  marks: { flat?: Way; sharp?: Way };
+  alternatives: Alternative[];
+  notes: Note[];
+}
+
+const wordsOf = (text: string) => text.toLowerCase().match(/[\p{L}]{3,}/gu) ?? [];
+
+/** A level's way: a move that is called so, or one of those that lead away from what is set; else a note. */
+function wayOf(text: string, base: KnownMove | null, book: MoveBook): Way {
+  const words = wordsOf(text).map((word) => word.replace(/s$/, ""));
+  const linked = (base?.links ?? []).flatMap(({ to }) => book.get(to) ?? []);
+  const near = linked.find(
+    ({ name }) => words.length > 0 && words.every((word) => name.toLowerCase().includes(word)),
+  );
+  if (near?.id) return { move: near.id };
+  const [best] = findMoves(text, book);
+  return best?.move.id && best.score >= 100 ? { move: best.move.id } : { note: text };
+}
+
+interface Said {
+  readonly kind: string;
+  readonly text: string;
+  readonly place: Place;
+}
+
+/** What is said for who does something else, word for word; struck out before the move itself is read. */
+function takeSaid(pencil: Pencil): readonly Said[] {
+  const said: Said[] = [];
+  for (let struck = pencil.take(WAYS); struck; struck = pencil.take(WAYS)) {
+    const [, kind = "", text = ""] = struck.match;
+    if (text.trim() !== "") said.push({ kind: kind.toLowerCase(), text: text.trim(), place: struck.place });
+  }
+  return said;
+}
+
+/** Somebody else's way, as an alternative of the slot. */
+function alternativeOf(
+  { kind, text, place }: Said,
+  book: MoveBook,
+): { readonly own: Alternative | null; readonly note: Note | null } {
+  const { ref, note } = moveNamed(text, place, book);
+  if (typeof ref !== "string") return { own: null, note };
+  return { own: { move: ref, ...(kind === "instead" ? {} : { note: kind }) }, note };
+}
+
+function waysOf(said: readonly Said[], base: KnownMove | null, book: MoveBook): Ways {
+  const ways: Ways = { marks: {}, alternatives: [], notes: [] };
+  for (const one of said) {
+    if (one.kind === "easier") ways.marks.flat = wayOf(one.text, base, book);
+    else if (one.kind === "harder") ways.marks.sharp = wayOf(one.text, base, book);
+    else {
+      const { own, note } = alternativeOf(one, book);
+      if (own) ways.alternatives.push(own);
+      if (note) ways.notes.push(note);
+    }
+  }
+  return ways;
+}
+
+/** Whether a line says nothing but who does something else: it belongs to the move above it. */
+export function isWaysAlone(text: string): boolean {
+  return /^\s*\(?\s*(?:easier|harder|no\s+[\p{L} ]{2,20}|if\s+[\p{L} ]{2,30}|instead)\s*:/iu.test(text);
+}
+
+/** An item with the ways that a line of their own says of it. */
+export function withWays(item: ReadItem, pencil: Pencil, book: MoveBook): ReadItem {
+  const { slot } = item;
+  const base = typeof slot.move === "string" ? (book.get(slot.move) ?? null) : null;
+  const ways = waysOf(takeSaid(pencil), base, book);
+  const marks = { ...slot.marks, ...ways.marks };
+  const alternatives = [...(slot.alternatives ?? []), ...ways.alternatives];
+  return {
+    ...item,
+    slot: {
+      ...slot,
+      ...(Object.keys(marks).length > 0 ? { marks } : {}),
+      ...(alternatives.length > 0 ? { alternatives } : {}),
+    },
+    notes: ways.notes,
+  };
+}
+
+type Sided = Pick<Slot, "sides" | "count">;
+
+/** `each side`, `e/s`, `per leg`, `total`: what the move says by itself isn't written. */
+function takeSides(pencil: Pencil): { readonly each: boolean; readonly total: boolean } {
+  const each = pencil.take(/(?:\b(?:each|per|a)\s*|\/\s*)(?:side|leg|arm)s?\b|\be\/s\b|\bea\b\.?/i) !== null;
+  const total = pencil.take(/\b(?:in\s+)?total\b/i) !== null;
+  return { each, total };
+}
+
+function sidesOf(move: KnownMove | null, { each, total }: ReturnType<typeof takeSides>): Sided {
+  if (total) return { count: "total" };
+  return each && (move?.sides ?? "both") === "both" ? { sides: "inTurn" } : {};
+}
+
+/** A move with all that its line says. Words that are no amount are its name: nothing is lost. */
+export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): ReadItem | null {
+  const said = takeSaid(pencil);
+  const cue = pencil.take(/\(([^()]*\p{L}[^()]*)\)/u)?.match[1]?.trim();
+  const tempo = takeTempo(pencil);
+  const load: Load | null = takeLoad(pencil);
+  const rest = pencil.take(new RegExp(String.raw`\brest\s*:?\s*(${TIME}|\d{1,3})\b`, "i"));
+  const sides = takeSides(pencil);
+  const amount = takeAmount(pencil);
+  const words = pencil.rest();
+  if (!words) return null;
+  const name = words.text.replace(/^[\s\-–—:,.()@/]+|[\s\-–—:,.;()@/]+$/g, "");
+  if (!/\p{L}/u.test(name)) return null;
+  const named = moveNamed(name, words.place, book, sides.each);
+  const ways = waysOf(said, named.move, book);
+  const dosed = amount.reps ?? amount.seconds ?? amount.toLimit ?? amount.ladder ?? block.work ?? null;
+  const notes: Note[] = [...(named.note ? [named.note] : []), ...ways.notes];
+  if (dosed === null) notes.push({ code: "no-dose", place: words.place, text: name });
+  const slot: Omit<Slot, "id"> = {
+    move: named.ref,
+    dose: doseOf(amount, named.move, block, tempo),
+    ...sidesOf(named.move, sides),
+    ...(rest ? { rest: secondsIn(rest.match[1] ?? "") ?? 0 } : {}),
+    ...(load ? { load } : {}),
+    ...(Object.keys(ways.marks).length > 0 ? { marks: ways.marks } : {}),
+    ...(ways.alternatives.length > 0 ? { alternatives: ways.alternatives } : {}),
+    ...(cue ? { cue } : {}),
+  };
+  return { slot, sets: amount.sets, notes };
+}

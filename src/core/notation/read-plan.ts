@@ -1,0 +1,449 @@
+/**
+ * A plan as somebody typed or copied it, as a class: headings and lines of moves, one line for a whole block, sets
+ * in front of a move. Nothing is lost and nothing is guessed silently: what isn't certain is noted with its place.
+ */
+import { checkClass } from "../class/check-class";
+import type { Block, ClassDoc, Slot, Stance } from "../class/document";
+import type { MoveBook } from "../moves/book";
+import { findMoves } from "../moves/find";
+import { type Span, spanTriple } from "../values/span";
+import { secondsIn, TIME } from "./amounts";
+import type { Note } from "./note";
+import { type Patch, patched, patchIn } from "./patch";
+import { Pencil, type Place } from "./pencil";
+import { type Header, NO_HEADER, saysStructure, takeHeader } from "./read-header";
+import { type BlockDose, isWaysAlone, type ReadItem, readItem, withWays } from "./read-item";
+
+export interface ReadPlan {
+  /** A valid class; null where nothing in the text is a move, or what it says can't be stored. */
+  readonly doc: ClassDoc | null;
+  readonly notes: readonly Note[];
+}
+
+export interface PlanOptions {
+  readonly stance?: Stance;
+  readonly title?: string;
+}
+
+/** Work and rests where nobody says them. */
+const USUAL = {
+  form: { work: 30, rest: 30, longRest: 60 },
+  strength: { work: 40, rest: 60, longRest: 90 },
+  density: { work: 40, rest: 15, longRest: 45 },
+} as const satisfies Record<Stance, object>;
+
+/** Bullets and numbers before a line. */
+const BULLET = /^\s*(?:[-*•·–—▪◦>]\s+|\(?[a-z]?\d{1,2}[.)]\s+|[a-z]\d[:.)]?\s+)/i;
+/** A letter before a heading: `A. Main`. */
+const LETTER = /^\s*[A-Za-z][.)]\s+(?=\p{L})/u;
+/** A line that says how often what stands above is done. */
+const AGAIN =
+  /^\s*(?:repeat|do(?:\s+(?:it|this|all))?|all)?\s*(?:x|×)?\s*(\d{1,2})\s*(?:x|×|times|rounds?|sets?)\s*(?:through|of\s+(?:it|that|this|all))?\s*\.?\s*$/i;
+/** The colon behind a heading: not the one of a clock time. */
+const COLON = /:(?!\d)/;
+/** What divides the moves of one line. */
+const BETWEEN = /\s*[,;+]\s*|\s+then\s+/g;
+/** Rest between moves that are joined by a plus. */
+const PAIRED = 15;
+/** A line of words alone that looks like a move is one from this fit on. */
+const A_MOVE = 80;
+
+interface Open {
+  readonly header: Header;
+  readonly title: string;
+  readonly place: Place;
+  readonly items: ReadItem[];
+  /** Begun by a heading: lines under it are its moves. */
+  readonly headed: boolean;
+  readonly patch: Patch | null;
+  /** Its rounds are the sets that its moves say themselves. */
+  bySets: boolean;
+}
+
+class Reader {
+  readonly notes: Note[] = [];
+  readonly blocks: Open[] = [];
+  title: string | null = null;
+  private open: Open | null = null;
+  /** What stands in braces at the end of the line. */
+  private patch: Patch | null = null;
+  docPatch: Patch | null = null;
+
+  constructor(
+    private readonly book: MoveBook,
+    private readonly stance: Stance,
+  ) {}
+
+  private blank = true;
+
+  line(whole: string, number: number): void {
+    const afterBlank = this.blank;
+    this.blank = whole.trim() === "";
+    if (this.blank) {
+      // A blank line under moves ends their block; under a heading it doesn't.
+      if (this.open && this.open.items.length > 0) this.open = null;
+      return;
+    }
+    const braces = patchIn(whole);
+    this.patch = braces?.patch ?? null;
+    const text = braces?.text ?? whole;
+    const heading = /^\s*#+\s*(.+?)\s*#*\s*$/.exec(text);
+    if (heading && this.title === null && this.blocks.length === 0) {
+      this.title = heading[1] ?? "";
+      this.docPatch = this.patch;
+      return;
+    }
+    if (this.again(text)) return;
+    this.from(text, heading?.[1] ?? null, number, afterBlank);
+  }
+
+  /** A line without what stands before it: a bullet, a number, a letter, the signs of a heading. */
+  private from(text: string, heading: string | null, number: number, afterBlank: boolean): void {
+    const bullet = heading ? 0 : (BULLET.exec(text)?.[0].length ?? 0);
+    const letter = bullet > 0 ? 0 : (LETTER.exec(text)?.[0].length ?? 0);
+    const start = heading ? text.indexOf(heading) : bullet + letter;
+    const pencil = new Pencil(text.slice(start).replace(/\t/g, " "), number, start + 1);
+    if (heading) this.heading(pencil);
+    else if (bullet > 0) this.item(pencil);
+    else this.body(pencil, afterBlank);
+  }
+
+  /** `## Warm-up: 2 rounds, 10 s rest`: a heading for certain, with its structure behind the colon. */
+  private heading(pencil: Pencil): void {
+    const at = pencil.left.lastIndexOf(": ");
+    const head = new Pencil(at < 0 ? pencil.left : pencil.left.slice(0, at), pencil.line, pencil.column);
+    const title = head.left.trim();
+    const header = takeHeader(new Pencil(title, pencil.line, pencil.column), true);
+    this.put({ ...NO_HEADER, role: header.role }, title, pencil.place(0, pencil.left.length), true);
+    if (at >= 0) this.more(new Pencil(pencil.left.slice(at + 2), pencil.line, pencil.column + at + 2));
+  }
+
+  /** What stands behind a heading's colon: its structure, and moves. */
+  private more(behind: Pencil): void {
+    const { open } = this;
+    if (!open) return;
+    const more = takeHeader(behind, true);
+    for (const key of Object.keys(more) as (keyof Header)[])
+      if (more[key] !== null && more[key] !== false && key !== "role")
+        Object.assign(open.header, { [key]: more[key] });
+    if (behind.rest()) this.items(behind);
+  }
+
+  /** `Repeat 3 times`, behind moves. */
+  private again(text: string): boolean {
+    const match = AGAIN.exec(text);
+    const last = this.blocks.at(-1);
+    if (!match || !last || last.items.length === 0 || last.header.rounds !== null) return false;
+    last.header.rounds = Number(match[1]);
+    this.open = null;
+    return true;
+  }
+
+  private body(pencil: Pencil, afterBlank: boolean): void {
+    if (this.withColon(pencil) || this.pause(pencil)) return;
+    if (this.isHeadingAlone(pencil, afterBlank)) this.begin(pencil, true);
+    else if (this.isWholeBlock(pencil)) this.wholeBlock(pencil);
+    else this.item(pencil);
+  }
+
+  /** `Circuit: 3 rounds 40/20: squat, row`: a heading, what it says behind its colon, and moves. */
+  private withColon(pencil: Pencil): boolean {
+    const at = COLON.exec(pencil.left)?.index ?? -1;
+    if (at < 0 || /^\s*(?:easier|harder|no |if |instead)/i.test(pencil.left.slice(0, at + 1))) return false;
+    const head = new Pencil(pencil.left.slice(0, at), pencil.line, pencil.column);
+    if (!this.isHead(head)) return false;
+    const behind = new Pencil(pencil.left.slice(at + 1), pencil.line, pencil.column + at + 1);
+    this.begin(head, true);
+    this.more(behind);
+    return true;
+  }
+
+  /** Words before a colon are a heading, unless they are a move with its dose behind. */
+  private isHead(head: Pencil): boolean {
+    const trial = new Pencil(head.left, head.line, head.column);
+    const header = takeHeader(trial, true);
+    if (saysStructure(header) || header.role !== null) return true;
+    return !this.isMove(head.left);
+  }
+
+  private isMove(text: string): boolean {
+    const [best] = findMoves(text, this.book);
+    return best !== undefined && best.score >= A_MOVE;
+  }
+
+  /** `water 60 s`, `talk 2 min`, `break`: a block by itself, or the end of the one that is open. */
+  private pause(pencil: Pencil): boolean {
+    const form = new RegExp(
+      String.raw`^\s*(water|drink|break|rest|talk|welcome|briefing)\b[^\d]*(${TIME})?\s*$`,
+      "i",
+    );
+    const match = form.exec(pencil.left);
+    if (!match) return false;
+    const kind = (match[1] ?? "").toLowerCase();
+    const seconds = secondsIn(match[2] ?? "") ?? 60;
+    const isTalk = kind === "talk" || kind === "welcome" || kind === "briefing";
+    const last = this.blocks.at(-1);
+    if (!isTalk && last) {
+      last.header.after = (last.header.after ?? 0) + seconds;
+      this.open = null;
+      return true;
+    }
+    this.begin(pencil, true);
+    const made = this.blocks.at(-1);
+    if (made) {
+      made.header.role = isTalk ? "talk" : "break";
+      made.header[isTalk ? "brief" : "after"] = seconds;
+    }
+    this.open = null;
+    return true;
+  }
+
+  /** A line without moves: a role, a structure alone, or words that no move is like, before moves. */
+  private isHeadingAlone(pencil: Pencil, afterBlank: boolean): boolean {
+    const trial = new Pencil(pencil.left, pencil.line, pencil.column);
+    const header = takeHeader(trial, true);
+    const rest = trial.rest();
+    if (header.role !== null) return rest === null || !/[,;+]/.test(rest.text);
+    if (rest === null) return saysStructure(header);
+    // Words alone behind a blank line that no move is like.
+    if (afterBlank && !/[\d,;+]/.test(pencil.left) && !this.isMove(pencil.left)) return true;
+    return saysStructure(header) && !/[\d,;+]/.test(rest.text) && !this.isMove(rest.text);
+  }
+
+  /** A whole block in one line: `4x 8-12 floor press + bent row, 75 s`, `8x 20/10 fast feet`. */
+  private isWholeBlock(pencil: Pencil): boolean {
+    const trial = new Pencil(pencil.left, pencil.line, pencil.column);
+    const header = takeHeader(trial, true);
+    const many = /[,;+]/.test(pencil.left);
+    const clock = header.work !== null || header.every !== null || header.capped;
+    return clock || (many && header.rounds !== null);
+  }
+
+  private wholeBlock(pencil: Pencil): void {
+    const paired = pencil.left.includes("+");
+    const header = takeHeader(pencil, true);
+    if (paired) header.rest ??= PAIRED;
+    this.put(header, "", pencil.place(0, pencil.left.length), true);
+    this.items(pencil);
+    this.open = null;
+  }
+
+  private begin(pencil: Pencil, headed: boolean): void {
+    const whole = pencil.place(0, pencil.left.length);
+    const said = pencil.left.trim();
+    const header = takeHeader(pencil, true);
+    const rest = pencil.rest();
+    const title = (rest?.text ?? "").replace(/^[\s,;:()–-]+|[\s,;:()–-]+$/g, "");
+    if (rest && title !== "" && header.role === null && saysStructure(header))
+      this.notes.push({ code: "as-title", place: rest.place, text: title });
+    const isStructure = saysStructure(header) && title === "";
+    this.put(header, title || (isStructure ? "" : said.slice(0, 100)), whole, headed);
+  }
+
+  private put(header: Header, title: string, place: Place, headed: boolean): void {
+    const made: Open = { header, title, place, items: [], headed, patch: this.patch, bySets: false };
+    this.patch = null;
+    this.blocks.push(made);
+    this.open = made;
+  }
+
+  private doseOf({ header }: Open): BlockDose {
+    const { work } = USUAL[this.stance];
+    return { work: header.work, within: header.every, usual: header.role === "warmup" ? 45 : work };
+  }
+
+  /** The moves of one line, and a time alone among them as the rest between rounds. */
+  private items(pencil: Pencil): void {
+    const { open } = this;
+    if (!open) return;
+    for (const piece of pencil.split(BETWEEN)) {
+      const time = secondsIn(piece.left.trim());
+      if (time !== null && /^\s*[\d:.]+\s*[a-z]*\.?\s*$/i.test(piece.left)) {
+        open.header.longRest ??= time;
+        continue;
+      }
+      const last = open.items.at(-1)?.slot.dose;
+      const before = last && "reps" in last ? last.reps : undefined;
+      const text = piece.left;
+      const item = readItem(piece, this.book, { ...this.doseOf(open), before });
+      if (item) this.add(open, item);
+      else if (/[\p{L}\p{N}]/u.test(text))
+        this.notes.push({ code: "not-read", place: piece.place(0, text.length), text: text.trim() });
+    }
+  }
+
+  private add(open: Open, item: ReadItem): void {
+    open.items.push(item);
+    this.notes.push(...item.notes);
+    if (item.sets !== null) open.header.rounds ??= item.sets;
+  }
+
+  /** A move of a line, with what stands in braces behind it; noted where there is none in it. */
+  private read(pencil: Pencil, dose: BlockDose): ReadItem | null {
+    const { patch } = this;
+    this.patch = null;
+    const text = pencil.left;
+    const item = readItem(pencil, this.book, dose);
+    if (item) return { ...item, slot: patched(item.slot, patch) };
+    if (patch && "move" in patch)
+      return { slot: patched({ move: "", dose: { seconds: 1 } }, patch), sets: null, notes: [] };
+    if (text.trim() !== "")
+      this.notes.push({ code: "not-read", place: pencil.place(0, text.length), text: text.trim() });
+    return null;
+  }
+
+  /** A line of ways belongs to the move above it. */
+  private waysAlone(pencil: Pencil): boolean {
+    const items = this.blocks.at(-1)?.items;
+    const last = items?.at(-1);
+    if (!items || !last || !isWaysAlone(pencil.left)) return false;
+    const next = withWays(last, pencil, this.book);
+    items[items.length - 1] = next;
+    this.notes.push(...next.notes);
+    return true;
+  }
+
+  /** A line that is one move, or several; with sets of its own it is straight sets. */
+  private item(pencil: Pencil): void {
+    if (this.waysAlone(pencil)) return;
+    const into = this.open;
+    const dose = into ? this.doseOf(into) : { work: null, within: null, usual: USUAL[this.stance].work };
+    const place = pencil.place(0, pencil.left.length);
+    if (into?.headed && !/\d/.test(pencil.left) && pencil.left.includes(",")) {
+      this.items(pencil);
+      return;
+    }
+    const item = this.read(pencil, dose);
+    if (!item) return;
+    if (into && fits(into, item)) {
+      this.add(into, item);
+      return;
+    }
+    this.put(
+      { ...NO_HEADER, rounds: item.sets, station: item.sets !== null },
+      "",
+      place,
+      into?.headed ?? false,
+    );
+    const made = this.blocks.at(-1);
+    if (!made) return;
+    made.bySets = item.sets !== null;
+    this.add(made, item);
+  }
+}
+
+/** Whether a move goes into an open block: sets of its own only beside equal ones. */
+function fits(open: Open, { sets }: ReadItem): boolean {
+  const { header, items } = open;
+  if (sets === null) return !open.bySets;
+  if (items.length === 0) {
+    if (header.rounds === null) {
+      header.rounds = sets;
+      header.station = true;
+      open.bySets = true;
+    }
+    return true;
+  }
+  return JSON.stringify(header.rounds) === JSON.stringify(sets);
+}
+
+/** Rounds of a block that lasts so long with a window for each of its moves. */
+function roundsOf({ header, items }: Open): Span | null {
+  const { every, whole, rounds } = header;
+  if (rounds !== null || every === null || whole === null || items.length === 0) return rounds;
+  return Math.max(1, Math.round(whole / (every * items.length)));
+}
+
+/** Rests of a block: as it says them, else what is usual where there is anything to rest between. */
+function restsOf(
+  { header }: Open,
+  slots: number,
+  rounds: Span | null,
+  stance: Stance,
+): Pick<Block, "rest" | "longRest"> {
+  const usual = USUAL[stance];
+  const isEnd = header.role === "warmup" || header.role === "cooldown";
+  const restless = header.every !== null || header.capped || slots === 0;
+  const many = rounds !== null && spanTriple(rounds).plan > 1;
+  const between = isEnd ? 5 : slots > 1 || header.station ? usual.rest : null;
+  const rest = header.rest ?? (restless ? null : between);
+  const lap = many && !restless && !isEnd && header.rest === null ? usual.longRest : null;
+  const longRest = header.longRest ?? lap;
+  return { ...(rest === null ? {} : { rest }), ...(longRest === null ? {} : { longRest }) };
+}
+
+const given = <K extends string>(key: K, value: number | null) => (value === null ? {} : { [key]: value });
+
+function blockOf(open: Open, id: string, slots: readonly Slot[], stance: Stance): Block {
+  const { header, title } = open;
+  const rounds = header.capped ? null : roundsOf(open);
+  return {
+    id,
+    title: title.slice(0, 120),
+    role: header.role ?? "main",
+    ...given("brief", header.brief),
+    ...given("demo", header.demo),
+    ...given("prepare", header.prepare),
+    ...(header.station && !header.capped ? { loop: "station" as const } : {}),
+    ...(rounds === null ? {} : { rounds }),
+    ...restsOf(open, slots.length, rounds, stance),
+    ...given("cap", header.capped ? (header.whole ?? 360) : null),
+    ...given("after", header.after),
+    ...(slots.length > 0 ? { slots } : {}),
+  };
+}
+
+/** Slots with ids of their own; whom one stays beside is told by its place in the block, from 1. */
+const withIds = (items: readonly ReadItem[], from: number): readonly Slot[] =>
+  items.map(({ slot }, i) => {
+    const place: unknown = slot.together;
+    const beside = typeof place === "number" ? { together: `s${from + place - 1}` } : {};
+    return { ...slot, ...beside, id: `s${from + i}` };
+  });
+
+/** The blocks that were opened, and the name of the class where a heading over nothing says it. */
+function blocksOf(
+  all: readonly Open[],
+  stance: Stance,
+): { readonly blocks: readonly Block[]; readonly name: string | null } {
+  const blocks: Block[] = [];
+  let name: string | null = null;
+  let count = 1;
+  for (const open of all) {
+    const quiet = open.header.role === "talk" || open.header.role === "break";
+    if (open.items.length === 0 && !quiet && !open.patch) {
+      if (blocks.length === 0) name ??= open.title;
+      continue;
+    }
+    const slots = withIds(open.items, count);
+    const { noSlots, ...patch } = open.patch ?? {};
+    const block = patched(blockOf(open, `b${blocks.length + 1}`, slots, stance), patch);
+    blocks.push(noSlots === true && slots.length === 0 ? { ...block, slots: [] } : block);
+    count += open.items.length;
+  }
+  return { blocks, name };
+}
+
+/** Reads a plan. Damaged text never throws: what can't be read is noted, or is a title. */
+export function readPlan(text: string, book: MoveBook, options: PlanOptions = {}): ReadPlan {
+  const stance = options.stance ?? "strength";
+  const reader = new Reader(book, stance);
+  const lines = text.slice(0, MOST_LETTERS).split(/\r?\n/).slice(0, MOST_LINES);
+  for (const [i, line] of lines.entries()) reader.line(line, i + 1);
+  const { notes } = reader;
+  const { blocks, name } = blocksOf(reader.blocks, stance);
+  if (!blocks.some(({ slots = [] }) => slots.length > 0)) return { doc: null, notes };
+  const title = (options.title ?? reader.title ?? name ?? "").trim().slice(0, 120) || "A plan";
+  const plain: ClassDoc = { format: "brontle.class", version: 1, title, stance, blocks };
+  const checked = checkClass(patched(plain, reader.docPatch), book);
+  if (checked.ok) return { doc: checked.value, notes };
+  const place = { line: 1, from: 1, to: 1 };
+  const faults = checked.error.map(
+    (fault): Note => ({ code: "not-allowed", place, text: fault.path, fault }),
+  );
+  return { doc: null, notes: [...notes, ...faults] };
+}
+
+/** More of a text than this isn't a plan. */
+const MOST_LETTERS = 40_000;
+const MOST_LINES = 600;

@@ -1,0 +1,223 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { api } from "@/browser/api";
+import { type Block, STANCES, type Stance, slotsOf } from "@/core/class/document";
+import { dosesText } from "@/core/class/dose-text";
+import { resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { Note } from "@/core/notation/note";
+import { readPlan } from "@/core/notation/read-plan";
+import { scoreOf } from "@/core/score/score";
+import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
+import { Button } from "@/ui/button";
+import { Dialog } from "@/ui/dialog";
+import { noteText, noteWhere } from "@/words/note-words";
+
+const EXAMPLE = `Monday strength
+
+Warm up: march 60 s, arm sweep 45 s
+
+4x 8-12 floor press + bent row, 75 s
+3 rounds 40/20, 60 between: squat, towel row, plank
+
+Stretch
+calf stretch 30 s each side`;
+
+/** A plan that was typed or copied, as a class: what was understood stands beside it while one types. */
+export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Paste a plan</Button>
+      <Dialog
+        open={open}
+        onOpenChange={setOpen}
+        title="Paste a plan"
+        description="From a message, a document, a gym: one move a line, or a whole block in one. Everybody's own version for what they have at home is made of it on the Desk."
+        wide
+      >
+        <Plan usual={usual} />
+      </Dialog>
+    </>
+  );
+}
+
+/** The text with one stretch of a line replaced. */
+function withWords(text: string, { place }: Note, words: string): string {
+  const lines = text.split("\n");
+  const line = lines[place.line - 1] ?? "";
+  lines[place.line - 1] = line.slice(0, place.from - 1) + words + line.slice(place.to - 1);
+  return lines.join("\n");
+}
+
+function Plan({ usual }: { readonly usual: Stance }) {
+  const router = useRouter();
+  const [text, setText] = useState("");
+  const [stance, setStance] = useState<Stance>(usual);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const field = useRef<HTMLTextAreaElement>(null);
+  const late = useDeferredValue(text);
+  const { doc, notes } = useMemo(() => readPlan(late, LIBRARY_BOOK, { stance }), [late, stance]);
+  const store = async () => {
+    const result = await api<{ id: string }>("POST", "/api/classes", { doc });
+    if (result.ok) router.push(`/classes/${result.value.id}`);
+    else setTrouble(result.failure.message);
+  };
+  /** The words of a note, chosen in the field. */
+  const show = ({ place }: Note) => {
+    const before = text.split("\n").slice(0, place.line - 1);
+    const start = before.reduce((sum, line) => sum + line.length + 1, 0);
+    field.current?.focus();
+    field.current?.setSelectionRange(start + place.from - 1, start + place.to - 1);
+  };
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-5">
+        <textarea
+          ref={field}
+          aria-label="The plan"
+          className="h-[420px] w-full resize-none border border-quiet bg-white p-2 font-[inherit] leading-snug"
+          placeholder={EXAMPLE}
+          maxLength={40_000}
+          spellCheck={false}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <section aria-label="What was understood" aria-live="polite" className="h-[420px] overflow-auto">
+          {doc ? (
+            <>
+              <p className="flex justify-between gap-3 border-b-2 border-ink font-bold">
+                <span>{doc.title}</span>
+                <span className="tabular-nums">{clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan)}</span>
+              </p>
+              {doc.blocks.map((block) => (
+                <BlockLines key={block.id} block={block} />
+              ))}
+            </>
+          ) : (
+            <p className="text-quiet">
+              {late.trim() === "" ? "Blocks and moves appear here while you type." : "No move is in it yet."}
+            </p>
+          )}
+          <Notes
+            notes={notes}
+            onShow={show}
+            onChoose={(note, words) => setText(withWords(text, note, words))}
+          />
+        </section>
+      </div>
+      {trouble && (
+        <p role="alert" className="mt-2 text-rust">
+          {trouble}
+        </p>
+      )}
+      <div className="mt-3 flex items-center justify-between">
+        <label className="flex items-center gap-2">
+          Rests where none are said, as for
+          <select
+            className="border border-quiet bg-white px-2 py-1"
+            value={stance}
+            onChange={(event) => setStance(STANCES.find((name) => name === event.target.value) ?? usual)}
+          >
+            {STANCES.map((name) => (
+              <option key={name} value={name}>
+                {name === "form" ? "form first" : name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Button look="solid" disabled={!doc} onClick={store}>
+          Make it a class
+        </Button>
+      </div>
+    </>
+  );
+}
+
+const ROLE_WORDS: Readonly<Record<string, string>> = {
+  warmup: "Warm-up",
+  cooldown: "Cool-down",
+  finisher: "Finisher",
+  break: "Break",
+  talk: "Talk",
+};
+
+/** How a block goes round, in a few words. */
+function goesRound(block: Block): string {
+  const { rounds, rest, longRest, cap, after, brief } = block;
+  return [
+    cap === undefined ? "" : `as many rounds as possible in ${cap} s`,
+    rounds === undefined || cap !== undefined
+      ? ""
+      : `${typeof rounds === "number" ? rounds : `${rounds.min}–${rounds.max}`} rounds`,
+    typeof rest === "number" && rest > 0 ? `${rest} s rest` : "",
+    typeof longRest === "number" ? `${longRest} s between rounds` : "",
+    brief ? `${brief} s talk` : "",
+    after ? `${after} s water` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+function BlockLines({ block }: { readonly block: Block }) {
+  return (
+    <div className="mt-2">
+      <p>
+        <b>{block.title || ROLE_WORDS[block.role ?? ""] || "Block"}</b>{" "}
+        <span className="text-quiet">{goesRound(block)}</span>
+      </p>
+      <ol className="ml-5 list-decimal">
+        {slotsOf(block).map((slot) => (
+          <li key={slot.id}>
+            {resolveMove(slot.move, LIBRARY_BOOK).name}{" "}
+            <span className="text-quiet">{dosesText(slot.dose)}</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+/** What wasn't certain, each with where it stands and what it could be. */
+function Notes(props: {
+  readonly notes: readonly Note[];
+  readonly onShow: (note: Note) => void;
+  readonly onChoose: (note: Note, words: string) => void;
+}) {
+  const words = useWords();
+  if (props.notes.length === 0) return null;
+  return (
+    <ul aria-label="Not certain" className="mt-4 border-t-2 border-ink pt-1">
+      {props.notes.map((note) => (
+        <li
+          key={`${note.code} ${note.place.line} ${note.place.from}`}
+          className="border-b border-hairline py-1"
+        >
+          <button type="button" className="text-left" onClick={() => props.onShow(note)}>
+            <span className="mr-1.5 text-quiet">{noteWhere(note, words)}</span>
+            {noteText(note, words)}
+          </button>
+          {"near" in note && (
+            <span className="flex flex-wrap gap-x-3">
+              {note.near.map((id) => {
+                const { name } = resolveMove(id, LIBRARY_BOOK);
+                return (
+                  <button
+                    key={id}
+                    type="button"
+                    className="font-semibold underline underline-offset-2"
+                    onClick={() => props.onChoose(note, name)}
+                  >
+                    {name}
+                  </button>
+                );
+              })}
+            </span>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
