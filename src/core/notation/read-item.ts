@@ -2,10 +2,10 @@
 import type { Alternative, Dose, Load, MoveRef, Slot, Way } from "../class/document";
 import { startDose } from "../class/new-class";
 import type { KnownMove, MoveBook } from "../moves/book";
-import { findMoves } from "../moves/find";
 import type { Seconds } from "../units";
 import type { Span } from "../values/span";
 import { COUNT, countIn, secondsIn, TIME, takeLoad, takeTempo } from "./amounts";
+import { movesFor } from "./known-words";
 import type { Note } from "./note";
 import type { Pencil, Place } from "./pencil";
 
@@ -46,7 +46,7 @@ const SIDED = 12;
 
 /** The move that some words mean; as typed where none is like them. `each`: sides are told. */
 export function moveNamed(text: string, place: Place, book: MoveBook, each = false): Named {
-  const found = findMoves(text, book);
+  const found = movesFor(text, book);
   const [first] = found;
   const sided = found.find(
     ({ move, score }) => move.sides === "inTurn" && score >= (first?.score ?? 0) - SIDED,
@@ -170,7 +170,7 @@ function wayOf(text: string, base: KnownMove | null, book: MoveBook): Way {
     ({ name }) => words.length > 0 && words.every((word) => name.toLowerCase().includes(word)),
   );
   if (near?.id) return { move: near.id };
-  const [best] = findMoves(text, book);
+  const [best] = movesFor(text, book);
   return best?.move.id && best.score >= 100 ? { move: best.move.id } : { note: text };
 }
 

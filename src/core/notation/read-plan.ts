@@ -5,9 +5,9 @@
 import { checkClass } from "../class/check-class";
 import type { Block, ClassDoc, Slot, Stance } from "../class/document";
 import type { MoveBook } from "../moves/book";
-import { findMoves } from "../moves/find";
 import { type Span, spanTriple } from "../values/span";
 import { secondsIn, TIME } from "./amounts";
+import { movesFor } from "./known-words";
 import type { Note } from "./note";
 import { type Patch, patched, patchIn } from "./patch";
 import { Pencil, type Place } from "./pencil";
@@ -167,7 +167,7 @@ class Reader {
   }
 
   private isMove(text: string): boolean {
-    const [best] = findMoves(text, this.book);
+    const [best] = movesFor(text, this.book);
     return best !== undefined && best.score >= A_MOVE;
   }
 
