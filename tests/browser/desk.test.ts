@@ -273,6 +273,17 @@ describe("a plan that was copied", () => {
     expect(doc.blocks[0]).toMatchObject({ rounds: 3, loop: "station" });
     expect(doc.blocks[0]?.slots?.slice(0, 2).map(({ move }) => move)).toEqual(["goblet-squat", "bent-row"]);
     await totalIsTheCores();
+    // Another one, put in behind the block that is selected; one undo takes it back.
+    await press(driver(), "p");
+    await (await see(driver(), "the field", () => driver().findElement(By.css("textarea")))).sendKeys(
+      "8x 20/10 fast feet\n2 rounds 30/30: squats, plank",
+    );
+    await seeText(driver(), "Fast feet");
+    await (await named(driver(), "button", "Put it in")).click();
+    await see(driver(), "three blocks", async () => (await stored()).blocks.length === 3);
+    await totalIsTheCores();
+    await (await named(driver(), "button", "Undo")).click();
+    await see(driver(), "one block", async () => (await stored()).blocks.length === 1);
   });
 });
 

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { api } from "@/browser/api";
-import { type Block, STANCES, type Stance, slotsOf } from "@/core/class/document";
+import { type Block, type ClassDoc, STANCES, type Stance, slotsOf } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
 import { resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -25,9 +25,16 @@ Warm up: march 60 s, arm sweep 45 s
 Stretch
 calf stretch 30 s each side`;
 
-/** A plan that was typed or copied, as a class: what was understood stands beside it while one types. */
+/** A plan that was typed or copied, as a class. */
 export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
+  const router = useRouter();
   const [open, setOpen] = useState(false);
+  const store = async (doc: ClassDoc): Promise<string | null> => {
+    const result = await api<{ id: string }>("POST", "/api/classes", { doc });
+    if (!result.ok) return result.failure.message;
+    router.push(`/classes/${result.value.id}`);
+    return null;
+  };
   return (
     <>
       <Button onClick={() => setOpen(true)}>Paste a plan</Button>
@@ -38,7 +45,7 @@ export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
         description="From a message, a document, a gym: one move a line, or a whole block in one. Everybody's own version for what they have at home is made of it on the Desk."
         wide
       >
-        <Plan usual={usual} />
+        <Plan usual={usual} take="Make it a class" onTake={store} />
       </Dialog>
     </>
   );
@@ -52,19 +59,24 @@ function withWords(text: string, { place }: Note, words: string): string {
   return lines.join("\n");
 }
 
-function Plan({ usual }: { readonly usual: Stance }) {
-  const router = useRouter();
+/** The text, and beside it what was understood while one types. */
+export function Plan({
+  usual,
+  take,
+  onTake,
+}: {
+  readonly usual: Stance;
+  /** What is done with it, in words. */
+  readonly take: string;
+  /** Gives what went wrong, or null. */
+  readonly onTake: (doc: ClassDoc) => Promise<string | null>;
+}) {
   const [text, setText] = useState("");
   const [stance, setStance] = useState<Stance>(usual);
   const [trouble, setTrouble] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   const late = useDeferredValue(text);
   const { doc, notes } = useMemo(() => readPlan(late, LIBRARY_BOOK, { stance }), [late, stance]);
-  const store = async () => {
-    const result = await api<{ id: string }>("POST", "/api/classes", { doc });
-    if (result.ok) router.push(`/classes/${result.value.id}`);
-    else setTrouble(result.failure.message);
-  };
   /** The words of a note, chosen in the field. */
   const show = ({ place }: Note) => {
     const before = text.split("\n").slice(0, place.line - 1);
@@ -128,8 +140,8 @@ function Plan({ usual }: { readonly usual: Stance }) {
             ))}
           </select>
         </label>
-        <Button look="solid" disabled={!doc} onClick={store}>
-          Make it a class
+        <Button look="solid" disabled={!doc} onClick={async () => doc && setTrouble(await onTake(doc))}>
+          {take}
         </Button>
       </div>
     </>

@@ -19,6 +19,9 @@ export interface Doors {
   readonly leaveFix: () => void;
   readonly because: () => void;
   readonly showFit: () => void;
+  /** A typed plan put in behind the selected block; the class copied as one. */
+  readonly paste: () => void;
+  readonly copyText: () => void;
   /** The studio's own moves: one that is put in travels with the class. */
   readonly own: readonly Move[];
   readonly teach: () => void;

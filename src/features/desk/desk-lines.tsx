@@ -78,8 +78,9 @@ export function BlockActions(props: {
   readonly onMore: () => void;
   readonly onAdd: () => void;
   readonly onOrder: () => void;
+  readonly onPaste: () => void;
 }) {
-  const { desk, block, actions, more, onMore, onAdd, onOrder } = props;
+  const { desk, block, actions, more, onMore, onAdd, onOrder, onPaste } = props;
   return (
     <div className="mt-2 flex flex-wrap gap-x-1">
       <Button look="bare" disabled={!desk.selection.slot} aria-expanded={more} onClick={onMore}>
@@ -108,6 +109,9 @@ export function BlockActions(props: {
       <span className="w-2" />
       <Button look="bare" onClick={actions.addBlock}>
         Add a block
+      </Button>
+      <Button look="bare" onClick={onPaste}>
+        Paste a plan
       </Button>
       <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
         Remove this block

@@ -1,5 +1,5 @@
 "use client";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
@@ -9,25 +9,24 @@ import type { Finding } from "@/core/review/finding";
 import type { Line } from "@/core/review/line";
 import { isOpen } from "@/core/review/ranked";
 import { ownRests, type Settings } from "@/core/settings/settings";
-import { FitDialog } from "@/features/review/fit-dialog";
-import { OrderDialog } from "@/features/review/order-dialog";
-import { type RoomChoice, RoomGrid } from "@/features/room/room-grid";
+import { RoomGrid } from "@/features/room/room-grid";
 import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
-import { type Room, useParts } from "@/features/room/use-parts";
+import { useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ScoreRows } from "@/features/score/score-rows";
 import { BlockSentence } from "./block-sentence";
-import { isPick, type MovePick } from "./desk-doors";
+import { copyText } from "./copy-text";
+import { DeskDialogs } from "./desk-dialogs";
+import { isPick } from "./desk-doors";
 import { BlockActions, DeskTop } from "./desk-lines";
-import { DeskPanel, type PanelTab } from "./desk-panel";
-import { KeysDialog } from "./keys";
-import { MovePicker } from "./move-picker";
+import { DeskPanel } from "./desk-panel";
 import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
 import { UnsavedLine } from "./unsaved-line";
-import { type Desk, useDesk } from "./use-desk";
+import { useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
+import { type DeskParts, useDeskView } from "./use-desk-view";
 import { useOverrule } from "./use-overrule";
 import { type Review, useReview } from "./use-review";
 import { useTeachNow } from "./use-teach-now";
@@ -44,49 +43,6 @@ interface Props {
   readonly today: string;
 }
 
-type Opened = "keys" | "fit" | "order" | MovePick;
-
-/** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
-function useDeskView() {
-  const [opened, setOpened] = useState<Opened | null>(null);
-  const [more, setMore] = useState(false);
-  const [view, setView] = useState<"score" | "room">("score");
-  // Back from somebody's home the room is open as it was.
-  useEffect(() => {
-    if (window.location.hash === "#room") setView("room");
-  }, []);
-  const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
-  const [tab, setTab] = useState<PanelTab>("who");
-  const [curve, setCurve] = useState<readonly number[] | null>(null);
-  return {
-    opened,
-    open: setOpened,
-    /** For a dialog that opens and shuts one thing. */
-    shutting: (open: boolean) => !open && setOpened(null),
-    more,
-    toggleMore: () => setMore((on) => !on),
-    room: view === "room",
-    toggleRoom: () => setView((now) => (now === "score" ? "room" : "score")),
-    showFindings: () => {
-      setTab("findings");
-      setView("score");
-    },
-    choice,
-    setChoice,
-    tab,
-    setTab,
-    curve,
-    setCurve,
-  };
-}
-type DeskView = ReturnType<typeof useDeskView>;
-
-interface Parts {
-  readonly desk: Desk;
-  readonly view: DeskView;
-  readonly room: Room;
-}
-
 /** What waits for an answer, each by itself: a line of several has a place on the score for every one. */
 function openFindings(lines: readonly Line[]): readonly Finding[] {
   return lines.filter(isOpen).flatMap(({ members }) => members);
@@ -94,7 +50,7 @@ function openFindings(lines: readonly Line[]): readonly Finding[] {
 
 /** The score with what is tried on it, and the selected block as a sentence with its moves. */
 function ScoreAndBlock(
-  props: Parts & { readonly review: Review; readonly actions: ReturnType<typeof useDeskActions> },
+  props: DeskParts & { readonly review: Review; readonly actions: ReturnType<typeof useDeskActions> },
 ) {
   const { desk, view, room, review } = props;
   const { preview } = review;
@@ -143,6 +99,7 @@ function ScoreAndBlock(
             onMore={view.toggleMore}
             onAdd={() => open("add")}
             onOrder={() => open("order")}
+            onPaste={() => open("paste")}
           />
         </>
       )}
@@ -152,7 +109,7 @@ function ScoreAndBlock(
 
 /** Beside it: who does what, findings, effort, words; or in the room what was chosen there. */
 function Beside(
-  props: Parts & {
+  props: DeskParts & {
     readonly review: Review;
     readonly overrule: ReturnType<typeof useOverrule>["overrule"];
     readonly homeOf: HomeOf;
@@ -186,49 +143,6 @@ function Beside(
   );
 }
 
-function DeskDialogs(
-  props: Parts & {
-    readonly people: readonly Person[];
-    readonly own: readonly Move[];
-    readonly onChoose: (move: KnownMove) => void;
-  },
-) {
-  const { desk, view, room } = props;
-  const { opened, shutting } = view;
-  const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
-  const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
-  return (
-    <>
-      <MovePicker
-        open={opened !== null && isPick(opened)}
-        onOpenChange={shutting}
-        people={props.people}
-        own={props.own}
-        current={opened === "replace" && typeof slot?.move === "string" ? slot.move : null}
-        onChoose={props.onChoose}
-      />
-      <FitDialog
-        open={opened === "fit"}
-        onOpenChange={shutting}
-        doc={desk.doc}
-        room={room}
-        onEdit={desk.edit}
-      />
-      {block && (
-        <OrderDialog
-          open={opened === "order"}
-          onOpenChange={shutting}
-          doc={desk.doc}
-          block={block}
-          parts={room.parts}
-          onEdit={desk.edit}
-        />
-      )}
-      <KeysDialog open={opened === "keys"} onOpenChange={shutting} />
-    </>
-  );
-}
-
 /** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
 export function DeskScreen(props: Props) {
   const desk = useDesk(props.id, props.doc, props.revision);
@@ -258,6 +172,8 @@ export function DeskScreen(props: Props) {
       review.ask(review.chosen);
     },
     showFit: () => view.open("fit"),
+    paste: () => view.open("paste"),
+    copyText: () => copyText(desk.doc),
     own: props.ownMoves,
     rests: ownRests(props.settings.teaching),
     teach,
@@ -267,7 +183,7 @@ export function DeskScreen(props: Props) {
     if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
   };
-  const parts: Parts = { desk, view, room };
+  const parts: DeskParts = { desk, view, room };
   return (
     <div className="flex h-screen flex-col overflow-hidden">
       <DeskTop

@@ -18,6 +18,8 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["V", "show what would mend it, and the next that would"],
   ["Y · Esc", "take what is shown · leave it"],
   ["W", "leave the finding as it is, and say why"],
+  ["P", "paste a plan behind this block"],
+  ["C", "copy the class as text"],
   ["L", "fit to a length"],
   ["T", "teach"],
   ["?", "this list"],

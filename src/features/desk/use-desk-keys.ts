@@ -67,6 +67,8 @@ export function useDeskKeys(doing: Doing): void {
         if (!isTyping(event)) now.current.doors.leaveFix();
       },
       w: key((at) => at.doors.because()),
+      p: key((at) => at.doors.paste()),
+      c: key((at) => at.doors.copyText()),
       l: key((at) => at.doors.showFit()),
       t: key((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),

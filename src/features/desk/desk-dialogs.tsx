@@ -1,0 +1,76 @@
+"use client";
+/** The Desk's dialogs: moves, a pasted plan, fit, order, keys. */
+import { addBlocks } from "@/core/class/add-blocks";
+import { slotsOf } from "@/core/class/document";
+import { idAfter } from "@/core/class/edits";
+import type { Person } from "@/core/homes/home";
+import type { KnownMove } from "@/core/moves/book";
+import type { Move } from "@/core/moves/move";
+import { Plan } from "@/features/classes/paste-plan";
+import { FitDialog } from "@/features/review/fit-dialog";
+import { OrderDialog } from "@/features/review/order-dialog";
+import { Dialog } from "@/ui/dialog";
+import { isPick } from "./desk-doors";
+import { KeysDialog } from "./keys";
+import { MovePicker } from "./move-picker";
+import type { DeskParts } from "./use-desk-view";
+
+export function DeskDialogs(
+  props: DeskParts & {
+    readonly people: readonly Person[];
+    readonly own: readonly Move[];
+    readonly onChoose: (move: KnownMove) => void;
+  },
+) {
+  const { desk, view, room } = props;
+  const { opened, shutting } = view;
+  const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
+  const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
+  return (
+    <>
+      <MovePicker
+        open={opened !== null && isPick(opened)}
+        onOpenChange={shutting}
+        people={props.people}
+        own={props.own}
+        current={opened === "replace" && typeof slot?.move === "string" ? slot.move : null}
+        onChoose={props.onChoose}
+      />
+      <Dialog
+        open={opened === "paste"}
+        onOpenChange={shutting}
+        title="Paste a plan"
+        description="Its blocks are put in behind the selected one, in one step."
+        wide
+      >
+        <Plan
+          usual={desk.doc.stance}
+          take="Put it in"
+          onTake={async ({ blocks }) => {
+            desk.edit(addBlocks(desk.doc, blocks, idAfter(desk.doc.blocks, desk.selection.block ?? "")));
+            shutting(false);
+            return null;
+          }}
+        />
+      </Dialog>
+      <FitDialog
+        open={opened === "fit"}
+        onOpenChange={shutting}
+        doc={desk.doc}
+        room={room}
+        onEdit={desk.edit}
+      />
+      {block && (
+        <OrderDialog
+          open={opened === "order"}
+          onOpenChange={shutting}
+          doc={desk.doc}
+          block={block}
+          parts={room.parts}
+          onEdit={desk.edit}
+        />
+      )}
+      <KeysDialog open={opened === "keys"} onOpenChange={shutting} />
+    </>
+  );
+}

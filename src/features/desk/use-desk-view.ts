@@ -1,0 +1,52 @@
+"use client";
+/** What is open on the Desk beside the class itself. */
+import { useEffect, useState } from "react";
+import type { RoomChoice } from "@/features/room/room-grid";
+import type { Room } from "@/features/room/use-parts";
+import type { MovePick } from "./desk-doors";
+import type { PanelTab } from "./desk-panel";
+import type { Desk } from "./use-desk";
+
+type Opened = "keys" | "fit" | "order" | "paste" | MovePick;
+
+/** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
+export function useDeskView() {
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [more, setMore] = useState(false);
+  const [view, setView] = useState<"score" | "room">("score");
+  // Back from somebody's home the room is open as it was.
+  useEffect(() => {
+    if (window.location.hash === "#room") setView("room");
+  }, []);
+  const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
+  const [tab, setTab] = useState<PanelTab>("who");
+  const [curve, setCurve] = useState<readonly number[] | null>(null);
+  return {
+    opened,
+    open: setOpened,
+    /** For a dialog that opens and shuts one thing. */
+    shutting: (open: boolean) => !open && setOpened(null),
+    more,
+    toggleMore: () => setMore((on) => !on),
+    room: view === "room",
+    toggleRoom: () => setView((now) => (now === "score" ? "room" : "score")),
+    showFindings: () => {
+      setTab("findings");
+      setView("score");
+    },
+    choice,
+    setChoice,
+    tab,
+    setTab,
+    curve,
+    setCurve,
+  };
+}
+export type DeskView = ReturnType<typeof useDeskView>;
+
+/** What most of the Desk is made of. */
+export interface DeskParts {
+  readonly desk: Desk;
+  readonly view: DeskView;
+  readonly room: Room;
+}
