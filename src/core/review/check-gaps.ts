@@ -99,9 +99,11 @@ export function checkGaps(context: ReviewContext): Found[] {
   }
   return [...gaps.values()].map((short): Found => {
     const facts = context.slots.get(short.to);
-    const fixes = gapEdits(context, short).filter(
-      ({ edit }) => gapAfter(context, edit, short.from, short.to) >= short.needs,
-    );
+    const enough = ({ edit }: Fix) => gapAfter(context, edit, short.from, short.to) >= short.needs;
+    const [own, long, both] = gapEdits(context, short);
+    const alone = [own, long].filter((fix): fix is Fix => fix !== undefined && enough(fix));
+    // Both rests only where neither alone is enough.
+    const fixes = alone.length > 0 || !both || !enough(both) ? alone : [both];
     return {
       says: {
         code: "gap-short",
@@ -115,8 +117,7 @@ export function checkGaps(context: ReviewContext): Found[] {
       // Within a block all of them are mended together; before one it is the block before that lacks time.
       where: isWithin(context, short) ? { block: facts?.block.id ?? "", slot: short.to } : { slot: short.to },
       at: facts?.at ?? 0,
-      // Both rests only where neither alone is enough.
-      fixes: fixes.length > 1 ? fixes.filter(({ says }) => says.code !== "rest-and-rounds") : fixes,
+      fixes,
     };
   });
 }
