@@ -134,8 +134,9 @@ describe("the Desk", () => {
     await totalIsTheCores();
     const rest = await named(driver(), "input[role=spinbutton]", "Seconds of rest");
     await rest.click();
-    await rest.sendKeys(Key.chord(Key.CONTROL, "a"), "20");
+    await rest.sendKeys(Key.chord(Key.CONTROL, "a"), "0:20");
     await totalIsTheCores();
+    expect(await (await named(driver(), "output", "By the last change")).getText()).toMatch(/^[+−]\d+:\d\d$/);
     const block = (await stored()).blocks[1];
     expect(block).toMatchObject({ rounds: 5, rest: 20 });
     await rest.sendKeys(Key.chord(Key.SHIFT, Key.ARROW_UP));
@@ -158,6 +159,13 @@ describe("the Desk", () => {
     await rounds.sendKeys(Key.chord(Key.CONTROL, "a"), "0");
     expect(await rounds.getAttribute("aria-invalid")).toBe("true");
     expect(await total()).toBe(before);
+    await seeText(driver(), "1 is the least");
+    // Left behind it stays as it was typed, and so does its answer.
+    await rounds.sendKeys(Key.chord(Key.CONTROL, "a"), "1:30", Key.TAB);
+    await seeText(driver(), "“1:30” is a time, and this counts rounds");
+    expect(await rounds.getAttribute("value")).toBe("1:30");
+    await accessible(driver());
+    await rounds.click();
     await press(driver(), Key.ESCAPE);
     expect(await rounds.getAttribute("value")).toBe("4");
   });
@@ -173,6 +181,27 @@ describe("the Desk", () => {
       { seconds: 40 },
       { seconds: 30 },
     ]);
+    // Whatever people write for it; what isn't understood is answered and kept.
+    const type = async (text: string) => {
+      await dose.click();
+      await dose.sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
+    };
+    await type("0:45");
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.slots?.[0]?.dose).toEqual({ seconds: 45 });
+    await type("12 reps 3110 e/s heavy");
+    await totalIsTheCores();
+    expect((await stored()).blocks[1]?.slots?.[0]).toMatchObject({
+      dose: { reps: 12, tempo: "3110" },
+      sides: "inTurn",
+      load: { target: "heavy" },
+    });
+    await type("12 reps of love");
+    await seeText(driver(), "isn’t understood here");
+    expect(await dose.getAttribute("value")).toBe("12 reps of love");
+    await accessible(driver());
+    await press(driver(), Key.ESCAPE);
+    expect(await dose.getAttribute("value")).toBe("12 reps at 3110");
     const panel = await driver().findElement(By.css("aside"));
     await see(driver(), "reasons", async () =>
       /instead of fast feet: (no jumping|asked for|there is no jumping)/i.test(await panel.getText()),

@@ -83,9 +83,13 @@ describe("the Desk", () => {
     await fill("♭ easier: tempo", "4-0-1-0");
     await fill("♭ easier: rounds", "2");
     await (await named(desk.driver, "select", "♭ easier: load")).sendKeys("light");
-    // What isn't one is given up on leaving the field.
+    // What isn't one stays as it was typed, marked and answered, and isn't taken.
     await fill("♯ harder: tempo", "slow");
+    await seeText(desk.driver, "such as 3-0-1-0 or 3010");
     await accessible(desk.driver);
+    const tempo = await named(desk.driver, "input", "♯ harder: tempo");
+    expect(await tempo.getAttribute("aria-invalid")).toBe("true");
+    expect(await tempo.getAttribute("value")).toBe("slow");
     expect((await slots())[0]?.marks).toEqual({
       flat: { reps: { min: 6, max: 8 }, tempo: "4-0-1-0", rounds: 2, load: { target: "light" } },
     });

@@ -59,6 +59,24 @@ describe("the Desk", () => {
     );
   });
 
+  test("what the last step is compared with is what undo gives back, unless others changed it too", () => {
+    const block = doc.blocks[1] as Block;
+    let desk = openDesk(doc, 1);
+    expect(desk.history.before).toBeNull();
+    for (const [i, rest] of [20, 25, 30].entries()) {
+      const now = desk.history.doc.blocks[1] as Block;
+      desk = on(desk, { do: "edit", edit: setBlock(now, "rest", rest), join: i > 0, id: `r${i}` });
+    }
+    expect(desk.history.before).toEqual(doc);
+    const stepped = desk.history.doc;
+    desk = edit(desk, setBlock(block, "longRest", 90));
+    expect(desk.history.before).toEqual(stepped);
+    const undone = on(desk, { do: "undo", id: "u" });
+    expect([undone.history.doc, undone.history.before]).toEqual([stepped, desk.history.doc]);
+    const theirs = on(undone, { do: "saved", sent: [], revision: 5, doc });
+    expect(theirs.history.before).toBeNull();
+  });
+
   test("what can't be done is told and changes nothing; the next change takes the words away", () => {
     const start = openDesk(doc, 1);
     const refused = edit(start, setBlock(doc.blocks[1] as Block, "rest", -5));

@@ -105,7 +105,12 @@ function saved(state: DeskState, action: Extract<DeskAction, { do: "saved" }>, l
     const next = applyChecked(before, edit, library);
     return next.ok ? next.value : before;
   }, action.doc);
-  return { ...now, history: { ...state.history, doc }, selection: soundSelection(doc, state.selection) };
+  // Others changed it too: how much longer it is isn't this person's doing.
+  return {
+    ...now,
+    history: { ...state.history, doc, before: null },
+    selection: soundSelection(doc, state.selection),
+  };
 }
 
 /** The state after something was done at the Desk, or was heard from the server. */

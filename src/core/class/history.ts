@@ -12,11 +12,13 @@ export interface History {
   readonly doc: ClassDoc;
   readonly undo: readonly Edit[];
   readonly redo: readonly Edit[];
+  /** What stood before the last own step (what undo takes back at once); null where nothing can be compared. */
+  readonly before: ClassDoc | null;
 }
 
 /** A document nobody has edited yet. */
 export function startHistory(doc: ClassDoc): History {
-  return { doc, undo: [], redo: [] };
+  return { doc, undo: [], redo: [], before: null };
 }
 
 /** Applies an edit and checks that what comes out is a valid class. */
@@ -44,7 +46,7 @@ export function edited(
   const last = history.undo.at(-1);
   const joined = join && last ? squash(last, edit) : null;
   const undo = joined ? [...history.undo.slice(0, -1), joined] : [...history.undo, edit];
-  return ok({ doc: next.value, undo, redo: [] });
+  return ok({ doc: next.value, undo, redo: [], before: joined ? history.before : history.doc });
 }
 
 /** Takes the last own edit back; gives the edit that did it, for the server. Null where there is none. */
@@ -59,7 +61,12 @@ export function undone(
   if (!next.ok) return next;
   return ok({
     edit,
-    history: { doc: next.value, undo: history.undo.slice(0, -1), redo: [...history.redo, last] },
+    history: {
+      doc: next.value,
+      undo: history.undo.slice(0, -1),
+      redo: [...history.redo, last],
+      before: history.doc,
+    },
   });
 }
 
@@ -75,6 +82,11 @@ export function redone(
   if (!next.ok) return next;
   return ok({
     edit,
-    history: { doc: next.value, undo: [...history.undo, last], redo: history.redo.slice(0, -1) },
+    history: {
+      doc: next.value,
+      undo: [...history.undo, last],
+      redo: history.redo.slice(0, -1),
+      before: history.doc,
+    },
   });
 }

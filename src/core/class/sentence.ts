@@ -1,6 +1,7 @@
 /** A block as a sentence: the numbers that it names, and the edits that change them. Its words are in `src/words`. */
 
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "../values/span";
+import type { Counted } from "../values/typed-number";
 import { setBlock, setRounds, setSlot, together } from "./commands";
 import { type Block, type Dose, dosesOf, mapDoses, slotsOf } from "./document";
 import { rowOf, spanOf, withSpan } from "./dose-kinds";
@@ -27,6 +28,8 @@ export interface SentenceNumber {
   /** What the words around it depend on: moves of the block, sets at a station, one alone. */
   readonly moves: number;
   readonly station: boolean;
+  /** Whether it is a time or counts things. */
+  readonly unit: Counted;
   readonly least: number;
   readonly most: number;
   /** What an arrow key changes it by, and with Shift. */
@@ -55,8 +58,8 @@ function commonText(spans: readonly Span[]): { text: string; now: number } {
   return { text: `${low}–${high}`, now: low };
 }
 
-const SECONDS = { step: 5, bigStep: 15, least: 0, most: 7200 };
-const COUNT = { step: 1, bigStep: 5, least: 1, most: 100 };
+const SECONDS = { unit: "seconds", step: 5, bigStep: 15, least: 0, most: 7200 } as const;
+const COUNT = { unit: "count", step: 1, bigStep: 5, least: 1, most: 100 } as const;
 
 /** The numbers of a block's sentence, in the order in which it is read. */
 export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
@@ -66,7 +69,7 @@ export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
   const add = (
     key: NumberKey,
     value: { text: string; now: number },
-    bounds: Pick<SentenceNumber, "step" | "bigStep" | "least" | "most">,
+    bounds: Pick<SentenceNumber, "unit" | "step" | "bigStep" | "least" | "most">,
   ) => numbers.push({ key, ...value, moves: slots.length, station, ...bounds });
   const span = (value: Span | undefined, fallback = 0) => ({
     text: spanText(value ?? fallback),

@@ -1,25 +1,13 @@
 /** Times, counts and loads as people type them. */
 import type { Load } from "../class/document";
-import type { Seconds } from "../units";
 import type { Span } from "../values/span";
 import { parseTempo } from "../values/tempo";
 import type { Pencil } from "./pencil";
 
 /** A time with its unit: `90 s`, `1:30`, `0:40`, `1 min`, `1.5 minutes`. */
-export const TIME = String.raw`(?:\d{1,2}:\d{2}(?!\d)|\d{1,3}(?:\.\d)?\s*(?:minutes?|mins?|m)\b\.?|\d{1,4}\s*(?:seconds?|secs?|s)\b\.?)`;
+export const TIME = String.raw`(?:\d{1,2}:[0-5]\d(?!\d)|\d{1,3}(?:\.\d)?\s*(?:minutes?|mins?|m)\b\.?|\d{1,4}\s*(?:seconds?|secs?|s)\b\.?)`;
 /** A number or a range: `8`, `8-12`, `8–12`, `8 to 12`. */
 export const COUNT = String.raw`\d{1,3}(?:\s*(?:–|-|to)\s*\d{1,3})?`;
-
-/** Seconds of a time that has the form above; a bare number is seconds too. Null for anything else. */
-export function secondsIn(text: string): Seconds | null {
-  const line = text.trim().toLowerCase();
-  const clock = /^(\d{1,2}):(\d{2})$/.exec(line);
-  if (clock) return Number(clock[1]) * 60 + Number(clock[2]);
-  const plain = /^(\d{1,4}(?:\.\d)?)\s*(seconds?|secs?|s|minutes?|mins?|m|)\.?$/.exec(line);
-  if (!plain) return null;
-  const minutes = (plain[2] ?? "").startsWith("m");
-  return Math.round(Number(plain[1]) * (minutes ? 60 : 1));
-}
 
 /** A number or a range. */
 export function countIn(text: string): Span {

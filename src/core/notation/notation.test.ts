@@ -139,6 +139,18 @@ describe("a plan as it is typed", () => {
     expect(second).toMatchObject({ rounds: 8, rest: 10 });
   });
 
+  test.each([
+    ["Pier\n\n3x10 goblet squat", "Pier", ""],
+    ["Pier\n3x10 goblet squat", "A plan", "Pier"],
+    ["Circuit: 3 rounds\n\ngoblet squat 10", "A plan", "Circuit"],
+    ["Warm-up\n\nmarch 60 s", "A plan", "Warm-up"],
+    ["A. Pier\n\ngoblet squat 10", "A plan", "Pier"],
+    ["# Storm\n\nPier\n\ngoblet squat 10", "Storm", "Pier"],
+  ])("first words with a blank line under them are the name: %j", (text, title, first) => {
+    const { doc } = readPlan(text, LIBRARY_BOOK);
+    expect([doc?.title, doc?.blocks[0]?.title]).toEqual([title, first]);
+  });
+
   test("nothing that has words is lost: it is a move, a title, or noted", () => {
     const text = "Circuit: 2 rounds\n- squats 40 s\n- 12\n";
     const { notes } = read(text);

@@ -2,7 +2,8 @@
 import type { BlockRole } from "../class/document";
 import type { Seconds } from "../units";
 import type { Span } from "../values/span";
-import { COUNT, countIn, secondsIn, TIME } from "./amounts";
+import { secondsIn } from "../values/typed-number";
+import { COUNT, countIn, TIME } from "./amounts";
 import type { Pencil } from "./pencil";
 
 /** What a heading says; what it doesn't is null. */

@@ -6,13 +6,15 @@ import { checkClass } from "../class/check-class";
 import type { Block, ClassDoc, Slot, Stance } from "../class/document";
 import type { MoveBook } from "../moves/book";
 import { type Span, spanTriple } from "../values/span";
-import { secondsIn, TIME } from "./amounts";
+import { secondsIn } from "../values/typed-number";
+import { TIME } from "./amounts";
+import type { BlockDose } from "./item-amount";
 import { movesFor } from "./known-words";
 import type { Note } from "./note";
 import { type Patch, patched, patchIn } from "./patch";
 import { Pencil, type Place } from "./pencil";
 import { type Header, NO_HEADER, saysStructure, takeHeader } from "./read-header";
-import { type BlockDose, isWaysAlone, type ReadItem, readItem, withWays } from "./read-item";
+import { isWaysAlone, type ReadItem, readItem, withWays } from "./read-item";
 
 export interface ReadPlan {
   /** A valid class; null where nothing in the text is a move, or what it says can't be stored. */
@@ -82,6 +84,7 @@ class Reader {
     if (this.blank) {
       // A blank line under moves ends their block; under a heading it doesn't.
       if (this.open && this.open.items.length > 0) this.open = null;
+      this.firstWords();
       return;
     }
     const braces = patchIn(whole);
@@ -95,6 +98,17 @@ class Reader {
     }
     if (this.again(text)) return;
     this.from(text, heading?.[1] ?? null, number, afterBlank);
+  }
+
+  /** First words of a plan that stand alone, with a blank line under them, are its name and no block. */
+  private firstWords(): void {
+    const [first] = this.blocks;
+    const isAlone = first && this.blocks.length === 1 && first.items.length === 0 && first.patch === null;
+    if (!isAlone || this.title !== null || first.place.from > 1) return;
+    if (first.header.role !== null || saysStructure(first.header)) return;
+    this.title = first.title;
+    this.blocks.pop();
+    this.open = null;
   }
 
   /** A line without what stands before it: a bullet, a number, a letter, the signs of a heading. */

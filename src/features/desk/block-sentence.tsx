@@ -1,11 +1,13 @@
 "use client";
-import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useId, useMemo, useRef, useState } from "react";
 import { setBlock } from "@/core/class/commands";
 import { type Block, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
 import { expandedSeconds } from "@/core/class/expand";
 import {
   blockShape,
+  NUMBER_KEYS,
+  type NumberKey,
   numberEdit,
   type SentenceNumber,
   sentenceNumbers,
@@ -29,6 +31,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
   const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
+  const { answer, answerTo, answeredBy } = useAnswers(block.id);
   const title = useRef<HTMLInputElement>(null);
   useWidth(title, Math.max(6, block.title.length + 0.5));
   const numbers = useMemo(() => sentenceNumbers(block), [block]);
@@ -62,9 +65,11 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
         </select>
         <span className="text-quiet">· {words.name("shape", blockShape(block))} ·</span>
         {shown.map((number, i) => (
-          <span key={number.key} className="whitespace-nowrap">
+          <span key={`${block.id} ${number.key}`} className="whitespace-nowrap">
             <NumberField
               number={number}
+              answeredBy={answeredBy}
+              onAnswer={answerTo(number.key)}
               onType={(value) => desk.edit(numberEdit(block, number.key, value), true)}
               onStep={(by) => desk.edit(stepEdit(block, number, by), true)}
               onFocus={(on) => setFocused(on ? number : null)}
@@ -87,7 +92,11 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
       </div>
       {all && <BlockChoices desk={desk} block={block} />}
       <p className="h-5 text-sm" aria-live="polite">
-        {desk.trouble ? (
+        {answer ? (
+          <span id={answeredBy} className="text-rust">
+            {answer}
+          </span>
+        ) : desk.trouble ? (
           <span className="text-rust">{desk.trouble}</span>
         ) : (
           <span className="text-quiet">{effect}</span>
@@ -95,6 +104,20 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
       </p>
     </section>
   );
+}
+
+/** Why numbers of a block aren't taken: the first of those that stand. */
+function useAnswers(blockId: string) {
+  const [answers, setAnswers] = useState<Readonly<Record<string, string | null>>>({});
+  const answeredBy = useId();
+  const answerTo = useMemo(() => {
+    const one = (key: string) => (answer: string | null) =>
+      setAnswers((now) => ((now[key] ?? null) === answer ? now : { ...now, [key]: answer }));
+    const each = new Map(NUMBER_KEYS.map((key) => [key, one(`${blockId} ${key}`)]));
+    return (key: NumberKey) => each.get(key) ?? one(`${blockId} ${key}`);
+  }, [blockId]);
+  const answer = NUMBER_KEYS.map((key) => answers[`${blockId} ${key}`]).find(Boolean) ?? null;
+  return { answer, answerTo, answeredBy };
 }
 
 function extras(times: { talkSeconds: number; afterSeconds: number } | undefined): string {

@@ -2,17 +2,22 @@
 import { X } from "lucide-react";
 import { combinedName, dropEntry, entriesOf, MOST_COMBINED, setEntryReps } from "@/core/class/combine";
 import type { Slot } from "@/core/class/document";
+import { REPS } from "@/core/class/dose-kinds";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { typedCount } from "@/core/values/typed-number";
+import { useWords } from "@/features/language/use-words";
 import { lowerFirst } from "@/words/letters";
+import { numberAnswer } from "@/words/sentence-words";
+import { oneNumber } from "./level-line";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
 const LINK = "underline underline-offset-2";
 
-/** Whole reps as they are typed; null where it can't be read. */
+/** Whole reps as they are typed; null where it isn't one number. */
 function repsIn(text: string): number | null {
-  const reps = /^\s*(\d{1,4})\s*$/.exec(text)?.[1];
-  return reps && Number(reps) >= 1 && Number(reps) <= 1000 ? Number(reps) : null;
+  const reps = typedCount(text);
+  return typeof reps === "number" ? reps : null;
 }
 
 /** Several moves in turn within the one: what they are, how many of each, one more, one less. */
@@ -23,6 +28,7 @@ export function CombinationLine(props: {
   readonly onPick: () => void;
 }) {
   const { slot, book, edit, onPick } = props;
+  const words = useWords();
   const entries = entriesOf(slot);
   if (entries.length === 0)
     return (
@@ -47,7 +53,7 @@ export function CombinationLine(props: {
               label={`Reps of ${name} in each turn`}
               inSentence
               value={String(reps)}
-              fits={(text) => repsIn(text) !== null}
+              answer={(text) => numberAnswer(text, "reps", REPS, words) ?? oneNumber(typedCount(text))}
               onTake={(text) => edit(setEntryReps(slot, i, repsIn(text) ?? reps, book))}
             />{" "}
             {lowerFirst(name)}

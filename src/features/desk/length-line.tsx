@@ -1,8 +1,37 @@
 "use client";
+import { useMemo } from "react";
 import { setClass } from "@/core/class/commands";
+import { expandedSeconds } from "@/core/class/expand";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import { clockText } from "@/core/units";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
+
+const PROMISE = "Minutes, such as 45 or 1 h 15";
+
+/** Minutes as they are typed: `45`, `45 min`, `1 h`, `1 h 15`, `1:15`; null where it isn't one of these. */
+function minutesIn(text: string): number | null {
+  const [, hours = "0", minutes = "0"] =
+    /^\s*(?:(\d)\s*(?:h|hour|hours|:)\s*)?(?:(\d{1,3})\s*(?:min|mins|minutes|m)?)?\s*$/i.exec(text) ?? [];
+  const all = Number(hours) * 60 + Number(minutes);
+  return all >= 1 && all <= 999 ? all : null;
+}
+
+/** What the last step did to the length; undo takes just that back. */
+function LastChange({ desk }: { readonly desk: Desk }) {
+  const { before, score } = desk;
+  const was = useMemo(() => before && expandedSeconds(before, LIBRARY_BOOK, "plan"), [before]);
+  const by = was === null ? null : score.seconds.plan - was;
+  return (
+    <output
+      aria-label="By the last change"
+      title="By the last change"
+      className="min-w-11 text-right text-quiet tabular-nums"
+    >
+      {by !== null && `${by < 0 ? "−" : "+"}${clockText(Math.abs(by))}`}
+    </output>
+  );
+}
 
 /** Timed length against what was promised. */
 export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFit: () => void }) {
@@ -11,7 +40,8 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
   const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
   const promise = (text: string) => {
     const { minutes: _old, ...rest } = desk.doc.promise ?? {};
-    const to = text.trim() === "" ? rest : { ...rest, minutes: Number(text) };
+    const promised = minutesIn(text);
+    const to = promised === null ? rest : { ...rest, minutes: promised };
     desk.edit(setClass(desk.doc, "promise", to));
   };
   return (
@@ -23,6 +53,7 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
       >
         {clockText(seconds.plan)}
       </output>
+      <LastChange desk={desk} />
       <span className="text-quiet">
         of{" "}
         <TextCell
@@ -30,7 +61,7 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
           className="w-9 min-w-0 text-center text-ink"
           placeholder="…"
           value={minutes === undefined ? "" : String(minutes)}
-          fits={(text) => /^\s*(\d{1,3})?\s*$/.test(text)}
+          answer={(text) => (text.trim() === "" || minutesIn(text) !== null ? null : PROMISE)}
           onTake={promise}
         />{" "}
         min

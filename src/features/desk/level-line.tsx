@@ -1,12 +1,14 @@
 "use client";
 import { dosesOf, LOAD_TARGETS, type Load, type Slot, type Way } from "@/core/class/document";
-import { DOSES, doseKind, spanOf } from "@/core/class/dose-kinds";
+import { DOSES, doseKind, REPS, spanOf } from "@/core/class/dose-kinds";
 import type { Edit } from "@/core/class/edits";
 import { setLevel } from "@/core/class/other-ways";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
-import { parseSpan, spanText, spanTriple } from "@/core/values/span";
+import { type Span, spanText, spanTriple } from "@/core/values/span";
 import { parseTempo } from "@/core/values/tempo";
+import { secondsIn, typedCount, typedSeconds } from "@/core/values/typed-number";
 import { useWords } from "@/features/language/use-words";
+import { numberAnswer } from "@/words/sentence-words";
 import { loadText } from "@/words/way-words";
 import { IN_SENTENCE, TextCell } from "./text-cell";
 
@@ -16,10 +18,12 @@ const ANOTHER = "another";
 
 export type SetKey = (key: keyof Slot, to: unknown) => void;
 
-/** Whole seconds in a text, or null. */
-export function secondsIn(text: string): number | null {
-  const span = parseSpan(text);
-  return typeof span === "number" && span <= 7200 ? span : null;
+const TEMPO = "Lower-pause-lift-pause, such as 3-0-1-0 or 3010";
+const ROUNDS = { least: 1, most: 99 };
+
+/** The answer where one number is wanted and a range was typed. */
+export function oneNumber(typed: Span | null): string | null {
+  return typeof typed === "number" ? null : "One number, and no range";
 }
 
 /** The levels a move is linked to that way, then its swaps. */
@@ -42,6 +46,7 @@ export function LevelLine(props: {
   const { mark, slot, book, edit, onPick } = props;
   const move = resolveMove(slot.move, book);
   const way = slot.marks?.[mark];
+  const words = useWords();
   const word = mark === "flat" ? "♭ easier" : "♯ harder";
   const put = (part: Partial<Way>) => edit(setLevel(slot, mark, part));
   const chosen = typeof way?.move === "string" ? way.move : "";
@@ -72,8 +77,10 @@ export function LevelLine(props: {
         label={`${word}: rounds`}
         inSentence
         value={way?.rounds === undefined ? "all" : String(way.rounds)}
-        fits={(text) => isEmpty(text) || /^\s*[1-9]\d?\s*$/.test(text)}
-        onTake={(text) => put({ rounds: isEmpty(text) ? undefined : Number(text) })}
+        answer={(text) =>
+          isEmpty(text) ? null : (numberAnswer(text, "rounds", ROUNDS, words) ?? oneNumber(typedCount(text)))
+        }
+        onTake={(text) => put({ rounds: isEmpty(text) ? undefined : Number(typedCount(text)) })}
       />{" "}
       rounds,{" "}
       <TextCell
@@ -98,10 +105,9 @@ function Amount(props: {
   const doses = dosesOf(slot);
   const rows = doses.map((dose) => DOSES[doseKind(dose)]);
   const most = Math.min(...doses.map((dose) => spanTriple(spanOf(dose) ?? 0).plan));
-  const stops = (text: string) => {
-    const seconds = secondsIn(text);
-    return seconds !== null && seconds >= 1 && seconds <= most;
-  };
+  const words = useWords();
+  const stops = (text: string) =>
+    numberAnswer(text, "seconds", { least: 1, most }, words) ?? oneNumber(typedSeconds(text));
   return (
     <>
       {rows.every(({ reps }) => reps) && (
@@ -111,8 +117,8 @@ function Amount(props: {
             label={`${word}: reps`}
             inSentence
             value={way?.reps === undefined ? "as set" : spanText(way.reps)}
-            fits={(text) => isEmpty(text) || parseSpan(text) !== null}
-            onTake={(text) => put({ reps: isEmpty(text) ? undefined : (parseSpan(text) ?? undefined) })}
+            answer={(text) => (isEmpty(text) ? null : numberAnswer(text, "reps", REPS, words))}
+            onTake={(text) => put({ reps: isEmpty(text) ? undefined : (typedCount(text) ?? undefined) })}
           />{" "}
           reps
         </>
@@ -125,7 +131,7 @@ function Amount(props: {
             title={`Up to ${most} s`}
             inSentence
             value={way?.seconds === undefined ? "all" : String(way.seconds)}
-            fits={(text) => isEmpty(text) || stops(text)}
+            answer={(text) => (isEmpty(text) ? null : stops(text))}
             onTake={(text) => put({ seconds: isEmpty(text) ? undefined : (secondsIn(text) ?? undefined) })}
           />{" "}
           s
@@ -137,10 +143,10 @@ function Amount(props: {
           at{" "}
           <TextCell
             label={`${word}: tempo`}
-            title="Lower-pause-lift-pause, such as 3-0-1-0"
+            title={TEMPO}
             inSentence
             value={way?.tempo ?? "as set"}
-            fits={(text) => isEmpty(text) || parseTempo(text.trim()) !== null}
+            answer={(text) => (isEmpty(text) || parseTempo(text.trim()) ? null : TEMPO)}
             onTake={(text) => put({ tempo: isEmpty(text) ? undefined : text.trim() })}
           />
         </>

@@ -1,36 +1,44 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
 import type { SentenceNumber } from "@/core/class/sentence";
-import { parseSpan, type Span, spanText } from "@/core/values/span";
+import { type Span, spanText } from "@/core/values/span";
+import { typedNumber } from "@/core/values/typed-number";
 import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
-import { numberLabel } from "@/words/sentence-words";
+import { countedBy, numberAnswer, numberLabel } from "@/words/sentence-words";
 
-/** A number of the sentence, edited in place: typed, or moved with the arrow keys (Shift: by more). */
+/**
+ * A number of the sentence, edited in place: typed as people write it, or moved with the arrow keys (Shift: by more).
+ * What can't be taken stays as it was typed and is answered, until it is mended or given up with Escape.
+ */
 export function NumberField(props: {
   readonly number: SentenceNumber;
+  /** Id of the line that answers. */
+  readonly answeredBy: string;
   readonly onType: (value: Span) => void;
   readonly onStep: (by: number) => void;
   /** Told while the number has the focus, so that its effect can be shown. */
   readonly onFocus: (focused: boolean) => void;
+  /** Told why what stands in it isn't taken; null where it is. */
+  readonly onAnswer: (answer: string | null) => void;
 }) {
   const words = useWords();
-  const { number } = props;
+  const { number, onAnswer } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const shown = draft ?? number.text;
-  const span = draft === null ? null : parseSpan(draft);
-  const bad = draft !== null && (span === null || outOfBounds(span, number));
+  const answer = draft === null ? null : numberAnswer(draft, countedBy(number), number, words);
 
-  // What comes from elsewhere (undo, an arrow key) replaces a draft that says the same.
+  useEffect(() => onAnswer(answer), [answer, onAnswer]);
+  // What comes from elsewhere (undo, another person) replaces a draft that meant something else.
   useEffect(() => {
-    setDraft((now) => (now !== null && spanOrNull(now) === number.text ? null : now));
-  }, [number.text]);
+    setDraft((now) => (now !== null && meaning(now, number.unit) !== number.text ? null : now));
+  }, [number.text, number.unit]);
 
   const type = (text: string) => {
     setDraft(text);
-    const value = parseSpan(text);
-    if (value !== null && !outOfBounds(value, number)) props.onType(value);
+    const value = typedNumber(text, number.unit, number);
+    if (value.ok) props.onType(value.span);
   };
   const keys = (event: React.KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "ArrowUp" || event.key === "ArrowDown") {
@@ -38,7 +46,7 @@ export function NumberField(props: {
       setDraft(null);
       const size = event.shiftKey ? number.bigStep : number.step;
       props.onStep(event.key === "ArrowUp" ? size : -size);
-    } else if (event.key === "Enter" || event.key === "Escape") {
+    } else if (event.key === "Escape" || (event.key === "Enter" && answer === null)) {
       setDraft(null);
       input.current?.select();
     }
@@ -48,16 +56,18 @@ export function NumberField(props: {
     <input
       ref={input}
       role="spinbutton"
-      inputMode="numeric"
       autoComplete="off"
+      spellCheck={false}
       aria-label={numberLabel(number, words)}
       aria-valuenow={number.now}
       aria-valuetext={number.text}
       aria-valuemin={number.least}
       aria-valuemax={number.most}
-      aria-invalid={bad || undefined}
+      aria-invalid={answer !== null || undefined}
+      aria-describedby={answer === null ? undefined : props.answeredBy}
       data-number={number.key}
       value={shown}
+      maxLength={20}
       size={Math.max(1, shown.length)}
       className="mx-0.5 border-b-2 border-pine bg-transparent p-0 text-center leading-tight font-bold focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
       onChange={(event) => type(event.target.value)}
@@ -67,20 +77,15 @@ export function NumberField(props: {
         props.onFocus(true);
       }}
       onBlur={() => {
-        setDraft(null);
+        if (answer === null) setDraft(null);
         props.onFocus(false);
       }}
     />
   );
 }
 
-function spanOrNull(text: string): string | null {
-  const span = parseSpan(text);
-  return span === null ? null : spanText(span);
-}
-
-function outOfBounds(span: Span, { least, most }: SentenceNumber): boolean {
-  const low = typeof span === "number" ? span : span.min;
-  const high = typeof span === "number" ? span : span.max;
-  return low < least || high > most || low > high;
+/** What a draft would be shown as; null where it can't be read, whatever the limits. */
+function meaning(draft: string, unit: SentenceNumber["unit"]): string | null {
+  const typed = typedNumber(draft, unit, { least: 0, most: 100_000 });
+  return typed.ok ? spanText(typed.span) : null;
 }

@@ -4,11 +4,17 @@ import { allWords, type Sides, type Slot, slotsOf } from "@/core/class/document"
 import { slotSides } from "@/core/class/expand";
 import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { secondsIn, typedSeconds } from "@/core/values/typed-number";
+import { useWords } from "@/features/language/use-words";
+import { numberAnswer } from "@/words/sentence-words";
 import { AlternativeLines } from "./alternative-lines";
 import { CombinationLine } from "./combination-line";
-import { LEVELS, LevelLine, type SetKey, secondsIn } from "./level-line";
+import { LEVELS, LevelLine, oneNumber, type SetKey } from "./level-line";
 import { IN_SENTENCE, TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
+
+/** Seconds to change sides. */
+const CHANGE = { least: 0, most: 7200 };
 
 /** Round numbers as they are typed, `1, 3`; empty for all; null where it can't be read. */
 function roundsOf(text: string): readonly number[] | "all" | null {
@@ -43,7 +49,7 @@ export function SlotDetails({
           label="Rounds in which it appears"
           inSentence
           value={slot.rounds ? `${slot.rounds.join(", ")}` : "all"}
-          fits={(text) => roundsOf(text) !== null}
+          answer={(text) => (roundsOf(text) === null ? "Their numbers, such as 1, 3; or all" : null)}
           onTake={(text) => {
             const rounds = roundsOf(text);
             set("rounds", rounds === "all" || rounds === null ? undefined : rounds);
@@ -122,6 +128,7 @@ function SidesInDetail({
   readonly sides: Sides;
   readonly set: SetKey;
 }) {
+  const words = useWords();
   return (
     <>
       {" "}
@@ -152,7 +159,7 @@ function SidesInDetail({
             label="Seconds to change sides"
             inSentence
             value={String(slot.sideChange ?? 0)}
-            fits={(text) => secondsIn(text) !== null}
+            answer={(text) => numberAnswer(text, "seconds", CHANGE, words) ?? oneNumber(typedSeconds(text))}
             onTake={(text) => set("sideChange", secondsIn(text) ?? 0)}
           />
           s to change sides

@@ -27,7 +27,6 @@ import {
   slotsOf,
   type Way,
 } from "@/core/class/document";
-import { dosesText, parseDoses } from "@/core/class/dose-text";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -37,7 +36,8 @@ import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { roomCounts } from "@/words/room-words";
 import { levelText, loadText } from "@/words/way-words";
-import { CELL, TextCell } from "./text-cell";
+import { DoseCell } from "./dose-cell";
+import { CELL } from "./text-cell";
 import type { Desk } from "./use-desk";
 
 const SIDE_WORDS = {
@@ -110,6 +110,7 @@ export function SlotLines(props: {
                   unmet={room.unmet}
                   {...canOf(parts, slot.id)}
                   edit={desk.edit}
+                  refuses={desk.refuses}
                   select={desk.select}
                   onChooseMove={onChooseMove}
                 />
@@ -144,13 +145,14 @@ interface LineProps {
   /** What most can instead, where fewer than half can. */
   readonly most: string;
   readonly edit: Desk["edit"];
+  readonly refuses: Desk["refuses"];
   readonly select: Desk["select"];
   readonly onChooseMove: (slotId: string) => void;
 }
 
 /** One line; drawn again only where something of its own has changed. */
 const SlotLine = memo(function SlotLine(props: LineProps) {
-  const { blockId, slot, number, chosen, room, unmet, edit, select, onChooseMove } = props;
+  const { blockId, slot, number, chosen, room, unmet, edit, refuses, select, onChooseMove } = props;
   const words = useWords();
   const sortable = useSortable({ id: slot.id });
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
@@ -194,13 +196,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
         </button>
       </td>
       <td>
-        <TextCell
-          label="Dose"
-          title="Such as: 40 s · hold 30 s · 8–12 reps at 3-0-1-0 · 10 reps in 60 s · to limit 40 s"
-          value={dosesText(slot.dose)}
-          fits={(text) => parseDoses(text) !== null}
-          onTake={(text) => set("dose", parseDoses(text))}
-        />
+        <DoseCell slot={slot} book={book} edit={edit} refuses={refuses} />
       </td>
       <td
         className={cx("whitespace-nowrap tabular-nums", props.most === "" && !chosen && "text-quiet")}

@@ -16,7 +16,7 @@ import {
 } from "@/core/class/desk-state";
 import type { ClassDoc } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
-import type { Refusal } from "@/core/class/history";
+import { applyChecked, type Refusal } from "@/core/class/history";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
 import { useSending } from "@/features/sending/use-sending";
@@ -35,6 +35,21 @@ const MOST_EDITS = 200;
 
 function unsavedState({ code, passing }: ApiFailure): Unsaved {
   return passing ? "waiting" : code === "signed-out" ? "sign-in" : "stopped";
+}
+
+/** Whoever leaves with something unsaved is asked first, and it is sent meanwhile. */
+function useWarning({ pending, save }: DeskState, sendNow: () => Promise<unknown>) {
+  const unsaved = useRef(save);
+  unsaved.current = save;
+  useEffect(() => {
+    if (pending.length === 0) return;
+    const warn = (event: BeforeUnloadEvent) => {
+      void sendNow();
+      if (isUnsaved(unsaved.current)) event.preventDefault();
+    };
+    window.addEventListener("beforeunload", warn);
+    return () => window.removeEventListener("beforeunload", warn);
+  }, [pending, sendNow]);
 }
 
 export function useDesk(id: string, doc: ClassDoc, revision: number) {
@@ -73,21 +88,18 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     },
   });
 
-  useEffect(() => {
-    if (state.pending.length === 0) return;
-    const warn = (event: BeforeUnloadEvent) => {
-      void sendNow();
-      if (isUnsaved(latest.current.save)) event.preventDefault();
-    };
-    window.addEventListener("beforeunload", warn);
-    return () => window.removeEventListener("beforeunload", warn);
-  }, [state.pending, sendNow]);
+  useWarning(state, sendNow);
 
   const score = useMemo(() => scoreOf(state.history.doc, LIBRARY_BOOK), [state.history.doc]);
   const edit = useCallback(
     (change: Edit, join = false) => dispatch({ do: "edit", edit: change, join, id: crypto.randomUUID() }),
     [],
   );
+  /** Why an edit wouldn't be taken, in a sentence; null where it would. */
+  const refuses = useCallback((change: Edit) => {
+    const next = applyChecked(latest.current.history.doc, change, LIBRARY_BOOK);
+    return next.ok ? null : refusalText(next.error);
+  }, []);
   const undo = useCallback(() => dispatch({ do: "undo", id: crypto.randomUUID() }), []);
   const redo = useCallback(() => dispatch({ do: "redo", id: crypto.randomUUID() }), []);
   const select = useCallback(
@@ -104,7 +116,10 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     undoes: state.history.undo.at(-1) ?? null,
     redoes: state.history.redo.at(-1) ?? null,
     saveNow: sendNow,
+    /** What stood before the last step; null where nothing can be compared. */
+    before: state.history.before,
     edit,
+    refuses,
     undo,
     redo,
     select,

@@ -175,6 +175,22 @@ export const numberLabel = {
   after: "Seconds for water after the block",
 } as const satisfies Record<NumberKey, string>;
 
+/** Why a number that was typed isn't taken. */
+export const typedNumber = {
+  form: "“{text}” isn’t {unit, select, seconds {a time: such as 90, 1:30, 2 min or 20–40} other {a number: such as 8, 8–12 or 3x}}",
+  clock: "“{text}” is a time, and this counts {unit, select, reps {reps} other {rounds}}",
+  order: "“{text}” goes from the greater to the smaller",
+  least: "{least} is the least",
+  most: "{most} is the most",
+} as const;
+
+/** Why a dose that was typed isn't taken. */
+export const typedDose = {
+  empty: "Such as 40 s, 12 reps, 8–12 reps 3110, 10 e/s, hold 0:30, to limit 40 s, 12/10/8",
+  words: "“{text}” isn’t understood here: such as 40 s, 8–12 reps 3110, 10 e/s, hold 0:30",
+  sets: "“{text}” has sets: type the reps here, and the sets as the block’s rounds",
+} as const;
+
 /** A number that a fit changes, by its key; a dose's keys are work. */
 export const fitNumber = {
   rounds: "{to} rounds instead of {from}",
