@@ -189,11 +189,11 @@ describe("the Desk", () => {
     await type("0:45");
     await totalIsTheCores();
     expect((await stored()).blocks[1]?.slots?.[0]?.dose).toEqual({ seconds: 45 });
-    await type("12 reps 3110 e/s heavy");
+    await type("12 reps 3110 total heavy");
     await totalIsTheCores();
     expect((await stored()).blocks[1]?.slots?.[0]).toMatchObject({
       dose: { reps: 12, tempo: "3110" },
-      sides: "inTurn",
+      count: "total",
       load: { target: "heavy" },
     });
     await type("12 reps of love");

@@ -117,9 +117,23 @@ export function cautious(edit: Edit): Edit {
 
 /** Two edits in a row as one, where the second sets the same value further; else null. */
 export function squash(first: Edit, second: Edit): Edit | null {
+  if (first.op === "together" && second.op === "together") return squashAll(first, second);
   if (first.op !== "set" || second.op !== "set" || first.key !== second.key) return null;
   if (JSON.stringify(first.target) !== JSON.stringify(second.target)) return null;
   return { ...first, to: second.to };
+}
+
+/** Several edits that set the same things, one by one. */
+function squashAll(
+  first: Extract<Edit, { op: "together" }>,
+  second: Extract<Edit, { op: "together" }>,
+): Edit | null {
+  if (first.as !== second.as || first.edits.length !== second.edits.length) return null;
+  const edits = first.edits.flatMap((edit, i) => {
+    const other = second.edits[i];
+    return (other && squash(edit, other)) ?? [];
+  });
+  return edits.length === first.edits.length ? { ...first, edits } : null;
 }
 
 function withKey<T extends object>(object: T, key: string, value: unknown): T {

@@ -6,7 +6,8 @@ import { classOf } from "../testing/classes";
 import { checkClass } from "./check-class";
 import { type Block, type ClassDoc, slotsOf } from "./document";
 import { applyEdit } from "./edits";
-import { blockShape, numberEdit, sentenceNumbers, stepEdit } from "./sentence";
+import { edited as after, startHistory, undone } from "./history";
+import { blockShape, numberEdit, sentenceNumbers, stepEdit, typedEdit } from "./sentence";
 
 const slot = (id: string, more: object = {}) => ({ id, move: "plank", dose: { seconds: 40 }, ...more });
 const ofBlock = (block: object): ClassDoc => classOf([{ id: "b", title: "", ...block }]);
@@ -33,6 +34,44 @@ describe("a block's sentence", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  test("typed letter by letter is as if typed at once, and what can't be taken leaves what stood", () => {
+    const at = fc.tuple(fc.nat(20), fc.nat(20), fc.integer({ min: 1, max: 60 }));
+    fc.assert(
+      fc.property(arbClass, at, (doc, [b, n, to]) => {
+        const before = doc.blocks[b % doc.blocks.length] as Block;
+        const numbers = sentenceNumbers(before);
+        const { key } = numbers[n % numbers.length] ?? { key: "brief" as const };
+        const at = doc.blocks.indexOf(before);
+        const on = (now: ClassDoc, value: number | null) => {
+          const result = applyEdit(now, typedEdit(now.blocks[at] as Block, before, key, value));
+          if (!result.ok) throw new Error("the edit was refused");
+          return result.value;
+        };
+        const once = applyEdit(doc, numberEdit(before, key, to));
+        if (!once.ok) throw new Error("the edit was refused");
+        const first = on(doc, Number(`${to}`.slice(0, 1)));
+        expect(on(first, to)).toEqual(once.value);
+        expect(on(first, null)).toEqual(doc);
+        expect(on(on(first, null), to)).toEqual(once.value);
+      }),
+    );
+  });
+
+  test("what is typed letter by letter is one step for undo, however many slots it changes", () => {
+    const slots = ["a", "b", "c"].map((id) => slot(id));
+    let history = startHistory(ofBlock({ rounds: 3, slots }));
+    const before = only(history.doc);
+    for (const text of ["4", "45", "45 "]) {
+      const typed = typedEdit(only(history.doc), before, "work", Number(text));
+      const next = after(history, typed, LIBRARY_BOOK, true);
+      if (!next.ok) throw new Error("the edit was refused");
+      history = next.value;
+    }
+    expect(slotsOf(only(history.doc)).map(({ dose }) => dose)).toEqual(slots.map(() => ({ seconds: 45 })));
+    const back = undone(history, LIBRARY_BOOK);
+    expect(back?.ok && back.value.history.doc.blocks[0]).toEqual(before);
   });
 
   test("a step up and down again leaves a valid class, and what differed still differs by as much", () => {

@@ -3,9 +3,9 @@
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "../values/span";
 import type { Counted } from "../values/typed-number";
 import { setBlock, setRounds, setSlot, together } from "./commands";
-import { type Block, type Dose, dosesOf, mapDoses, slotsOf } from "./document";
+import { type Block, type ClassDoc, type Dose, dosesOf, mapDoses, type Slot, slotsOf } from "./document";
 import { rowOf, spanOf, withSpan } from "./dose-kinds";
-import type { Edit } from "./edits";
+import { applyEdit, type Edit } from "./edits";
 
 export const NUMBER_KEYS = [
   "rounds",
@@ -110,6 +110,36 @@ export function numberEdit(block: Block, key: NumberKey, to: Span): Edit {
   if (key === "work" || key === "reps") return amountsEdit(block, key, () => to);
   return setBlock(block, key, to as never);
 }
+
+/** What hangs on a number in each slot of its block. */
+function hanging(key: NumberKey): readonly (keyof Slot)[] {
+  if (key === "rounds") return ["rounds", "dose", "load"];
+  return key === "work" || key === "reps" ? ["dose"] : [];
+}
+
+/**
+ * The edit of a number that is being typed, letter by letter: `block` is what stands now, `before` what stood when
+ * typing began, so that the 1 of 12 rounds takes nothing away. `to` null: what is typed can't be taken, and what
+ * stood before stands again.
+ */
+export function typedEdit(block: Block, before: Block, key: NumberKey, to: Span | null): Edit {
+  const alone: ClassDoc = { ...ALONE, blocks: [before] };
+  const next = to === null ? null : applyEdit(alone, numberEdit(before, key, to));
+  const [target = before] = next?.ok ? next.value.blocks : [];
+  const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  const edits: Edit[] = [];
+  if (key !== "work" && key !== "reps" && !isSame(block[key], target[key]))
+    edits.push(setBlock(block, key, target[key]));
+  for (const slot of slotsOf(block)) {
+    const wanted = slotsOf(target).find(({ id }) => id === slot.id);
+    for (const part of hanging(key))
+      if (wanted && !isSame(slot[part], wanted[part])) edits.push(setSlot(slot, part, wanted[part]));
+  }
+  return together(edits, key === "work" || key === "reps" ? (edits.length > 1 ? key : undefined) : undefined);
+}
+
+/** A class of one block, in which an edit of it is tried. */
+const ALONE = { format: "brontle.class", version: 1, title: "", stance: "form" } as const;
 
 /** Moves a number by `by`: ranges keep their width, and slots that differ keep their difference. */
 export function stepEdit(block: Block, number: SentenceNumber, by: number): Edit {

@@ -8,10 +8,10 @@ import {
   blockShape,
   NUMBER_KEYS,
   type NumberKey,
-  numberEdit,
   type SentenceNumber,
   sentenceNumbers,
   stepEdit,
+  typedEdit,
 } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { blockTimes } from "@/core/score/score";
@@ -31,6 +31,8 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
   const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
+  /** The block as it stood before the number that is being typed. */
+  const typing = useRef(block);
   const { answer, answerTo, answeredBy } = useAnswers(block.id);
   const title = useRef<HTMLInputElement>(null);
   useWidth(title, Math.max(6, block.title.length + 0.5));
@@ -70,9 +72,15 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
               number={number}
               answeredBy={answeredBy}
               onAnswer={answerTo(number.key)}
-              onType={(value) => desk.edit(numberEdit(block, number.key, value), true)}
+              onType={(value, begins) => {
+                if (begins) typing.current = block;
+                desk.edit(typedEdit(block, typing.current, number.key, value), true);
+              }}
               onStep={(by) => desk.edit(stepEdit(block, number, by), true)}
-              onFocus={(on) => setFocused(on ? number : null)}
+              onFocus={(on) => {
+                typing.current = block;
+                setFocused(on ? number : null);
+              }}
             />
             {numberTail(number, words)}
             {i < shown.length - 1 ? "," : ""}

@@ -15,7 +15,8 @@ export function NumberField(props: {
   readonly number: SentenceNumber;
   /** Id of the line that answers. */
   readonly answeredBy: string;
-  readonly onType: (value: Span) => void;
+  /** What is typed so far; null where it can't be taken. `begins`: with its first letter. */
+  readonly onType: (value: Span | null, begins: boolean) => void;
   readonly onStep: (by: number) => void;
   /** Told while the number has the focus, so that its effect can be shown. */
   readonly onFocus: (focused: boolean) => void;
@@ -38,7 +39,7 @@ export function NumberField(props: {
   const type = (text: string) => {
     setDraft(text);
     const value = typedNumber(text, number.unit, number);
-    if (value.ok) props.onType(value.span);
+    props.onType(value.ok ? value.span : null, draft === null);
   };
   const keys = (event: React.KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "ArrowUp" || event.key === "ArrowDown") {

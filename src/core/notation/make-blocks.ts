@@ -1,0 +1,104 @@
+/** Blocks of a class from what a plan's lines opened. */
+import type { Block, Slot, Stance } from "../class/document";
+import { type Span, spanTriple } from "../values/span";
+import { type Patch, patched } from "./patch";
+import type { Place } from "./pencil";
+import type { Header } from "./read-header";
+import type { ReadItem } from "./read-item";
+
+/** Work and rests where nobody says them. */
+export const USUAL = {
+  form: { work: 30, rest: 30, longRest: 60 },
+  strength: { work: 40, rest: 60, longRest: 90 },
+  density: { work: 40, rest: 15, longRest: 45 },
+} as const satisfies Record<Stance, object>;
+
+/** A block that a line has opened, with the moves that have gone into it so far. */
+export interface Open {
+  readonly header: Header;
+  readonly title: string;
+  readonly place: Place;
+  readonly items: ReadItem[];
+  /** Begun by a heading: lines under it are its moves. */
+  readonly headed: boolean;
+  readonly patch: Patch | null;
+  /** Its rounds are the sets that its moves say themselves. */
+  bySets: boolean;
+}
+
+/** Rounds of a block that lasts so long with a window for each of its moves. */
+function roundsOf({ header, items }: Open): Span | null {
+  const { every, whole, rounds } = header;
+  if (rounds !== null || every === null || whole === null || items.length === 0) return rounds;
+  return Math.max(1, Math.round(whole / (every * items.length)));
+}
+
+/** Rests of a block: as it says them, else what is usual where there is anything to rest between. */
+function restsOf(
+  { header }: Open,
+  slots: number,
+  rounds: Span | null,
+  stance: Stance,
+): Pick<Block, "rest" | "longRest"> {
+  const usual = USUAL[stance];
+  const isEnd = header.role === "warmup" || header.role === "cooldown";
+  const restless = header.every !== null || header.capped || slots === 0;
+  const many = rounds !== null && spanTriple(rounds).plan > 1;
+  const between = isEnd ? 5 : slots > 1 || header.station ? usual.rest : null;
+  const rest = header.rest ?? (restless ? null : between);
+  const lap = many && !restless && !isEnd && header.rest === null ? usual.longRest : null;
+  const longRest = header.longRest ?? lap;
+  return { ...(rest === null ? {} : { rest }), ...(longRest === null ? {} : { longRest }) };
+}
+
+const given = <K extends string>(key: K, value: number | null) => (value === null ? {} : { [key]: value });
+
+function blockOf(open: Open, id: string, slots: readonly Slot[], stance: Stance): Block {
+  const { header, title } = open;
+  const rounds = header.capped ? null : roundsOf(open);
+  return {
+    id,
+    title: title.slice(0, 120),
+    role: header.role ?? "main",
+    ...given("brief", header.brief),
+    ...given("demo", header.demo),
+    ...given("prepare", header.prepare),
+    ...(header.station && !header.capped ? { loop: "station" as const } : {}),
+    ...(rounds === null ? {} : { rounds }),
+    ...restsOf(open, slots.length, rounds, stance),
+    ...given("cap", header.capped ? (header.whole ?? 360) : null),
+    ...given("after", header.after),
+    ...(slots.length > 0 ? { slots } : {}),
+  };
+}
+
+/** Slots with ids of their own; whom one stays beside is told by its place in the block, from 1. */
+const withIds = (items: readonly ReadItem[], from: number): readonly Slot[] =>
+  items.map(({ slot }, i) => {
+    const place: unknown = slot.together;
+    const beside = typeof place === "number" ? { together: `s${from + place - 1}` } : {};
+    return { ...slot, ...beside, id: `s${from + i}` };
+  });
+
+/** The blocks that were opened, and the name of the class where a heading over nothing says it. */
+export function blocksOf(
+  all: readonly Open[],
+  stance: Stance,
+): { readonly blocks: readonly Block[]; readonly name: string | null } {
+  const blocks: Block[] = [];
+  let name: string | null = null;
+  let count = 1;
+  for (const open of all) {
+    const quiet = open.header.role === "talk" || open.header.role === "break";
+    if (open.items.length === 0 && !quiet && !open.patch) {
+      if (blocks.length === 0) name ??= open.title;
+      continue;
+    }
+    const slots = withIds(open.items, count);
+    const { noSlots, ...patch } = open.patch ?? {};
+    const block = patched(blockOf(open, `b${blocks.length + 1}`, slots, stance), patch);
+    blocks.push(noSlots === true && slots.length === 0 ? { ...block, slots: [] } : block);
+    count += open.items.length;
+  }
+  return { blocks, name };
+}
