@@ -51,6 +51,8 @@ export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
   );
 }
 
+const blockCount = (count: number) => (count === 1 ? "1 block" : `${count} blocks`);
+
 /** The text with one stretch of a line replaced. */
 function withWords(text: string, { place }: Note, words: string): string {
   const lines = text.split("\n");
@@ -63,9 +65,12 @@ function withWords(text: string, { place }: Note, words: string): string {
 export function Plan({
   usual,
   take,
+  blocksOnly = false,
   onTake,
 }: {
   readonly usual: Stance;
+  /** Only its blocks are wanted, and no class of a name. */
+  readonly blocksOnly?: boolean;
   /** What is done with it, in words. */
   readonly take: string;
   /** Gives what went wrong, or null. */
@@ -101,7 +106,7 @@ export function Plan({
           {doc ? (
             <>
               <p className="flex justify-between gap-3 border-b-2 border-ink font-bold">
-                <span>{doc.title}</span>
+                <span>{blocksOnly ? blockCount(doc.blocks.length) : doc.title}</span>
                 <span className="tabular-nums">{clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan)}</span>
               </p>
               {doc.blocks.map((block) => (

@@ -1,5 +1,5 @@
 "use client";
-import { useDeferredValue, useId, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useId, useMemo, useRef, useState } from "react";
 import { setBlock } from "@/core/class/commands";
 import { type Block, type ClassDoc, ROLES } from "@/core/class/document";
 import { applyEdit } from "@/core/class/edits";
@@ -40,6 +40,11 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
   const times = blockTimes(desk.score).get(block.id);
   const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
   const effect = useEffectText(desk, block, numbers.find(({ key }) => key === focused?.key) ?? null);
+  const line = useRef<HTMLParagraphElement>(null);
+  // An answer is seen, also where the sentence stands at the foot of the screen.
+  useEffect(() => {
+    if (answer) line.current?.scrollIntoView({ block: "nearest" });
+  }, [answer]);
   const set = (key: "title" | "role", to: string) => desk.edit(setBlock(block, key, to as never), true);
   return (
     <section aria-label="Block" className="mt-1 border-t-2 border-ink pt-2">
@@ -99,7 +104,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
         </button>
       </div>
       {all && <BlockChoices desk={desk} block={block} />}
-      <p className="h-5 text-sm" aria-live="polite">
+      <p ref={line} className="h-5 text-sm" aria-live="polite">
         {answer ? (
           <span id={answeredBy} className="text-rust">
             {answer}

@@ -44,6 +44,7 @@ export function DeskDialogs(
         wide
       >
         <Plan
+          blocksOnly
           usual={desk.doc.stance}
           take="Put it in"
           onTake={async ({ blocks }) => {

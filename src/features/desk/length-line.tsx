@@ -26,7 +26,7 @@ function LastChange({ desk }: { readonly desk: Desk }) {
     <output
       aria-label="By the last change"
       title="By the last change"
-      className="min-w-11 text-right text-quiet tabular-nums"
+      className="min-w-9 text-right text-sm text-quiet tabular-nums"
     >
       {by !== null && `${by < 0 ? "−" : "+"}${clockText(Math.abs(by))}`}
     </output>

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { cx } from "@/ui/cx";
 
 /** A field as wide as what it says, without a frame until it is pointed at. */
@@ -32,6 +32,10 @@ export function TextCell(props: {
   // What comes from elsewhere (undo, another person) replaces what couldn't be taken.
   // biome-ignore lint/correctness/useExhaustiveDependencies: it is the new value that does it
   useEffect(() => setDraft(null), [value]);
+  const said = useRef<HTMLSpanElement>(null);
+  useEffect(() => {
+    if (why !== null) said.current?.scrollIntoView({ block: "nearest" });
+  }, [why]);
   const take = () => {
     if (why !== null) return;
     if (draft !== null && draft !== value) props.onTake(draft);
@@ -65,6 +69,7 @@ export function TextCell(props: {
       />
       {why !== null && (
         <span
+          ref={said}
           id={id}
           role="status"
           className={cx(
