@@ -28,10 +28,3 @@ export function parseDose(text: string): Dose | null {
   }
   return null;
 }
-
-/** Reads a dose or a list of doses joined with slashes. */
-export function parseDoses(text: string): Dose | readonly Dose[] | null {
-  const doses = text.split("/").map(parseDose);
-  if (doses.some((dose) => dose === null)) return null;
-  return doses.length === 1 ? (doses[0] as Dose) : (doses as Dose[]);
-}

@@ -39,6 +39,9 @@ export interface SentenceNumber {
   readonly now: number;
 }
 
+/** Whether a number stands in the doses of the block's slots. */
+const isAmount = (key: NumberKey): key is "work" | "reps" => key === "work" || key === "reps";
+
 /** The span of a dose that the sentence's `work` or `reps` names; null where it has none. */
 function amount(dose: Dose, key: "work" | "reps"): Span | null {
   return rowOf(dose).row.number === key ? spanOf(dose) : null;
@@ -107,14 +110,14 @@ function amountsEdit(block: Block, key: "work" | "reps", change: (span: Span) =>
 /** Sets a number of the sentence; where slots differ, all become equal. */
 export function numberEdit(block: Block, key: NumberKey, to: Span): Edit {
   if (key === "rounds") return setRounds(block, to);
-  if (key === "work" || key === "reps") return amountsEdit(block, key, () => to);
+  if (isAmount(key)) return amountsEdit(block, key, () => to);
   return setBlock(block, key, to as never);
 }
 
 /** What hangs on a number in each slot of its block. */
 function hanging(key: NumberKey): readonly (keyof Slot)[] {
   if (key === "rounds") return ["rounds", "dose", "load"];
-  return key === "work" || key === "reps" ? ["dose"] : [];
+  return isAmount(key) ? ["dose"] : [];
 }
 
 /**
@@ -128,14 +131,13 @@ export function typedEdit(block: Block, before: Block, key: NumberKey, to: Span 
   const [target = before] = next?.ok ? next.value.blocks : [];
   const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   const edits: Edit[] = [];
-  if (key !== "work" && key !== "reps" && !isSame(block[key], target[key]))
-    edits.push(setBlock(block, key, target[key]));
+  if (!isAmount(key) && !isSame(block[key], target[key])) edits.push(setBlock(block, key, target[key]));
   for (const slot of slotsOf(block)) {
     const wanted = slotsOf(target).find(({ id }) => id === slot.id);
     for (const part of hanging(key))
       if (wanted && !isSame(slot[part], wanted[part])) edits.push(setSlot(slot, part, wanted[part]));
   }
-  return together(edits, key === "work" || key === "reps" ? (edits.length > 1 ? key : undefined) : undefined);
+  return together(edits, isAmount(key) && edits.length > 1 ? key : undefined);
 }
 
 /** A class of one block, in which an edit of it is tried. */
@@ -145,7 +147,7 @@ const ALONE = { format: "brontle.class", version: 1, title: "", stance: "form" }
 export function stepEdit(block: Block, number: SentenceNumber, by: number): Edit {
   const { key, least, most } = number;
   const shifted = (span: Span) => shiftSpan(span, by, least, most);
-  if (key === "work" || key === "reps") return amountsEdit(block, key, shifted);
+  if (isAmount(key)) return amountsEdit(block, key, shifted);
   const fallback = key === "rounds" ? 1 : 0;
   const now = key === "longRest" ? (block.longRest ?? block.rest) : block[key];
   return numberEdit(block, key, tidySpan(spanTriple(shifted(now ?? fallback))));

@@ -1,14 +1,12 @@
 /** What is typed as the dose of a slot: whatever a plan may say of how much, read against what the slot has. */
 import { setSlot, together } from "../class/commands";
-import type { Dose, Load, Slot } from "../class/document";
-import { dosesOf } from "../class/document";
+import { type Dose, dosesOf, type Load, type Slot } from "../class/document";
 import { DOSES, doseKind, withSpan } from "../class/dose-kinds";
 import { parseDose } from "../class/dose-text";
 import type { Edit } from "../class/edits";
 import { slotSides } from "../class/expand";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
-import type { Span } from "../values/span";
-import { parseSpan } from "../values/span";
+import { parseSpan, type Span } from "../values/span";
 import { parseTempo } from "../values/tempo";
 import { typedSeconds } from "../values/typed-number";
 import { takeLoad, takeTempo } from "./amounts";

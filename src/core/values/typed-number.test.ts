@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 import { clockText } from "../units";
 import { spanText, spanTriple } from "./span";
-import { secondsIn, typedCount, typedNumber, typedSeconds } from "./typed-number";
+import { minutesIn, secondsIn, typedCount, typedNumber, typedSeconds } from "./typed-number";
 
 test.each([
   ["90", 90],
@@ -85,4 +85,17 @@ test("whatever is typed, nothing is thrown and what is taken lies between the li
       expect(1 <= min && min <= plan && plan <= max && max <= 7200).toBe(true);
     }),
   );
+});
+
+test.each([
+  ["45", 45],
+  ["45 min", 45],
+  ["1 h", 60],
+  ["1 h 15", 75],
+  ["1:15", 75],
+  ["0", null],
+  ["an hour", null],
+  ["", null],
+])("%j as the minutes of a class", (text, minutes) => {
+  expect(minutesIn(text)).toBe(minutes);
 });

@@ -76,3 +76,14 @@ export function typedNumber(text: string, unit: Counted, { least, most }: Limits
   if (min < least) return { ok: false, why: "least" };
   return max > most ? { ok: false, why: "most" } : { ok: true, span };
 }
+
+/**
+ * Minutes of a class as they are typed: `45`, `45 min`, `1 h`, `1 h 15`, `1:15`; null where it isn't one of these
+ * or not between 1 and 999.
+ */
+export function minutesIn(text: string): number | null {
+  const [, hours = "0", minutes = "0"] =
+    /^\s*(?:(\d)\s*(?:h|hour|hours|:)\s*)?(?:(\d{1,3})\s*(?:min|mins|minutes|m)?)?\s*$/i.exec(text) ?? [];
+  const all = Number(hours) * 60 + Number(minutes);
+  return all >= 1 && all <= 999 ? all : null;
+}

@@ -4,18 +4,11 @@ import { setClass } from "@/core/class/commands";
 import { expandedSeconds } from "@/core/class/expand";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { clockText } from "@/core/units";
+import { minutesIn } from "@/core/values/typed-number";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
 const PROMISE = "Minutes, such as 45 or 1 h 15";
-
-/** Minutes as they are typed: `45`, `45 min`, `1 h`, `1 h 15`, `1:15`; null where it isn't one of these. */
-function minutesIn(text: string): number | null {
-  const [, hours = "0", minutes = "0"] =
-    /^\s*(?:(\d)\s*(?:h|hour|hours|:)\s*)?(?:(\d{1,3})\s*(?:min|mins|minutes|m)?)?\s*$/i.exec(text) ?? [];
-  const all = Number(hours) * 60 + Number(minutes);
-  return all >= 1 && all <= 999 ? all : null;
-}
 
 /** What the last step did to the length; undo takes just that back. */
 function LastChange({ desk }: { readonly desk: Desk }) {
