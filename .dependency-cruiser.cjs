@@ -20,6 +20,7 @@ const FLOORS = [
   "effort",
   "shape",
   "review",
+  "starting",
   "formats",
   "live",
   "log",

@@ -20,6 +20,8 @@ import type { Settings } from "../settings/settings";
 import { type CallLine, callSheet } from "../shape/call-sheet";
 import { type FitResult, fitClass } from "../shape/fit";
 import { share } from "../share";
+import type { Adapted, AdaptInput } from "../starting/adapt";
+import { type Source, startedFrom } from "../starting/started";
 import type { Seconds } from "../units";
 
 /** What a question is about. */
@@ -162,5 +164,16 @@ export class Engine {
     const parts = this.partsOf(known);
     const { thresholds } = settings;
     return fitClass({ doc, library: this.library, seconds, parts, people, thresholds, kept });
+  }
+
+  /** A class begun from something, made ready for these people. */
+  start(
+    source: Source,
+    { people, settings, on }: Omit<About, "doc">,
+    { minutes, kit = null }: Pick<AdaptInput, "minutes" | "kit">,
+  ): Adapted {
+    const { thresholds, changeOver: table } = settings;
+    const { library, sentence } = this;
+    return startedFrom(source, { library, people, minutes, kit, thresholds, table, on, sentence });
   }
 }

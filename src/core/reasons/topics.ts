@@ -3,6 +3,7 @@ import type { CallCodes } from "./call-reasons";
 import type { FindingCodes, FixCodes, LandingsCodes } from "./finding-reasons";
 import type { AdjustCodes, DearerCodes, LoadCodes, WhyCodes, WhyNotCodes } from "./part-reasons";
 import type { CautionCodes, SeveralCodes } from "./several-reasons";
+import type { StartCodes } from "./start-reasons";
 import type { ReasonOf } from "./value";
 
 export interface Topics {
@@ -17,6 +18,7 @@ export interface Topics {
   readonly fix: FixCodes;
   readonly landings: LandingsCodes;
   readonly call: CallCodes;
+  readonly start: StartCodes;
 }
 export type Topic = keyof Topics;
 export type Reason<T extends Topic> = ReasonOf<Topics[T]>;

@@ -6,6 +6,7 @@ import { ifLeft } from "./if-left";
 import * as mail from "./mail";
 import { adjust, dearer, load, why, whyNot } from "./part-reasons";
 import * as pieces from "./phrases";
+import { start } from "./start-reasons";
 import * as names from "./vocabulary";
 
 export const reasons = {
@@ -20,6 +21,7 @@ export const reasons = {
   fix,
   landings,
   call,
+  start,
 } as const;
 export const phrases = { ...pieces, ...edits, ...mail, ifLeft };
 export { names };
