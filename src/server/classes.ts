@@ -26,16 +26,17 @@ const COLUMNS = {
   updatedAt: classes.updatedAt,
 };
 
-function owned(studioId: string, id: string) {
+/** The condition that finds one class of this studio that isn't deleted. */
+export function owned(studioId: string, id: string) {
   return and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.deletedAt));
 }
 
-/** The studio's classes, the last edited first. */
+/** The studio's classes that aren't put away, the last edited first. */
 export async function listClasses(studioId: string): Promise<StoredClass[]> {
   return db()
     .select(COLUMNS)
     .from(classes)
-    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt)))
+    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt), isNull(classes.archivedAt)))
     .orderBy(desc(classes.updatedAt), classes.id);
 }
 

@@ -41,13 +41,14 @@ function checked(input: unknown): Person {
 /** People of one studio. */
 const MOST_PEOPLE = 2000;
 
+/** How many people a studio has. */
+export async function countPeople(studioId: string): Promise<number> {
+  return db().$count(person, eq(person.studioId, studioId));
+}
+
 /** Refuses what would make a studio larger than can be shown and worked out. */
 async function needRoom(studioId: string, more: number): Promise<void> {
-  const [row] = await db()
-    .select({ people: sql<number>`count(*)::int` })
-    .from(person)
-    .where(eq(person.studioId, studioId));
-  if ((row?.people ?? 0) + more > MOST_PEOPLE)
+  if ((await countPeople(studioId)) + more > MOST_PEOPLE)
     throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_PEOPLE} people.`);
 }
 

@@ -30,6 +30,11 @@ export async function sessionContent(studioId: string, id: string) {
   return { row, content: await contentOf(db(), row) };
 }
 
+/** How many sessions a studio has, whatever became of them. */
+export async function countSessions(studioId: string): Promise<number> {
+  return db().$count(session, eq(session.studioId, studioId));
+}
+
 export interface ListedSession extends SessionTimes {
   readonly classId: string | null;
   readonly title: string;

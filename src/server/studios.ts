@@ -90,6 +90,13 @@ export function storedSettings(studioId: string): Promise<Record<string, unknown
   return storedIn(db(), studioId);
 }
 
+/** The time zone that somebody of the studio chose; null where nobody has. */
+export async function zoneOf(studioId: string): Promise<string | null> {
+  const stored = await storedIn(db(), studioId);
+  const chosen = (stored.teaching as { readonly timeZone?: unknown } | undefined)?.timeZone;
+  return typeof chosen === "string" ? chosen : null;
+}
+
 /**
  * Stores what differs from the defaults; nothing is stored where it has faults. What others changed since
  * `before` stays.

@@ -1,19 +1,41 @@
 import type { Metadata } from "next";
 import { ClassList } from "@/features/classes/class-list";
-import { listClasses } from "@/server/classes";
-import { settingsOf } from "@/server/studios";
+import { HOUSE_LANGUAGE } from "@/features/language/house";
+import { listShelf } from "@/server/class-shelf";
+import { countPeople } from "@/server/people";
+import { countSessions } from "@/server/sessions";
+import { startingPoints } from "@/server/starting-points";
+import { settingsOf, zoneOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { wordsIn } from "@/words/languages";
+import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Classes" };
 
 export default async function ClassesPage() {
   const who = await requireInstructor();
-  const [classes, { teaching }] = await Promise.all([listClasses(who.studioId), settingsOf(who.studioId)]);
+  const [classes, { teaching }, zone, people, sessions] = await Promise.all([
+    listShelf(who.studioId),
+    settingsOf(who.studioId),
+    zoneOf(who.studioId),
+    countPeople(who.studioId),
+    countSessions(who.studioId),
+  ]);
+  const words = wordsIn(HOUSE_LANGUAGE);
+  const dayOf = (atMs: number | null) => (atMs === null ? "" : shortWhen(atMs, teaching.timeZone, words).day);
   return (
     <ClassList
       studio={who.studioName}
       teaching={teaching}
-      classes={classes.map(({ id, doc, updatedAt }) => ({ id, doc, updatedAt: updatedAt.toISOString() }))}
+      classes={classes.map((entry) => ({ ...entry, taught: dayOf(entry.taughtAtMs) }))}
+      begun={{
+        zone,
+        owner: who.role === "owner",
+        people,
+        classes: classes.length,
+        sessions,
+        example: classes.length === 0 ? (startingPoints()[0]?.outline ?? null) : null,
+      }}
     />
   );
 }

@@ -138,7 +138,7 @@ function columnOf(fault: Fault): string {
 }
 
 /** An id for somebody who has none yet: the same name gives the same id, so a second import updates. */
-function idFromName(name: string): string {
+export function idFromName(name: string): string {
   return name
     .normalize("NFKD")
     .toLowerCase()

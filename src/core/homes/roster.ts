@@ -20,6 +20,7 @@ import { DOCUMENT, ROSTER, unsound } from "../values/sound";
 import { FLOORS, MARKS, type Person, type Roster } from "./home";
 import { KIT_TYPES } from "./kit";
 import { LIMITS } from "./limits";
+import { isMailAddress } from "./mail-address";
 
 /** Bounds of a person's lists; lines of kit, each with a count. */
 export const MOST_KIT = 100;
@@ -130,9 +131,7 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
   for (const name of ["timeZone", "language"])
     key(name, (p, v) => checkText(faults, p, v, { least: 1, most: 60 }));
   key("email", (p, v) => {
-    // One address in the form of RFC 5322's addr-spec, without its rarities; nothing that could end a header line.
-    const fine =
-      checkText(faults, p, v, { least: 3, most: 254 }) && /^[^\s@<>(),;:"\\]+@[^\s@<>(),;:"\\]+$/.test(v);
+    const fine = checkText(faults, p, v, { least: 3, most: 254 }) && isMailAddress(v);
     if (typeof v === "string" && !fine) faults.add(p, { code: "kind", expected: "an e-mail address" });
   });
   key("space", (p, v) => checkSpace(faults, p, v));

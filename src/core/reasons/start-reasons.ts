@@ -1,5 +1,6 @@
 /** What was changed of a starting point to make a class of it, a clause each. */
-import type { FixReason } from "./finding-reasons";
+import type { FindingReason, FixReason } from "./finding-reasons";
+import type { SeveralReason } from "./several-reasons";
 import type { Inner, Of, ReasonOf } from "./value";
 
 export interface StartCodes {
@@ -16,7 +17,15 @@ export interface StartCodes {
   readonly "block-out": { readonly block: Of<"block"> };
   readonly "block-in": { readonly block: Of<"block"> };
   readonly length: { readonly from: Of<"clock">; readonly to: Of<"clock"> };
-  readonly mended: { readonly fix: Inner<"fix", FixReason> };
+  /** What the read-through said, and what was done about it. */
+  readonly mended: {
+    readonly of: Inner<"finding", FindingReason>;
+    readonly fix: Inner<"fix", FixReason>;
+  };
+  readonly "mended-several": {
+    readonly of: Inner<"several", SeveralReason>;
+    readonly fix: Inner<"fix", FixReason>;
+  };
   /** A step up, by what it is of. */
   readonly "step-work": { readonly seconds: number; readonly block: Of<"block"> };
   readonly "step-rest": { readonly seconds: number; readonly block: Of<"block"> };

@@ -3,7 +3,7 @@
  * do, the length, and what the read-through would say of it mended. A class that is begun has no findings of its own.
  */
 import { setClass } from "../class/commands";
-import type { ClassDoc } from "../class/document";
+import { type ClassDoc, slotsOf } from "../class/document";
 import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
@@ -11,14 +11,14 @@ import type { ChangeOverTable } from "../parts/change-over";
 import type { Part } from "../parts/part";
 import { partsFor } from "../parts/parts";
 import type { StartReason } from "../reasons/start-reasons";
-import type { Sentence } from "../review/finding";
+import type { Fix, Sentence } from "../review/finding";
 import type { Line } from "../review/line";
 import { isOpen } from "../review/ranked";
 import { type ReviewInput, readLines } from "../review/read-through";
 import { triedLine } from "../review/tried";
 import { scoreOf } from "../score/score";
 import type { Seconds } from "../units";
-import { type ChosenKit, movesForRoom, peopleWith, someoneWith } from "./room-moves";
+import { type ChosenKit, follows, movesForRoom, peopleWith, someoneWith } from "./room-moves";
 import { applied, type Changed, choicesOut, type LengthInput, toLength } from "./to-length";
 
 export interface AdaptInput {
@@ -27,6 +27,8 @@ export interface AdaptInput {
   /** The length that is promised, minutes; null leaves the class as long as it is. */
   readonly minutes: number | null;
   readonly kit?: ChosenKit;
+  /** Numbers that stay as they are everywhere when the length is fitted: see `fitClass`. */
+  readonly kept?: readonly string[];
   /** Leaves the moves as they are. */
   readonly keepsMoves?: boolean;
   readonly thresholds?: Thresholds;
@@ -41,6 +43,8 @@ export interface Adapted extends Changed {
   readonly seconds: Seconds;
   /** What of the read-through is left to decide, the gravest first. */
   readonly left: readonly Line[];
+  /** Of each slot how many of the people do what is set, at their own level. */
+  readonly followed: readonly (readonly [slot: string, people: number])[];
 }
 
 /** Findings that are mended at most: each is read through again. */
@@ -52,6 +56,13 @@ function reviewOf(doc: ClassDoc, input: AdaptInput, parts: readonly Part[]): Rev
 }
 
 const keyOf = ({ code, where }: Line) => `${code} ${JSON.stringify(where)}`;
+
+function saysMended({ several, says }: Line, fix: Fix): StartReason {
+  const done = { topic: "fix", reasons: [fix.says] } as const;
+  return several
+    ? { code: "mended-several", of: { topic: "several", reasons: [several] }, fix: done }
+    : { code: "mended", of: { topic: "finding", reasons: [says] }, fix: done };
+}
 
 /** What the read-through says mended, one line after the other, by the first of its fixes that leads to nothing new. */
 function mended(
@@ -71,7 +82,7 @@ function mended(
     const [fix] = triedLine(next, review, partsOf).fixes;
     if (!fix) continue;
     now = applied(now, fix.edit);
-    says.push({ code: "mended", fix: { topic: "fix", reasons: [fix.says] } });
+    says.push(saysMended(next, fix));
   }
 }
 
@@ -85,18 +96,25 @@ export function ownLines(lines: readonly Line[]): readonly Line[] {
 
 /** The class at its length with what can be mended: of several choices of blocks the one that leaves least to decide. */
 function atLength(doc: ClassDoc, input: AdaptInput, partsOf: LengthInput["partsOf"], minutes: number) {
-  const { library, people, thresholds = THRESHOLDS } = input;
+  const { library, people, thresholds = THRESHOLDS, kept } = input;
   const seconds = minutes * 60;
   const promised = applied(doc, setClass(doc, "promise", { ...doc.promise, minutes }));
   let best: (Changed & Pick<Adapted, "left">) | null = null;
   for (const out of choicesOut(promised, library, seconds)) {
-    const length = toLength(promised, { library, people, thresholds, partsOf }, seconds, out);
+    const length = toLength(promised, { library, people, thresholds, partsOf, kept }, seconds, out);
     const end = mended(length.doc, input, partsOf);
     if (best && ownLines(end.left).length >= ownLines(best.left).length) continue;
     best = { ...end, says: [...length.says, ...end.says] };
     if (ownLines(end.left).length === 0) break;
   }
   return best ?? mended(promised, input, partsOf);
+}
+
+function followedIn(doc: ClassDoc, parts: readonly Part[]): Adapted["followed"] {
+  return doc.blocks.flatMap(slotsOf).map(({ id }) => {
+    const own = parts.flatMap(({ slots }) => slots.find(({ slot }) => slot === id) ?? []);
+    return [id, own.filter(follows).length];
+  });
 }
 
 /** The class for this room. Deterministic; the document must be valid. */
@@ -114,5 +132,6 @@ export function adaptClass(doc: ClassDoc, input: AdaptInput): Adapted {
     says: [...(moves?.says ?? []), ...end.says],
     seconds: scoreOf(end.doc, library).seconds.plan,
     left: end.left,
+    followed: followedIn(end.doc, partsOf(end.doc)),
   };
 }

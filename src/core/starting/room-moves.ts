@@ -60,7 +60,8 @@ interface Instead {
   readonly count: number;
 }
 
-const follows = ({ status }: PartSlot) => status !== "swapped" && status !== "unmet";
+/** Whether somebody does what is set, at their own level: no other move for want of kit or by a limit. */
+export const follows = ({ status }: PartSlot): boolean => status !== "swapped" && status !== "unmet";
 
 /** What most of those would do who can't follow; null where they do nothing that could be set here. */
 function mostDone(

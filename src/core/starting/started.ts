@@ -17,6 +17,9 @@ export type Source =
       readonly step?: boolean;
     };
 
+/** What a step was of stays when the length is fitted. */
+const STEPPED = ["dose", "rounds", "rest", "moves"];
+
 /** An earlier class with only these blocks, and only the choices for people and slots that are still there. */
 export function onlyBlocks(doc: ClassDoc, ids: readonly string[], people: ReadonlySet<string>): ClassDoc {
   const blocks = doc.blocks.filter(({ id }) => ids.includes(id));
@@ -40,6 +43,6 @@ export function startedFrom(source: Source, input: AdaptInput): Adapted {
   const own = onlyBlocks(doc, blocks, new Set(input.people.map(({ id }) => id)));
   if (own.blocks.length === 0) throw new RangeError("none of the blocks is there");
   const stepped = step ? stepUp(own, input.thresholds) : { doc: own, says: [] as readonly StartReason[] };
-  const made = adaptClass(stepped.doc, input);
+  const made = adaptClass(stepped.doc, step ? { ...input, kept: STEPPED } : input);
   return { ...made, says: [...stepped.says, ...made.says] };
 }

@@ -25,6 +25,8 @@ export interface LengthInput {
   readonly people: readonly Person[];
   readonly thresholds: Thresholds;
   readonly partsOf: (doc: ClassDoc) => readonly Part[];
+  /** Numbers that stay as they are everywhere: see `fitClass`. */
+  readonly kept?: readonly string[];
 }
 
 /** Nearer than this share a class is brought there by its numbers alone. */
@@ -72,7 +74,7 @@ function fitted(
   input: LengthInput,
   seconds: Seconds,
 ): { doc: ClassDoc; done: boolean; more: Block | null; before: string | null } {
-  const { library, people, thresholds, partsOf } = input;
+  const { library, people, thresholds, partsOf, kept } = input;
   const { options, proposals } = fitClass({
     doc,
     library,
@@ -81,6 +83,7 @@ function fitted(
     parts: partsOf(doc),
     people,
     thresholds,
+    ...(kept ? { kept } : {}),
   });
   const [best] = options;
   const [more] = proposals;

@@ -11,9 +11,10 @@ import { readPlan } from "@/core/notation/read-plan";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
-import { Button } from "@/ui/button";
+import { Button, type Look } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { noteText, noteWhere } from "@/words/note-words";
+import { blockName, goesRound } from "./block-lines";
 
 const EXAMPLE = `Monday strength
 
@@ -26,7 +27,13 @@ Stretch
 calf stretch 30 s each side`;
 
 /** A plan that was typed or copied, as a class. */
-export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
+export function PastePlan({
+  stance: usual,
+  look = "line",
+}: {
+  readonly stance: Stance;
+  readonly look?: Look;
+}) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const store = async (doc: ClassDoc): Promise<string | null> => {
@@ -37,7 +44,9 @@ export function PastePlan({ stance: usual }: { readonly stance: Stance }) {
   };
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Paste a plan</Button>
+      <Button look={look} onClick={() => setOpen(true)}>
+        Paste a plan
+      </Button>
       <Dialog
         open={open}
         onOpenChange={setOpen}
@@ -153,37 +162,11 @@ export function Plan({
   );
 }
 
-const ROLE_WORDS: Readonly<Record<string, string>> = {
-  warmup: "Warm-up",
-  cooldown: "Cool-down",
-  finisher: "Finisher",
-  break: "Break",
-  talk: "Talk",
-};
-
-/** How a block goes round, in a few words. */
-function goesRound(block: Block): string {
-  const { rounds, rest, longRest, cap, after, brief } = block;
-  return [
-    cap === undefined ? "" : `as many rounds as possible in ${cap} s`,
-    rounds === undefined || cap !== undefined
-      ? ""
-      : `${typeof rounds === "number" ? rounds : `${rounds.min}–${rounds.max}`} rounds`,
-    typeof rest === "number" && rest > 0 ? `${rest} s rest` : "",
-    typeof longRest === "number" ? `${longRest} s between rounds` : "",
-    brief ? `${brief} s talk` : "",
-    after ? `${after} s water` : "",
-  ]
-    .filter(Boolean)
-    .join(", ");
-}
-
 function BlockLines({ block }: { readonly block: Block }) {
   return (
     <div className="mt-2">
       <p>
-        <b>{block.title || ROLE_WORDS[block.role ?? ""] || "Block"}</b>{" "}
-        <span className="text-quiet">{goesRound(block)}</span>
+        <b>{blockName(block)}</b> <span className="text-quiet">{goesRound(block)}</span>
       </p>
       <ol className="ml-5 list-decimal">
         {slotsOf(block).map((slot) => (

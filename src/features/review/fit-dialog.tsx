@@ -12,7 +12,7 @@ import { spanTriple } from "@/core/values/span";
 import { useWords } from "@/features/language/use-words";
 import { type Question, useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
-import { MiniScore } from "@/features/score/mini-score";
+import { MiniScore, shortOf } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { upperFirst } from "@/words/letters";
@@ -261,7 +261,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
         <p className="flex justify-between">
           <b>As it is</b> <span className="tabular-nums">{clockText(present.seconds.plan)}</span>
         </p>
-        <MiniScore doc={doc} score={present} longestSeconds={longest} />
+        <MiniScore {...shortOf(doc, present)} longestSeconds={longest} />
       </div>
       {result && <ProposalLines result={result} onEdit={onEdit} />}
       {wanted === null || result === null || options.length === 0 ? (
@@ -280,7 +280,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
                 }}
               />
               <div className="opacity-60">
-                <MiniScore doc={next} score={score} longestSeconds={longest} />
+                <MiniScore {...shortOf(next, score)} longestSeconds={longest} />
               </div>
             </li>
           ))}

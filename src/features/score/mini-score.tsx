@@ -1,50 +1,54 @@
 import type { ClassDoc } from "@/core/class/document";
+import { barsOf, type Outline } from "@/core/effort/outline";
+import { bookFor } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Score } from "@/core/score/score";
-import { slotFaces } from "./faces";
+
+type Short = Pick<Outline, "bars" | "seconds" | "pieces">;
+
+/** What a small score is drawn from, of a class whose score is there already. */
+export function shortOf(doc: ClassDoc, score: Score): Short {
+  const bars = barsOf(doc, score, bookFor(doc, LIBRARY_BOOK));
+  return { bars, seconds: score.seconds.plan, pieces: score.pieces };
+}
+
+const HEIGHT = 28;
 
 /** A class in one line: bars by effort, rests empty, to the scale of the longest class beside it. */
 export function MiniScore({
-  doc,
-  score,
+  bars,
+  seconds,
+  pieces,
   longestSeconds,
-}: {
-  readonly doc: ClassDoc;
-  readonly score: Score;
+  low = false,
+}: Short & {
   readonly longestSeconds: number;
+  /** In a row of a list, as high as a line of text. */
+  readonly low?: boolean;
 }) {
-  const faces = slotFaces(doc);
-  const height = 28;
+  const path = bars
+    .map(([start, length, effort]) => {
+      const height = Math.round((effort / 10) * (HEIGHT - 2) * 10) / 10;
+      return `M${start} ${HEIGHT - height}h${length}v${height}h${-length}z`;
+    })
+    .join("");
   return (
     <svg
       role="img"
-      aria-label={`Score: ${score.pieces} pieces`}
-      viewBox={`0 0 ${longestSeconds} ${height}`}
+      aria-label={`Score: ${pieces} pieces`}
+      viewBox={`0 0 ${longestSeconds} ${HEIGHT}`}
       preserveAspectRatio="none"
-      className="block h-7 w-full"
+      className={`block w-full ${low ? "h-5" : "h-7"}`}
     >
       <line
         x1="0"
-        x2={score.seconds.plan}
-        y1={height - 0.5}
-        y2={height - 0.5}
+        x2={seconds}
+        y1={HEIGHT - 0.5}
+        y2={HEIGHT - 0.5}
         className="stroke-hairline"
         strokeWidth="1"
       />
-      {score.segments.map((segment) => {
-        if (segment.kind !== "work") return null;
-        const effort = segment.slot ? (faces.get(segment.slot)?.effort ?? 5) : 6;
-        const h = (effort / 10) * (height - 2);
-        return (
-          <rect
-            key={segment.start}
-            x={segment.start}
-            y={height - h}
-            width={segment.end - segment.start}
-            height={h}
-            className="fill-pine"
-          />
-        );
-      })}
+      <path d={path} className="fill-pine" />
     </svg>
   );
 }

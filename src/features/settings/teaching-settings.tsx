@@ -4,6 +4,7 @@ import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices, keepDeviceChoices }
 import { STANCES } from "@/core/class/document";
 import type { Teaching } from "@/core/settings/settings";
 import { useWords } from "@/features/language/use-words";
+import { zoneNames } from "./zone-names";
 
 const LINE = "flex items-baseline justify-between gap-4 border-b border-hairline py-1";
 const PICK = "border-b-2 border-pine bg-transparent text-right font-bold";
@@ -15,11 +16,7 @@ export function TeachingSettings(props: {
 }) {
   const words = useWords();
   const { value, onChange } = props;
-  const zones = useMemo(() => {
-    const all = ["UTC", ...Intl.supportedValuesOf("timeZone").filter((zone) => zone !== "UTC")];
-    // Browsers list a zone under one of its names; a studio may have it under another.
-    return all.includes(value.timeZone) ? all : [value.timeZone, ...all];
-  }, [value.timeZone]);
+  const zones = useMemo(() => zoneNames(value.timeZone), [value.timeZone]);
   const rest = (key: "restSeconds" | "longRestSeconds", words: string) => (
     <label className={LINE}>
       {words}

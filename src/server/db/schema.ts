@@ -81,6 +81,10 @@ export const classes = pgTable(
     createdAt: instant("created_at").notNull().defaultNow(),
     updatedAt: instant("updated_at").notNull().defaultNow(),
     deletedAt: instant("deleted_at"),
+    /** The studio's own words to find it by. */
+    tags: text("tags").array().notNull().default([]),
+    /** Put away: kept with all that it was, and out of the list. */
+    archivedAt: instant("archived_at"),
   },
   (table) => [index("class_studio").on(table.studioId)],
 );

@@ -1,0 +1,133 @@
+"use client";
+import { useDeferredValue, useMemo, useState } from "react";
+import { isFound, searchable } from "@/core/values/typed-search";
+import { useWords } from "@/features/language/use-words";
+import { kitName } from "@/words/kit-words";
+import type { Words } from "@/words/words";
+import { ClassRow } from "./class-row";
+import type { ListedClass } from "./listed-class";
+
+const ORDERS = {
+  edited: { words: "last changed first", by: (a, b) => b.updatedAtMs - a.updatedAtMs },
+  taught: { words: "last taught first", by: (a, b) => (b.taughtAtMs ?? 0) - (a.taughtAtMs ?? 0) },
+  rested: { words: "longest not taught first", by: (a, b) => (a.taughtAtMs ?? 0) - (b.taughtAtMs ?? 0) },
+  title: { words: "by title", by: (a, b) => a.title.localeCompare(b.title, "en") },
+  length: { words: "shortest first", by: (a, b) => a.seconds - b.seconds },
+} as const satisfies Record<string, { words: string; by: (a: ListedClass, b: ListedClass) => number }>;
+type Order = keyof typeof ORDERS;
+const NAMES = Object.keys(ORDERS) as readonly Order[];
+
+/** All that a class is looked for by. */
+function textOf({ title, tags, blocks, moves, kit }: ListedClass, words: Words): string {
+  return searchable([title, ...tags, ...blocks, ...moves, ...kit.map((type) => kitName(type, 1, words))]);
+}
+
+/** The studio's classes, a line each, all drawn to one scale; looked for by anything that is in them. */
+export function ClassShelf({ classes }: { readonly classes: readonly ListedClass[] }) {
+  const words = useWords();
+  const [typed, setTyped] = useState("");
+  const [tag, setTag] = useState<string | null>(null);
+  const [order, setOrder] = useState<Order>("edited");
+  const [away, setAway] = useState(false);
+  const late = useDeferredValue(typed);
+  const texts = useMemo(
+    () => new Map(classes.map((entry) => [entry.id, textOf(entry, words)])),
+    [classes, words],
+  );
+  const tags = useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const each of classes.filter(({ archived }) => archived === away).flatMap((entry) => entry.tags))
+      counts.set(each, (counts.get(each) ?? 0) + 1);
+    return [...counts].sort(([a], [b]) => a.localeCompare(b, "en"));
+  }, [classes, away]);
+  const put = classes.filter(({ archived }) => archived).length;
+  const shown = useMemo(
+    () =>
+      classes
+        .filter(
+          ({ id, archived, tags: own }) =>
+            archived === away && (tag === null || own.includes(tag)) && isFound(late, texts.get(id) ?? ""),
+        )
+        .sort(ORDERS[order].by),
+    [classes, away, tag, late, texts, order],
+  );
+  const longest = Math.max(1800, ...classes.map(({ seconds }) => seconds));
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hairline py-2.5">
+        <input
+          type="search"
+          aria-label="Look for a class"
+          placeholder="A title, tag, move or thing: quay, legs, towel…"
+          className="w-96 border border-quiet bg-white px-2 py-1.5"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <select
+          aria-label="Order"
+          className="border border-quiet bg-white px-2 py-1.5"
+          value={order}
+          onChange={(event) => setOrder(NAMES.find((name) => name === event.target.value) ?? "edited")}
+        >
+          {NAMES.map((name) => (
+            <option key={name} value={name}>
+              {ORDERS[name].words}
+            </option>
+          ))}
+        </select>
+        <TagChoice tags={tags} chosen={tag} onChoose={setTag} />
+        <p role="status" className="ml-auto text-quiet">
+          {shown.length === 1 ? "1 class" : `${shown.length} classes`}
+          {away && " put away"}
+        </p>
+        {(put > 0 || away) && (
+          <label className="flex items-center gap-1.5">
+            <input type="checkbox" checked={away} onChange={(event) => setAway(event.target.checked)} />
+            put away ({put})
+          </label>
+        )}
+      </div>
+      {shown.length === 0 ? (
+        <p className="py-8 text-lg">
+          {away && put === 0 ? "Nothing is put away." : "No class has all of that."}
+        </p>
+      ) : (
+        <ul aria-label="Classes">
+          {shown.map((entry) => (
+            <ClassRow
+              key={entry.id}
+              entry={entry}
+              longestSeconds={longest}
+              allTags={tags.map(([own]) => own)}
+            />
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+/** The tags that there are, one of them chosen or none. */
+function TagChoice(props: {
+  readonly tags: readonly (readonly [tag: string, count: number])[];
+  readonly chosen: string | null;
+  readonly onChoose: (tag: string | null) => void;
+}) {
+  if (props.tags.length === 0) return null;
+  return (
+    <fieldset className="flex flex-wrap gap-1.5">
+      <legend className="sr-only">Only with the tag</legend>
+      {props.tags.map(([tag, count]) => (
+        <button
+          key={tag}
+          type="button"
+          aria-pressed={props.chosen === tag}
+          className="min-h-6 border-b-2 border-hairline px-1 aria-pressed:border-ink aria-pressed:bg-marker"
+          onClick={() => props.onChoose(props.chosen === tag ? null : tag)}
+        >
+          {tag} <span className="text-quiet">{count}</span>
+        </button>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+import { Check } from "lucide-react";
+import type { ReactNode } from "react";
+import type { Stance } from "@/core/class/document";
+import type { Outline } from "@/core/effort/outline";
+import { ImportClass } from "@/features/classes/import-class";
+import { PastePlan } from "@/features/classes/paste-plan";
+import { ImportRoster } from "@/features/people/import-roster";
+import { PasteNames } from "@/features/people/paste-names";
+import { ButtonLink } from "@/ui/button";
+import { cx } from "@/ui/cx";
+import { ExampleScore } from "./example-score";
+import { WhereYouTeach } from "./where-you-teach";
+
+/** What of a studio is there already. */
+export interface Begun {
+  /** The time zone that somebody chose; null: nobody was asked yet. */
+  readonly zone: string | null;
+  /** Whether this instructor may say it. */
+  readonly owner: boolean;
+  readonly people: number;
+  readonly classes: number;
+  readonly sessions: number;
+  /** A class to show what one looks like; null where there are some. */
+  readonly example: Outline | null;
+}
+
+interface Step {
+  readonly name: string;
+  readonly done: boolean;
+  readonly why: string;
+  readonly acts: ReactNode;
+}
+
+/** The order in which a studio begins, with each step one press away; nothing once all of them are made. */
+export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly stance: Stance }) {
+  const { zone, owner, people, classes, sessions } = begun;
+  const steps: readonly Step[] = [
+    ...(owner
+      ? [
+          {
+            name: "Where you teach",
+            done: zone !== null,
+            why: "Dates and times are said in this time zone, and everybody reads them in their own.",
+            acts: <WhereYouTeach />,
+          },
+        ]
+      : []),
+    {
+      name: "The people you teach",
+      done: people > 0,
+      why: "Their names are enough to begin with. What each has at home can come later, from you or from them.",
+      acts: (
+        <>
+          <PasteNames look={people === 0 ? "solid" : "line"} />
+          <ImportRoster people={[]} />
+          <ButtonLink href="/people/new">Add one person</ButtonLink>
+        </>
+      ),
+    },
+    {
+      name: "A class",
+      done: classes > 0,
+      why: "Paste a plan from a message, a document or a gym: it is timed to the second and becomes everybody's own version for what they have at home.",
+      acts: (
+        <>
+          <PastePlan stance={stance} look="solid" />
+          <ButtonLink href="/classes/new">Begin from one of ours</ButtonLink>
+          <ImportClass />
+        </>
+      ),
+    },
+    {
+      name: "A date",
+      done: sessions > 0,
+      why: "Everybody asked gets a page of their own with what to have ready.",
+      acts: <ButtonLink href="/sessions">Choose a date</ButtonLink>,
+    },
+  ];
+  if (steps.every(({ done }) => done)) return null;
+  const next = steps.findIndex(({ done }) => !done);
+  return (
+    <section aria-label="How to begin" className="border-b-2 border-ink py-4">
+      <ol className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        {steps.map(({ name, done, why, acts }, i) => (
+          <li key={name} className="grid grid-cols-[2.2rem_1fr] gap-x-2">
+            <span
+              className={cx(
+                "flex h-8 w-8 items-center justify-center font-clock text-2xl font-bold",
+                i === next ? "bg-marker" : "",
+                done ? "text-quiet" : "",
+              )}
+            >
+              {done ? <Check size={18} aria-label="done" /> : i + 1}
+            </span>
+            <div>
+              <h2 className={cx("text-lg font-bold", done ? "text-quiet" : "")}>{name}</h2>
+              {!done && (
+                <>
+                  <p className="mb-2 max-w-md">{why}</p>
+                  <div className="flex flex-wrap items-center gap-2">{acts}</div>
+                </>
+              )}
+            </div>
+          </li>
+        ))}
+      </ol>
+      {classes === 0 && begun.example && <ExampleScore outline={begun.example} />}
+    </section>
+  );
+}

@@ -1,0 +1,122 @@
+"use client";
+import { useMemo } from "react";
+import { type ClassDoc, slotsOf } from "@/core/class/document";
+import { dosesText } from "@/core/class/dose-text";
+import { bookFor, resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { scoreOf } from "@/core/score/score";
+import type { Adapted } from "@/core/starting/adapt";
+import { clockText } from "@/core/units";
+import { blockName, goesRound } from "@/features/classes/block-lines";
+import { useWords } from "@/features/language/use-words";
+import { MiniScore, shortOf } from "@/features/score/mini-score";
+import { cx } from "@/ui/cx";
+import { lineText } from "@/words/finding-words";
+
+/** What comes of a choice: its length and score, its blocks with how many follow each move, what was changed, what is left. */
+export function MadePreview({
+  about,
+  made,
+  isNow,
+  people,
+}: {
+  readonly about: string | null;
+  readonly made: Adapted | null;
+  /** Whether it is of what is chosen now. */
+  readonly isNow: boolean;
+  readonly people: number;
+}) {
+  const words = useWords();
+  if (!made) return <p className="mt-4 text-quiet">One moment: it is made for these people.</p>;
+  const { doc, seconds, says, left } = made;
+  return (
+    <section
+      aria-label="What comes of it"
+      aria-busy={!isNow}
+      className={cx("mt-3 border-t-2 border-ink pt-2", isNow ? "" : "opacity-60")}
+    >
+      <p className="flex items-baseline gap-4">
+        <span data-testid="made-length" className="font-clock text-4xl font-bold leading-none">
+          {clockText(seconds)}
+        </span>
+        {about && <span className="text-quiet">{about}</span>}
+      </p>
+      <div className="mt-2">
+        <Drawn doc={doc} />
+      </div>
+      <div className="mt-3 grid grid-cols-[minmax(0,1fr)_19rem] gap-x-6">
+        <Blocks doc={doc} followed={new Map(made.followed)} people={people} />
+        <div>
+          <h3 className="font-bold">Made for it</h3>
+          {says.length === 0 ? (
+            <p className="text-quiet">Nothing had to be changed.</p>
+          ) : (
+            <ul>
+              {says.map((reason) => {
+                const text = words.say("start", reason);
+                return (
+                  <li key={text} className="border-b border-hairline py-1">
+                    {text}
+                  </li>
+                );
+              })}
+            </ul>
+          )}
+          <h3 className="mt-3 font-bold">Left to you</h3>
+          {left.length === 0 ? (
+            <p className="text-quiet">Nothing.</p>
+          ) : (
+            <ul>
+              {left.map((line) => (
+                <li key={line.fingerprint} className="border-b border-hairline py-1">
+                  {lineText(line, words)}
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function Drawn({ doc }: { readonly doc: ClassDoc }) {
+  const short = useMemo(() => shortOf(doc, scoreOf(doc, LIBRARY_BOOK)), [doc]);
+  return <MiniScore {...short} longestSeconds={short.seconds} />;
+}
+
+function Blocks({
+  doc,
+  followed,
+  people,
+}: {
+  readonly doc: ClassDoc;
+  readonly followed: ReadonlyMap<string, number>;
+  readonly people: number;
+}) {
+  const book = bookFor(doc, LIBRARY_BOOK);
+  return (
+    <ol className="space-y-2">
+      {doc.blocks.map((block) => (
+        <li key={block.id}>
+          <p>
+            <b>{blockName(block)}</b> <span className="text-quiet">{goesRound(block)}</span>
+          </p>
+          <ul>
+            {slotsOf(block).map((slot) => (
+              <li key={slot.id} className="grid grid-cols-[minmax(0,1fr)_11rem_4.5rem] gap-x-3">
+                <span className="truncate pl-3">{resolveMove(slot.move, book).name}</span>
+                <span className="text-quiet">{dosesText(slot.dose)}</span>
+                {people > 0 && (
+                  <span className="text-right text-quiet" title="How many do what is set, at their own level">
+                    {followed.get(slot.id) ?? 0} of {people}
+                  </span>
+                )}
+              </li>
+            ))}
+          </ul>
+        </li>
+      ))}
+    </ol>
+  );
+}

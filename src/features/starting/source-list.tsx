@@ -1,0 +1,136 @@
+"use client";
+import { useMemo, useState } from "react";
+import type { Outline } from "@/core/effort/outline";
+import { PURPOSES, type Purpose, type Template } from "@/core/starting/template";
+import { isFound, searchable } from "@/core/values/typed-search";
+import { MiniScore } from "@/features/score/mini-score";
+import { Button } from "@/ui/button";
+import { cx } from "@/ui/cx";
+
+/** One of our own starting points, in short. */
+export interface Point extends Pick<Template, "id" | "purpose" | "minutes" | "about"> {
+  readonly outline: Outline;
+}
+
+/** An earlier class of the studio, in short. */
+export type EarlierClass = Outline & { readonly id: string; readonly tags: readonly string[] };
+
+/** What is chosen to begin from: one of ours, an earlier class, or nothing but a frame. */
+export type Chosen =
+  | { readonly from: "template"; readonly id: string }
+  | { readonly from: "class"; readonly id: string }
+  | { readonly from: "frame" };
+
+export const isSame = (a: Chosen, b: Chosen) =>
+  a.from === b.from && ("id" in a ? a.id : "") === ("id" in b ? b.id : "");
+
+const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  strength: "For strength",
+  endurance: "By the clock",
+  mixed: "For a mixed room",
+  gentle: "Gentle",
+  flow: "Flowing",
+};
+
+/** Earlier classes that stand before ours: the last ones. */
+const FEW = 5;
+
+/** Everything that a class can be begun from, to one scale: an earlier class first, where there are any. */
+export function SourceList({
+  points,
+  earlier,
+  chosen,
+  onChoose,
+}: {
+  readonly points: readonly Point[];
+  readonly earlier: readonly EarlierClass[];
+  readonly chosen: Chosen;
+  readonly onChoose: (chosen: Chosen) => void;
+}) {
+  const [typed, setTyped] = useState("");
+  const [all, setAll] = useState(false);
+  const texts = useMemo(
+    () => new Map(earlier.map((own) => [own.id, searchable([own.title, ...own.tags, ...own.moves])])),
+    [earlier],
+  );
+  const found = earlier.filter(({ id }) => isFound(typed, texts.get(id) ?? ""));
+  const ours = points.filter(({ outline, purpose, about }) =>
+    isFound(typed, searchable([outline.title, about, purpose, ...outline.moves])),
+  );
+  const row = (
+    own: Chosen,
+    outline: Pick<Outline, "bars" | "seconds" | "pieces" | "title">,
+    minutes: number,
+    about: string,
+  ) => (
+    <li key={"id" in own ? own.id : own.from}>
+      <button
+        type="button"
+        aria-pressed={isSame(own, chosen)}
+        className={cx(
+          "grid w-full grid-cols-[3.6rem_minmax(0,1fr)_7rem] items-center gap-x-3 border-b border-hairline px-1 py-1 text-left hover:bg-white",
+          isSame(own, chosen) ? "bg-marker hover:bg-marker" : "",
+        )}
+        title={about}
+        onClick={() => onChoose(own)}
+      >
+        <span className="whitespace-nowrap text-right">
+          <b className="font-clock text-xl leading-none">{minutes}</b> <span className="text-sm">min</span>
+        </span>
+        <span className="truncate font-semibold">{outline.title}</span>
+        <MiniScore {...outline} longestSeconds={3700} low />
+      </button>
+    </li>
+  );
+  return (
+    <>
+      <input
+        type="search"
+        aria-label="Look for something to begin from"
+        placeholder="A title, move or purpose: seated, row, hour…"
+        className="w-full border border-quiet bg-white px-2 py-1.5"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+      />
+      {found.length > 0 && (
+        <section aria-label="Your own classes" className="mt-2">
+          <h3 className="px-1 text-sm text-quiet">Your own classes</h3>
+          <ul>
+            {found
+              .slice(0, all || typed !== "" ? found.length : FEW)
+              .map((own) => row({ from: "class", id: own.id }, own, Math.round(own.seconds / 60), own.title))}
+          </ul>
+          {!all && typed === "" && found.length > FEW && (
+            <Button look="bare" className="px-1 py-1" onClick={() => setAll(true)}>
+              All {found.length} of them
+            </Button>
+          )}
+        </section>
+      )}
+      {PURPOSES.map((purpose) => {
+        const own = ours.filter((point) => point.purpose === purpose);
+        return own.length === 0 ? null : (
+          <section key={purpose} aria-label={PURPOSE_WORDS[purpose]} className="mt-2">
+            <h3 className="px-1 text-sm text-quiet">{PURPOSE_WORDS[purpose]}</h3>
+            <ul>
+              {own.map(({ id, outline, minutes, about }) =>
+                row({ from: "template", id }, outline, minutes, about),
+              )}
+            </ul>
+          </section>
+        );
+      })}
+      <section aria-label="A frame" className="mt-2">
+        <h3 className="px-1 text-sm text-quiet">Nothing</h3>
+        <ul>
+          {row(
+            { from: "frame" },
+            { bars: [], seconds: 0, pieces: 0, title: "A warm-up, one block, a cool-down" },
+            10,
+            "To fill in by yourself.",
+          )}
+        </ul>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+/** The list of a studio's classes: in short, by tags, put away, and one made after another. */
+import { and, desc, eq, isNull, sql } from "drizzle-orm";
+import { type Outline, outlineOf } from "../core/effort/outline";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import { createClass, findClass, owned } from "./classes";
+import { db } from "./db/client";
+import { classes, session } from "./db/schema";
+import { Refused } from "./refused";
+
+export interface ShelvedClass extends Outline {
+  readonly id: string;
+  readonly tags: readonly string[];
+  readonly archived: boolean;
+  readonly updatedAtMs: number;
+  /** The last time that it was taught to its end; null where it never was. */
+  readonly taughtAtMs: number | null;
+}
+
+/** Outlines of classes by id, each of one revision: a list is read far more often than a class is changed. */
+const outlines = new Map<string, { readonly revision: number; readonly outline: Outline }>();
+const MOST_KEPT = 5000;
+
+function outlined(row: { id: string; revision: number; doc: Parameters<typeof outlineOf>[0] }): Outline {
+  const known = outlines.get(row.id);
+  if (known?.revision === row.revision) return known.outline;
+  const outline = outlineOf(row.doc, LIBRARY_BOOK);
+  if (outlines.size >= MOST_KEPT) outlines.clear();
+  outlines.set(row.id, { revision: row.revision, outline });
+  return outline;
+}
+
+const taught = sql<Date | null>`(select max(${session.endedAt}) from ${session} where ${session.classId} = ${classes.id})`;
+
+/** The studio's classes in short, the last edited first; those put away too. */
+export async function listShelf(studioId: string): Promise<ShelvedClass[]> {
+  const rows = await db()
+    .select({
+      id: classes.id,
+      doc: classes.doc,
+      revision: classes.revision,
+      tags: classes.tags,
+      archivedAt: classes.archivedAt,
+      updatedAt: classes.updatedAt,
+      taught,
+    })
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt)))
+    .orderBy(desc(classes.updatedAt), classes.id);
+  return rows.map((row) => ({
+    ...outlined(row),
+    id: row.id,
+    tags: row.tags,
+    archived: row.archivedAt !== null,
+    updatedAtMs: row.updatedAt.getTime(),
+    taughtAtMs: row.taught ? new Date(row.taught).getTime() : null,
+  }));
+}
+
+/** How many tags a class has at most, and how long each may be. */
+export const TAGS = { most: 12, longest: 40 };
+
+/** Tags as they are kept: without blanks at their ends, each once whatever its capitals. */
+export function tidyTags(tags: readonly string[]): readonly string[] {
+  const seen = new Set<string>();
+  return tags
+    .map((tag) => tag.trim().replace(/\s+/g, " "))
+    .filter((tag) => {
+      const key = tag.toLowerCase();
+      if (tag === "" || seen.has(key)) return false;
+      seen.add(key);
+      return true;
+    });
+}
+
+/** Other tags, or put away and back; what isn't named stays. */
+export async function shelve(
+  studioId: string,
+  id: string,
+  change: { readonly tags?: readonly string[]; readonly archived?: boolean },
+): Promise<void> {
+  const { tags, archived } = change;
+  const rows = await db()
+    .update(classes)
+    .set({
+      ...(tags ? { tags: [...tidyTags(tags)] } : {}),
+      ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
+    })
+    .where(owned(studioId, id))
+    .returning({ id: classes.id });
+  if (rows.length === 0) throw new Refused("not-found", "There is no such class here.");
+}
+
+const LONGEST_TITLE = 120;
+
+/** Another class just like it, under a title that says so; its tags come along. */
+export async function copyClass(studioId: string, id: string): Promise<string> {
+  const stored = await findClass(studioId, id);
+  if (!stored) throw new Refused("not-found", "There is no such class here.");
+  const title = `${[...stored.doc.title].slice(0, LONGEST_TITLE - 7).join("")}, again`;
+  const made = await createClass(studioId, { ...stored.doc, title });
+  const [row] = await db().select({ tags: classes.tags }).from(classes).where(owned(studioId, id));
+  if (row && row.tags.length > 0) await shelve(studioId, made, { tags: row.tags });
+  return made;
+}
