@@ -3,6 +3,11 @@ import { X } from "lucide-react";
 import { Dialog as Base } from "radix-ui";
 import type { ReactNode } from "react";
 
+function widthOf({ wide, broad, night }: { wide?: boolean; broad?: boolean; night?: boolean }): string {
+  if (broad) return "w-[980px]";
+  return wide ? (night ? "w-[900px]" : "w-[720px]") : "w-[480px]";
+}
+
 /** A panel over the page; Escape and the cross close it, and focus returns to where it was. */
 export function Dialog(props: {
   readonly open: boolean;
@@ -10,6 +15,8 @@ export function Dialog(props: {
   readonly title: string;
   readonly description?: string;
   readonly wide?: boolean;
+  /** As wide as the screen has room for two columns. */
+  readonly broad?: boolean;
   /** On dark screens, read from further away. */
   readonly night?: boolean;
   readonly children: ReactNode;
@@ -22,7 +29,7 @@ export function Dialog(props: {
         <Base.Content
           className={`fixed left-1/2 z-50 -translate-x-1/2 overflow-auto border-2 p-5 ${props.night ? "top-[35vh] max-h-[62vh]" : "top-[8vh] max-h-[84vh]"} ${
             props.night ? "night border-night-text bg-night text-night-text" : "border-ink bg-paper"
-          } ${props.wide ? (props.night ? "w-[900px]" : "w-[720px]") : "w-[480px]"} max-w-[94vw]`}
+          } ${widthOf(props)} max-w-[94vw]`}
           {...(props.description ? {} : { "aria-describedby": undefined })}
         >
           <Base.Title className={`mb-3 pr-10 font-bold ${props.night ? "text-3xl" : "text-xl"}`}>

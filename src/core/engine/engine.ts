@@ -4,6 +4,7 @@
  * last ones is kept, and what is equal in them stays known, so that an edit costs little.
  */
 import type { ClassDoc } from "../class/document";
+import type { PutMove } from "../class/put-move";
 import { type Balance, balanceOf } from "../effort/balance";
 import { type EffortCurve, effortCurve } from "../effort/effort";
 import { type RoomLimit, roomLimits } from "../effort/room-limits";
@@ -19,6 +20,7 @@ import { triedLine } from "../review/tried";
 import type { Settings } from "../settings/settings";
 import { type CallLine, callSheet } from "../shape/call-sheet";
 import { type FitResult, fitClass } from "../shape/fit";
+import { type PutEffect, putEffect } from "../shape/put-effect";
 import { share } from "../share";
 import type { Adapted, AdaptInput } from "../starting/adapt";
 import { type Source, startedFrom } from "../starting/started";
@@ -164,6 +166,15 @@ export class Engine {
     const parts = this.partsOf(known);
     const { thresholds } = settings;
     return fitClass({ doc, library: this.library, seconds, parts, people, thresholds, kept });
+  }
+
+  /** What a move would do where it is put; null where it can't be. */
+  put(about: About, move: PutMove): PutEffect | null {
+    const { doc, people, settings, on } = this.known(about);
+    const options = { table: settings.changeOver, on };
+    return putEffect(doc, move, this.library, settings.thresholds, (next) =>
+      partsFor(next, people, this.library, options),
+    );
   }
 
   /** A class begun from something, made ready for these people. */

@@ -4,13 +4,14 @@
  * the type follows, then measures in any order. `nothing` is nothing; an empty cell is not said yet.
  */
 
-import { KIT_TYPES, type KitItem, type KitType, kitCount } from "../homes/kit";
+import { type KitItem, type KitType, kitCount } from "../homes/kit";
 import { checkKitItem, MOST_KIT } from "../homes/roster";
 import { TENSIONS, type Tension } from "../moves/move";
 import { err, ok, type Result } from "../result";
 import { KG_PER_LB } from "../units";
 import { Faults } from "../values/check-values";
 import { faultSentence } from "../values/faults";
+import { CODE_TERMS, type RosterTerms, type TermBook, termBooks } from "./roster-terms";
 
 type Measures = { -readonly [K in keyof KitItem]?: KitItem[K] };
 
@@ -30,10 +31,10 @@ const amount = (n: number | undefined, unit: string, before = "") =>
 const either = (is: boolean | undefined, yes: string, no: string) => is !== undefined && (is ? yes : no);
 
 /** One thing: everything that `readKit` needs to make it again. */
-function itemWords(item: KitItem): string {
+function itemWords(item: KitItem, terms: Pick<RosterTerms, "kit">): string {
   const words = [
     item.count !== undefined && String(kitCount(item)),
-    item.type,
+    terms.kit(item.type, kitCount(item)),
     weightsWords(item),
     amount(item.stepKg, "kg", "step "),
     amount(item.changeSeconds, "s", "change "),
@@ -52,9 +53,12 @@ function itemWords(item: KitItem): string {
 }
 
 /** A whole kit as a line; empty where nothing has been said. */
-export function kitWords(kit: readonly KitItem[] | undefined): string {
+export function kitWords(
+  kit: readonly KitItem[] | undefined,
+  terms: Pick<RosterTerms, "kit"> = CODE_TERMS,
+): string {
   if (kit === undefined) return "";
-  return kit.length === 0 ? "nothing" : kit.map(itemWords).join("; ");
+  return kit.length === 0 ? "nothing" : kit.map((item) => itemWords(item, terms)).join("; ");
 }
 
 const NUMBER = "(\\d+(?:[.,]\\d+)?)";
@@ -152,44 +156,58 @@ const READERS: readonly Reader[] = [
   ],
 ];
 
-/** The longest type first, so that `mini-band` isn't read as another. */
-const TYPES = [...KIT_TYPES].sort((a, b) => b.length - a.length);
+/** How many there are, before or behind the thing: `2`, `2x`, `x2`. */
+const COUNT = /^(?:(\d+)\s*(?:[x×](?=\s*\d|\s|$)|(?=\s|$))|[x×]\s*(\d+)(?=\s|$))/;
 
-function readItem(text: string, id: string): Result<KitItem, string> {
-  let rest = text.trim().toLowerCase();
-  const into: Measures = {};
-  const count = /^(\d+) (?=[a-z])/.exec(rest);
-  if (count) {
-    into.count = Number(count[1]);
-    rest = rest.slice(count[0].length);
+const CODE_BOOK = termBooks(CODE_TERMS).kit;
+
+/** The first thing that is named in a text, and the longest of its names there: a door anchor is no door. */
+function typeIn(text: string, book: TermBook<KitType>) {
+  let best: { readonly type: KitType; readonly at: number; readonly length: number } | null = null;
+  for (const [term, type] of book) {
+    for (let at = text.indexOf(term); at >= 0; at = text.indexOf(term, at + 1)) {
+      const isWhole =
+        !/[\p{L}\d-]/u.test(text[at - 1] ?? " ") && !/[\p{L}-]/u.test(text[at + term.length] ?? " ");
+      const isBetter = !best || at < best.at || (at === best.at && term.length > best.length);
+      if (isWhole && isBetter) best = { type, at, length: term.length };
+    }
   }
-  const type = TYPES.find(
-    (name) => rest === name || rest.startsWith(`${name} `) || rest.startsWith(`${name}s`),
-  );
-  if (!type) return err(`doesn't know the thing "${text.trim()}"`);
-  rest = rest
-    .slice(type.length)
-    .replace(/^s(?![a-z])/, "")
-    .trim();
+  return best;
+}
+
+function readItem(text: string, id: string, book: TermBook<KitType>): Result<KitItem, string> {
+  const whole = text.trim().toLowerCase().replace(/\s+/g, " ");
+  const found = typeIn(whole, book);
+  if (!found) return err(`doesn't know the thing "${text.trim()}"`);
+  let rest = `${whole.slice(0, found.at)} ${whole.slice(found.at + found.length)}`.trim();
+  const into: Measures = {};
   while (rest !== "") {
     const reader = READERS.find(([pattern]) => pattern.test(rest));
     const match = reader?.[0].exec(rest);
-    if (!reader || !match) return err(`can't read "${rest}" of "${text.trim()}"`);
-    reader[1](match, into);
-    rest = rest.slice(match[0].length).replace(/^[\s,]+/, "");
+    const count = match || into.count !== undefined ? null : COUNT.exec(rest);
+    if (count) into.count = Number(count[1] ?? count[2]);
+    else if (reader && match) reader[1](match, into);
+    else return err(`can't read "${rest}" of "${text.trim()}"`);
+    rest = rest.slice((count ?? match)?.[0].length).replace(/^[\s,]+/, "");
   }
-  return ok({ id, type: type as KitType, ...into });
+  return ok({ id, type: found.type, ...into });
 }
 
-/** Reads what `kitWords` writes, and lb for kg. Undefined: not said yet. Ids are made from the types. */
-export function readKit(text: string): Result<readonly KitItem[] | undefined, readonly string[]> {
+/**
+ * Reads what `kitWords` writes, in codes and in the words of screens, and as people type it: lb for kg, the number
+ * behind the thing, `2x6 kg dumbbells`. Undefined: not said yet. Ids are made from the types.
+ */
+export function readKit(
+  text: string,
+  book: TermBook<KitType> = CODE_BOOK,
+): Result<readonly KitItem[] | undefined, readonly string[]> {
   const trimmed = text.trim();
   if (trimmed === "") return ok(undefined);
   if (trimmed.toLowerCase() === "nothing") return ok([]);
   const items: KitItem[] = [];
   const faults: string[] = [];
   for (const part of trimmed.split(";").filter((piece) => piece.trim() !== "")) {
-    const read = readItem(part, "");
+    const read = readItem(part, "", book);
     if (!read.ok) faults.push(read.error);
     else {
       const n = items.filter((item) => item.type === read.value.type).length + 1;

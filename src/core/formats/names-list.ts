@@ -5,7 +5,7 @@
 
 import type { Person } from "../homes/home";
 import { isMailAddress } from "../homes/mail-address";
-import { idFromName } from "./roster-csv";
+import { idFromName } from "./roster-cells";
 
 export interface NamedPerson extends Pick<Person, "id" | "name" | "email"> {
   /** Line of the text, from 1. */

@@ -1,91 +1,11 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { FLOORS, MARKS, type Person } from "../homes/home";
-import { KIT_TYPES, type KitItem } from "../homes/kit";
-import { LIMITS } from "../homes/limits";
-import { PATTERNS, TENSIONS } from "../moves/move";
+import type { Person } from "../homes/home";
+import { arbKit, arbPerson } from "../testing/arb-roster";
 import { kitWords, readKit } from "./kit-words";
-import { COLUMNS, readRosterCsv, rosterCsv } from "./roster-csv";
-
-const tenth = (least: number, most: number) =>
-  fc.integer({ min: least * 10, max: most * 10 }).map((n) => n / 10);
-
-const arbItem: fc.Arbitrary<KitItem> = fc.record(
-  {
-    id: fc.constant(""),
-    type: fc.constantFrom(...KIT_TYPES),
-    count: fc.integer({ min: 1, max: 9 }),
-    kg: tenth(1, 40),
-    litres: tenth(1, 5),
-    grams: fc.integer({ min: 1, max: 900 }),
-    heightCm: fc.integer({ min: 5, max: 120 }),
-    tension: fc.constantFrom(...TENSIONS),
-    fullStretchKg: tenth(1, 60),
-    handles: fc.boolean(),
-    sturdy: fc.boolean(),
-    latches: fc.boolean(),
-    opens: fc.constantFrom("away" as const, "towards" as const),
-    changeSeconds: fc.integer({ min: 1, max: 60 }),
-    stepKg: tenth(1, 5),
-  },
-  { requiredKeys: ["id", "type"] },
-);
-
-const arbKit = fc.array(arbItem, { maxLength: 6 }).map((items) => {
-  const seen = new Map<string, number>();
-  return items.map((item) => {
-    const n = (seen.get(item.type) ?? 0) + 1;
-    seen.set(item.type, n);
-    return { ...item, id: `${item.type}-${n}` };
-  });
-});
-
-const arbText = fc
-  .string({ minLength: 1, maxLength: 30 })
-  .map((text) => text.replace(/[\r\n']/g, " ").trim());
-
-const arbPerson: fc.Arbitrary<Person> = fc
-  .record({
-    name: arbText.filter((text) => text !== ""),
-    mark: fc.option(fc.constantFrom(...MARKS), { nil: undefined }),
-    marks: fc.option(
-      fc.dictionary(fc.constantFrom(...PATTERNS), fc.constantFrom(...MARKS), {
-        minKeys: 1,
-        noNullPrototype: true,
-      }),
-      { nil: undefined },
-    ),
-    limits: fc.option(fc.subarray([...LIMITS], { minLength: 1 }), { nil: undefined }),
-    units: fc.option(fc.constantFrom("kg" as const, "lb" as const), { nil: undefined }),
-    space: fc.option(
-      fc.record(
-        {
-          floor: fc.constantFrom(...FLOORS),
-          lengthM: tenth(1, 9),
-          jumping: fc.boolean(),
-          wall: fc.boolean(),
-        },
-        { requiredKeys: ["floor"] },
-      ),
-      { nil: undefined },
-    ),
-    kit: fc.option(arbKit, { nil: undefined }),
-    workingSets: fc.option(
-      fc.constant([{ move: "goblet-squat", kg: 12.5, reps: 10, rir: 2, date: "2026-11-02" }]),
-      { nil: undefined },
-    ),
-    bodyKg: fc.option(tenth(40, 120), { nil: undefined }),
-    quiet: fc.option(fc.constantFrom({ from: "21:00", to: "07:00" }, { from: "00:00", to: "23:59" }), {
-      nil: undefined,
-    }),
-    country: fc.option(fc.constantFrom("PT", "IS"), { nil: undefined }),
-    email: fc.option(fc.constantFrom("a@b.example", "ødis.b+c@quay.example"), { nil: undefined }),
-  })
-  .map(
-    (person) =>
-      Object.fromEntries(Object.entries(person).filter(([, v]) => v !== undefined)) as unknown as Person,
-  );
+import { COLUMNS } from "./roster-columns";
+import { readRosterCsv, rosterCsv } from "./roster-csv";
 
 describe("kit in words", () => {
   test("says everything and reads it back", () => {
@@ -108,6 +28,19 @@ describe("kit in words", () => {
     expect(readKit("")).toEqual({ ok: true, value: undefined });
     expect(readKit(" Nothing ")).toEqual({ ok: true, value: [] });
   });
+  test("the number and the weight may stand before the thing or behind it", () => {
+    const pair = { id: "dumbbell-1", type: "dumbbell", count: 2, kg: 6 };
+    for (const text of [
+      "2x6kg dumbbells",
+      "dumbbells 2 x 6 kg",
+      "6 kg dumbbell x2",
+      "2 dumbbells, 6 kg",
+      "dumbbell 6 kg ×2",
+    ])
+      expect(readKit(text)).toEqual({ ok: true, value: [pair] });
+    expect(readKit("door anchor")).toMatchObject({ ok: true, value: [{ type: "door-anchor" }] });
+  });
+
   test("tells what it can't read, all of it, and never throws", () => {
     expect(readKit("2 anvils; chair wobbly; towel")).toEqual({
       ok: false,
@@ -168,6 +101,28 @@ y,Piet Skerry,,squat sideways,,,,,,,,,nothing,press 5,,,,,
         "5 id",
       ].sort(),
     );
+  });
+
+  test("headings and levels are read as people write them, and what can't be is quoted", () => {
+    const { people, faults } = readRosterCsv(
+      "Full name,Email,Usual level,At home\nUna Fell,una@fell.example,flat,2x6kg dumbbells\n",
+    );
+    expect(faults).toEqual([]);
+    expect(people).toEqual([
+      {
+        id: "una-fell",
+        name: "Una Fell",
+        email: "una@fell.example",
+        mark: "flat",
+        kit: [{ id: "dumbbell-1", type: "dumbbell", count: 2, kg: 6 }],
+      },
+    ]);
+    const wrong = readRosterCsv("name,level,limits,ceiling\nUna Fell,hardest,bad knees,low\n").faults;
+    expect(wrong.map(({ column, sentence }) => `${column}: ${sentence}`).sort()).toEqual([
+      expect.stringMatching(/^ceiling cm: "low" /),
+      expect.stringMatching(/^level: "hardest" /),
+      'limits: doesn\'t know "bad knees"',
+    ]);
   });
 
   test("a heading that isn't one is said, and nothing is read", () => {

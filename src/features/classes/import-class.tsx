@@ -59,6 +59,10 @@ export function ImportClass() {
           accept=".json,application/json"
           aria-label="Class file"
           className="w-full border border-quiet bg-white p-2"
+          // The same file may be chosen again once it is mended.
+          onClick={(event) => {
+            event.currentTarget.value = "";
+          }}
           onChange={(event) => choose(event.target.files?.[0])}
         />
         {read && read.faults.length > 0 && (

@@ -3,6 +3,7 @@
 import { addBlocks } from "@/core/class/add-blocks";
 import { slotsOf } from "@/core/class/document";
 import { idAfter } from "@/core/class/edits";
+import { type Put, putMove } from "@/core/class/put-move";
 import type { Person } from "@/core/homes/home";
 import type { KnownMove } from "@/core/moves/book";
 import type { Move } from "@/core/moves/move";
@@ -26,6 +27,12 @@ export function DeskDialogs(
   const { opened, shutting } = view;
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
   const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
+  /** What a move would do here, asked of the worker. */
+  const effectOf = (how: Put) => async (move: KnownMove) => {
+    const { block: at, slot: own } = desk.selection;
+    const made = putMove(desk.doc, { block: at ?? "", slot: own }, how, move, props.own);
+    return made && room.ask((worker, about) => worker.put(about, made));
+  };
   return (
     <>
       <MovePicker
@@ -34,6 +41,7 @@ export function DeskDialogs(
         people={props.people}
         own={props.own}
         current={opened === "replace" && typeof slot?.move === "string" ? slot.move : null}
+        {...(opened === "add" || opened === "replace" ? { effectOf: effectOf(opened) } : {})}
         onChoose={props.onChoose}
       />
       <Dialog

@@ -2,23 +2,22 @@
 import { combine } from "@/core/class/combine";
 import {
   addBlock,
-  addSlot,
   carryMove,
   copySlot,
   freeBlockId,
   freeSlotIds,
   removeBlock,
   removeSlot,
-  replaceMove,
   setClass,
   stepSlot as stepSlotEdit,
   together,
 } from "@/core/class/commands";
-import { type Block, type ClassDoc, doseAt, type Slot, slotsOf } from "@/core/class/document";
+import { type Block, type ClassDoc, type Slot, slotsOf } from "@/core/class/document";
 import { easeBlock } from "@/core/class/ease";
 import { type Edit, idAfter } from "@/core/class/edits";
 import { newBlock, newSlot, refOf } from "@/core/class/new-class";
 import { addAlternative, setLevel } from "@/core/class/other-ways";
+import { type Put, putMove } from "@/core/class/put-move";
 import { bookFor, bookWith, type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
@@ -26,15 +25,6 @@ import type { Move } from "@/core/moves/move";
 import type { Doors } from "./desk-doors";
 import type { Desk } from "./use-desk";
 import { useDeskKeys } from "./use-desk-keys";
-
-/** Seconds of work with which a new slot of this block begins: those of its last timed slot. */
-function usualWork(block: Block): number {
-  for (const slot of [...slotsOf(block)].reverse()) {
-    const { seconds } = doseAt(slot, 0);
-    if (typeof seconds === "number") return seconds;
-  }
-  return 40;
-}
 
 /** Going from slot to slot, from block to block. */
 function stepsOf({ doc, selection, select }: Desk) {
@@ -111,14 +101,10 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       doc,
       doors.own.find((entry) => entry.id === id),
     );
-  const addMove = (move: KnownMove) => {
-    if (!block) return;
-    const [id = ""] = freeSlotIds(doc, 1);
-    const made = newSlot(id, move, usualWork(block));
-    insertAfter(addSlot(block, made, slot ? idAfter(slots, slot.id) : null, carrying(move)), block.id, id);
-  };
-  const replace = (move: KnownMove) => {
-    if (slot) desk.edit(replaceMove(slot, refOf(move), carrying(move)));
+  const put = (how: Put) => (move: KnownMove) => {
+    const place = { block: selection.block ?? "", slot: selection.slot };
+    const made = putMove(doc, place, how, move, doors.own);
+    if (made) insertAfter(made.edit, place.block, made.slot);
   };
   const duplicate = () => {
     if (!block || !slot) return;
@@ -152,7 +138,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     doors,
   });
   return {
-    take: { add: addMove, replace, ...namingActions(desk, slot, doors.own, carrying) },
+    take: { add: put("add"), replace: put("replace"), ...namingActions(desk, slot, doors.own, carrying) },
     ease: easing ? () => desk.edit(easing) : null,
     duplicate,
     remove,

@@ -7,7 +7,7 @@ import { ImportClass } from "@/features/classes/import-class";
 import { PastePlan } from "@/features/classes/paste-plan";
 import { ImportRoster } from "@/features/people/import-roster";
 import { PasteNames } from "@/features/people/paste-names";
-import { ButtonLink } from "@/ui/button";
+import { ButtonLink, type Look } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { ExampleScore } from "./example-score";
 import { WhereYouTeach } from "./where-you-teach";
@@ -35,24 +35,23 @@ interface Step {
 /** The order in which a studio begins, with each step one press away; nothing once all of them are made. */
 export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly stance: Stance }) {
   const { zone, owner, people, classes, sessions } = begun;
+  const zoned = !owner || zone !== null;
+  // The one thing to do next stands out.
+  const look = (done: boolean, before: boolean): Look => (!done && before ? "solid" : "line");
   const steps: readonly Step[] = [
-    ...(owner
-      ? [
-          {
-            name: "Where you teach",
-            done: zone !== null,
-            why: "Dates and times are said in this time zone, and everybody reads them in their own.",
-            acts: <WhereYouTeach />,
-          },
-        ]
-      : []),
+    {
+      name: "Where you teach",
+      done: zoned,
+      why: "Dates and times are said in this time zone, and everybody reads them in their own.",
+      acts: <WhereYouTeach />,
+    },
     {
       name: "The people you teach",
       done: people > 0,
       why: "Their names are enough to begin with. What each has at home can come later, from you or from them.",
       acts: (
         <>
-          <PasteNames look={people === 0 ? "solid" : "line"} />
+          <PasteNames look={look(people > 0, zoned)} />
           <ImportRoster people={[]} />
           <ButtonLink href="/people/new">Add one person</ButtonLink>
         </>
@@ -64,7 +63,7 @@ export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly 
       why: "Paste a plan from a message, a document or a gym: it is timed to the second and becomes everybody's own version for what they have at home.",
       acts: (
         <>
-          <PastePlan stance={stance} look="solid" />
+          <PastePlan stance={stance} look={look(classes > 0, zoned && people > 0)} />
           <ButtonLink href="/classes/new">Begin from one of ours</ButtonLink>
           <ImportClass />
         </>
@@ -74,7 +73,11 @@ export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly 
       name: "A date",
       done: sessions > 0,
       why: "Everybody asked gets a page of their own with what to have ready.",
-      acts: <ButtonLink href="/sessions">Choose a date</ButtonLink>,
+      acts: (
+        <ButtonLink href="/sessions" look={look(sessions > 0, zoned && people > 0 && classes > 0)}>
+          Choose a date
+        </ButtonLink>
+      ),
     },
   ];
   if (steps.every(({ done }) => done)) return null;

@@ -32,7 +32,7 @@ export function WhereYouTeach() {
     <>
       <select
         aria-label="Time zone of the studio"
-        className="border border-quiet bg-white px-2 py-1.5"
+        className="w-44 border border-quiet bg-white px-2 py-1.5"
         value={zone ?? ""}
         onChange={(event) => setZone(event.target.value)}
       >

@@ -7,18 +7,23 @@ import { checkPerson } from "@/core/homes/roster";
 import { faultLine } from "@/core/values/faults";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { cx } from "@/ui/cx";
 import { Choice, Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
-import { AddKit, addedItem, GYM, HOUSEHOLD } from "./add-kit";
-import { KitLine } from "./kit-line";
+import { addedItem, KitTaps } from "./add-kit";
+import { KitLines } from "./kit-line";
 import { KnownFields } from "./known-fields";
 import { PrivateFields } from "./private-fields";
 
 /** The whole home in one form: tick what is there, measures where they matter. Used for every way of entering a home. */
 export function HomeForm(props: {
   readonly person: Person;
-  /** Stores the person; gives what went wrong, or null. */
-  readonly onSave: (person: Person) => Promise<string | null>;
+  /** Stores the person; gives what went wrong, or null. `next`: goes on to the next person. */
+  readonly onSave: (person: Person, next: boolean) => Promise<string | null>;
+  /** What comes after this one, in words; left out where nothing does. */
+  readonly next?: string;
+  /** Who hasn't said anything yet can be asked; left out where nobody can be. */
+  readonly onAsk?: () => void;
   /** On the person's own page: also what only they see. */
   readonly isOwn?: boolean;
 }) {
@@ -30,44 +35,30 @@ export function HomeForm(props: {
   const setKit = (next: readonly KitItem[] | undefined) =>
     setPerson(({ kit: _old, ...rest }) => (next ? { ...rest, kit: next } : rest));
   const space = (part: Partial<Space>) => change({ space: stated({ ...person.space, ...part }) });
-  const submit = async (event: React.FormEvent) => {
+  const submit = async (event: React.FormEvent<HTMLFormElement>) => {
     event.preventDefault();
+    const by = (event.nativeEvent as SubmitEvent).submitter as HTMLButtonElement | null;
     const name = person.name.trim();
     const checked = checkPerson({ ...person, name, id: person.id || "new" });
     if (!checked.ok)
       return setTrouble(name === "" ? "A name is missing." : checked.error.map(faultLine).join("; "));
     setBusy(true);
-    setTrouble(await props.onSave({ ...person, name }));
+    setTrouble(await props.onSave({ ...person, name }, by?.value === "next"));
     setBusy(false);
   };
   const units = person.units ?? "kg";
   return (
     <form onSubmit={submit} noValidate>
-      <WhoItIs person={person} change={change} busy={busy} />
+      <WhoItIs person={person} change={change} busy={busy} next={props.next} />
       <Trouble className="mt-3">{trouble}</Trouble>
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_17rem]">
         <section aria-labelledby="kit-heading">
           <h2 id="kit-heading" className="text-lg font-bold">
             What is at home
           </h2>
-          <WhatIsSaid kit={person.kit} onKit={setKit} />
-          <ul className="mt-2">
-            {kit.map((item) => (
-              <KitLine
-                key={item.id}
-                item={item}
-                units={units}
-                onChange={(next) => setKit(kit.map((entry) => (entry.id === item.id ? next : entry)))}
-                onRemove={() => setKit(kit.filter((entry) => entry.id !== item.id))}
-              />
-            ))}
-          </ul>
-          <AddKit
-            title="Around the house"
-            types={HOUSEHOLD}
-            onAdd={(type) => setKit([...kit, addedItem(kit, type)])}
-          />
-          <AddKit title="Training kit" types={GYM} onAdd={(type) => setKit([...kit, addedItem(kit, type)])} />
+          <WhatIsSaid kit={person.kit} onKit={setKit} onAsk={props.onAsk} />
+          <KitTaps kit={kit} onKit={setKit} />
+          <KitLines kit={kit} units={units} onKit={setKit} />
           <KnownFields person={person} onChange={change} />
           {props.isOwn && <PrivateFields person={person} onChange={change} />}
         </section>
@@ -150,14 +141,16 @@ function SpaceFields({
 function WhatIsSaid({
   kit,
   onKit,
+  onAsk,
 }: {
   readonly kit: readonly KitItem[] | undefined;
   readonly onKit: (kit: readonly KitItem[] | undefined) => void;
+  readonly onAsk?: () => void;
 }) {
   const says = kit === undefined ? "unknown" : kit.length === 0 ? "nothing" : "some";
   const kitFor = { unknown: undefined, nothing: [], some: kit?.length ? kit : [addedItem([], "wall")] };
   return (
-    <fieldset className="mt-1 flex gap-5">
+    <fieldset className="mt-1 flex min-h-7 flex-wrap items-center gap-x-5">
       <legend className="sr-only">Has this person said what they have?</legend>
       {(
         [
@@ -171,6 +164,15 @@ function WhatIsSaid({
           {meaning}
         </label>
       ))}
+      {onAsk && (
+        <Button
+          look="bare"
+          className={cx("px-1 py-0.5", says === "unknown" ? "" : "invisible")}
+          onClick={onAsk}
+        >
+          Ask them by mail
+        </Button>
+      )}
     </fieldset>
   );
 }
@@ -180,26 +182,38 @@ function WhoItIs({
   person,
   change,
   busy,
+  next,
 }: {
   readonly person: Person;
   readonly change: (part: Partial<Person>) => void;
   readonly busy: boolean;
+  readonly next: string | undefined;
 }) {
   const words = useWords();
   return (
-    <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
+    <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2 border-b-2 border-ink pb-3">
       <Field
         label="Name"
         name="name"
-        className="w-72"
+        className="min-w-44 flex-1"
         value={person.name}
         maxLength={120}
         autoComplete="off"
         onChange={(event) => change({ name: event.target.value })}
       />
+      <Field
+        label="E-mail for invitations"
+        name="email"
+        type="email"
+        className="min-w-52 flex-1"
+        value={person.email ?? ""}
+        maxLength={254}
+        autoComplete="off"
+        onChange={(event) => change({ email: event.target.value.trim() || undefined })}
+      />
       <Choice
         label="Usual level"
-        className="w-40"
+        className="w-28"
         value={person.mark ?? "natural"}
         onChange={(event) => change({ mark: event.target.value as Mark })}
       >
@@ -211,17 +225,22 @@ function WhoItIs({
       </Choice>
       <Choice
         label="Weights in"
-        className="w-24"
+        className="w-20"
         value={person.units ?? "kg"}
         onChange={(event) => change({ units: event.target.value as "kg" | "lb" })}
       >
         <option value="kg">kg</option>
         <option value="lb">lb</option>
       </Choice>
-      <div className="flex-1 text-right">
-        <Button look="solid" type="submit" disabled={busy} className="px-6 py-2.5">
+      <div className="flex gap-2">
+        <Button look={next ? "line" : "solid"} type="submit" disabled={busy} className="px-4 py-2.5">
           Save
         </Button>
+        {next && (
+          <Button look="solid" type="submit" value="next" disabled={busy} className="px-4 py-2.5">
+            {next}
+          </Button>
+        )}
       </div>
     </div>
   );

@@ -13,20 +13,28 @@ import { PLACES, TopLine } from "@/ui/top-line";
 import { HomeForm } from "./home-form";
 import { PersonalLink } from "./personal-link";
 
-/** One person's home, on a page of its own. `id` null: somebody new. */
 /** The class from whose room somebody came here; null where they came from elsewhere. */
 function useBack(): string | null {
   const back = useSearchParams().get("back");
   return back !== null && /^\/classes\/[0-9a-f-]+#room$/.test(back) ? back : null;
 }
 
+/** Who comes after this person in the list, not having said anything yet where there is somebody. */
+export interface NextPerson {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** One person's home, on a page of its own. `id` null: somebody new. */
 export function HomeScreen({
   id,
   person,
   hasLink,
   owner = true,
+  next = null,
   children,
 }: {
+  readonly next?: NextPerson | null;
   /** Only an owner removes people. */
   readonly owner?: boolean;
   /** Their classes so far and what is kept of them. */
@@ -37,30 +45,39 @@ export function HomeScreen({
 }) {
   const router = useRouter();
   const [asking, setAsking] = useState(false);
+  // Somebody else new begins with an empty form.
+  const [turn, setTurn] = useState(0);
   const record = useRecord<Person>(`/api/people/${id}`, "person", person);
   const back = useBack();
-  const saved = (name: string) => {
+  const saved = (name: string, on = false) => {
     toast.success(`${name} is saved.`);
-    router.push(back ?? "/people");
+    const after = id === null ? "/people/new" : `/people/${next?.id}`;
+    router.push(on ? after : (back ?? "/people"));
     router.refresh();
   };
-  const save = async (changed: Person): Promise<string | null> => {
+  const save = async (changed: Person, on: boolean): Promise<string | null> => {
     if (id === null) {
       const { id: _made, ...fresh } = changed;
       const result = await api("POST", "/api/people", { person: fresh });
       if (!result.ok) return result.failure.message;
+      if (on) setTurn((now) => now + 1);
     } else {
       const trouble = await record.store(changed);
       if (trouble === "met") return "Two versions met: choose which one holds.";
       if (trouble) return trouble.message;
     }
-    saved(changed.name);
+    saved(changed.name, on);
     return null;
   };
   const choose = async (holds: "mine" | "theirs") => {
     const trouble = await record.choose(holds);
     if (trouble === null) saved(person.name);
     else if (trouble !== "met") toast.error(trouble.message);
+  };
+  const ask = async () => {
+    const result = await api("POST", "/api/people/ask", { people: [id] });
+    if (result.ok) toast.success(`A message to ${person.name} with their own link is in the outbox.`);
+    else toast.error(result.failure.message);
   };
   const remove = async () => {
     const result = await api("DELETE", `/api/people/${id}`);
@@ -82,7 +99,14 @@ export function HomeScreen({
           </p>
         )}
         {record.meets.length > 0 && <TwoVersions meets={record.meets} onChoose={choose} />}
-        <HomeForm person={person} onSave={save} />
+        <HomeForm
+          key={`${id} ${turn}`}
+          person={person}
+          onSave={save}
+          {...(id === null ? { next: "Save, add another" } : {})}
+          {...(id !== null && next ? { next: `Save, next: ${next.name}` } : {})}
+          {...(id === null ? {} : { onAsk: ask })}
+        />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
         {children}
         {id !== null && owner && (

@@ -12,6 +12,8 @@ import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { kitText } from "@/words/kit-words";
+import { rosterTerms } from "@/words/roster-terms";
+import type { Words } from "@/words/words";
 
 interface Trouble {
   readonly where: string;
@@ -33,8 +35,8 @@ function readJson(text: string): Read {
   };
 }
 
-function readCsv(text: string): Read {
-  const { people, faults } = readRosterCsv(text);
+function readCsv(text: string, words: Words): Read {
+  const { people, faults } = readRosterCsv(text, rosterTerms(words));
   return {
     people,
     faults: faults.map(({ line, column, sentence }) => ({
@@ -45,8 +47,8 @@ function readCsv(text: string): Read {
 }
 
 /** A roster file is JSON; anything that doesn't begin like it is read as a table. */
-function readText(text: string): Read {
-  return /^\uFEFF?\s*[{[]/.test(text) ? readJson(text) : readCsv(text);
+function readText(text: string, words: Words): Read {
+  return /^\uFEFF?\s*[{[]/.test(text) ? readJson(text) : readCsv(text, words);
 }
 
 /** Importing people from a roster file or a table: shown first; the same id updates rather than doubles. */
@@ -55,7 +57,8 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
   const [open, setOpen] = useState(false);
   const [read, setRead] = useState<Read | null>(null);
   const known = new Set(people.map((person) => person.id));
-  const choose = async (file: File | undefined) => setRead(file ? readText(await file.text()) : null);
+  const words = useWords();
+  const choose = async (file: File | undefined) => setRead(file ? readText(await file.text(), words) : null);
   const store = async () => {
     const roster = { format: "brontle.roster", version: 1, people: read?.people };
     const result = await api<{ count: number }>("POST", "/api/people/import", { roster });
@@ -63,7 +66,8 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
       toast.error(result.failure.message);
       return;
     }
-    toast.success(`${result.value.count} people are in the list.`);
+    const { count } = result.value;
+    toast.success(count === 1 ? "1 person is in the list." : `${count} people are in the list.`);
     setOpen(false);
     setRead(null);
     router.refresh();
@@ -76,7 +80,7 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
         open={open}
         onOpenChange={setOpen}
         title="Import a roster"
-        description="A roster file, or a table as it is exported here (CSV). Nothing is stored before you say so; a person whose id is here already is updated."
+        description="A roster file, or a table (CSV) with a heading: a name is enough, and e-mail, level, limits and kit are read in the words of these pages. Nothing is stored before you say so; whoever is in the list already is updated."
         wide
       >
         <input
@@ -84,12 +88,20 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
           accept=".json,application/json,.csv,text/csv"
           aria-label="Roster file"
           className="w-full border border-quiet bg-white p-2"
+          // The same file may be chosen again once it is mended.
+          onClick={(event) => {
+            event.currentTarget.value = "";
+          }}
           onChange={(event) => choose(event.target.files?.[0])}
         />
         {read && read.faults.length > 0 && <Faults faults={read.faults} />}
         {sound && <WillBeStored people={read.people} known={known} />}
         <Button look="solid" className="mt-4" disabled={!sound} onClick={store}>
-          Store {sound ? read.people.length : ""} people
+          {!sound
+            ? "Store them"
+            : read.people.length === 1
+              ? "Store 1 person"
+              : `Store ${read.people.length} people`}
         </Button>
       </Dialog>
     </>

@@ -3,9 +3,10 @@ import { X } from "lucide-react";
 import type { KitItem } from "@/core/homes/kit";
 import { type KitMeasure, kitFacts } from "@/core/homes/kit-types";
 import { TENSIONS, type Tension } from "@/core/moves/move";
-import { KG_PER_LB } from "@/core/units";
+import { KG_PER_LB, type MassUnits } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
+import { addedItem } from "./add-kit";
 import { NumberBox } from "./number-box";
 
 const WORDS: Record<KitMeasure, string> = {
@@ -21,12 +22,43 @@ function isMass(measure: KitMeasure): boolean {
   return measure === "kg" || measure.endsWith("Kg");
 }
 
+/** The things that are there with their measures; a second one of a kind that differs gets a line of its own. */
+export function KitLines({
+  kit,
+  units,
+  onKit,
+}: {
+  readonly kit: readonly KitItem[];
+  readonly units: MassUnits;
+  readonly onKit: (kit: readonly KitItem[]) => void;
+}) {
+  if (kit.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-4 text-sm font-semibold text-quiet">How many, how heavy</h3>
+      <ul>
+        {kit.map((item, i) => (
+          <KitLine
+            key={item.id}
+            item={item}
+            units={units}
+            onChange={(next) => onKit(kit.with(i, next))}
+            onRemove={() => onKit(kit.filter((entry) => entry.id !== item.id))}
+            onAnother={() => onKit(kit.toSpliced(i + 1, 0, addedItem(kit, item.type)))}
+          />
+        ))}
+      </ul>
+    </>
+  );
+}
+
 /** One thing at home, as a sentence with its measures. */
-export function KitLine(props: {
+function KitLine(props: {
   readonly item: KitItem;
   readonly units: "kg" | "lb";
   readonly onChange: (item: KitItem) => void;
   readonly onRemove: () => void;
+  readonly onAnother: () => void;
 }) {
   const words = useWords();
   const { item, units } = props;
@@ -93,6 +125,16 @@ export function KitLine(props: {
         </label>
       )}
       {item.type === "door" && <DoorFields item={item} put={put} />}
+      {!facts.single && facts.weighs !== null && (
+        <button
+          type="button"
+          aria-label={`Another kind of ${kitName(item.type, 1, words)}`}
+          className="min-h-6 text-quiet underline underline-offset-2"
+          onClick={props.onAnother}
+        >
+          another
+        </button>
+      )}
       <button type="button" aria-label={`Remove ${name}`} className="ml-auto p-1" onClick={props.onRemove}>
         <X size={16} aria-hidden />
       </button>

@@ -52,15 +52,6 @@ export function KnownFields({ person, onChange }: { readonly person: Person; rea
           value={person.timeZone ?? ""}
           onChange={(event) => onChange({ timeZone: event.target.value || undefined })}
         />
-        <span className="text-quiet">E-mail for invitations</span>
-        <input
-          aria-label="E-mail for invitations"
-          type="email"
-          autoComplete="off"
-          className={`${LINE} w-60`}
-          value={person.email ?? ""}
-          onChange={(event) => onChange({ email: event.target.value.trim() || undefined })}
-        />
         <datalist id="time-zones">
           {zones.map((zone) => (
             <option key={zone} value={zone} />

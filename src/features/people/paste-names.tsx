@@ -14,7 +14,7 @@ Kit Orrin, kit@quay.example
 Jory Tannock <jory@quay.example>`;
 
 const FAULTS: Readonly<Record<NamesFault["code"], string>> = {
-  "no-name": "there is no name in it",
+  "no-name": "has no name in it",
   "too-long": "is longer than a name can be",
   "no-address": "is no e-mail address",
 };

@@ -47,7 +47,19 @@ export function MadePreview({
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_19rem] gap-x-6">
         <Blocks doc={doc} followed={new Map(made.followed)} people={people} />
         <div>
-          <h3 className="font-bold">Made for it</h3>
+          <h3 className="font-bold">Left to you</h3>
+          {left.length === 0 ? (
+            <p className="text-quiet">Nothing.</p>
+          ) : (
+            <ul>
+              {left.map((line) => (
+                <li key={line.fingerprint} className="border-b border-hairline py-1">
+                  {lineText(line, words)}
+                </li>
+              ))}
+            </ul>
+          )}
+          <h3 className="mt-3 font-bold">Made for it</h3>
           {says.length === 0 ? (
             <p className="text-quiet">Nothing had to be changed.</p>
           ) : (
@@ -60,18 +72,6 @@ export function MadePreview({
                   </li>
                 );
               })}
-            </ul>
-          )}
-          <h3 className="mt-3 font-bold">Left to you</h3>
-          {left.length === 0 ? (
-            <p className="text-quiet">Nothing.</p>
-          ) : (
-            <ul>
-              {left.map((line) => (
-                <li key={line.fingerprint} className="border-b border-hairline py-1">
-                  {lineText(line, words)}
-                </li>
-              ))}
             </ul>
           )}
         </div>

@@ -10,6 +10,10 @@ export const mail = {
   ownPage: "Your own page, with what to have ready and your own version of the class:\n{address}",
   yoursAlone:
     "The link is yours alone: whoever has it sees your part. Before your first class it asks a few questions about your health. Only you see the answers.",
+  askHomeSubject: "What do you have at home? {studio}",
+  askHome:
+    "So that your version of each class fits, say what you have at home: a chair, a towel, a band, or nothing at all, which is an answer too. It takes two minutes:\n{address}",
+  linkAlone: "The link is yours alone: whoever has it sees your part.",
   newLinkSubject: "A new link to your page was made",
   newLink:
     "{by} of {studio} has made a new link that opens your own page. If you didn't ask for one, tell them: they can end it, and so can you, at the foot of your page.",

@@ -260,3 +260,17 @@ export const order = {
   worse: "but worse: {cause}",
   presentWays: "everyone's ways are those of the present order; they are worked out again after",
 } as const;
+
+/** What a move would do where it is put. */
+export const putEffect = {
+  length:
+    "{seconds, plural, =0 {The class stays as long} other {The class gets {by} {longer, select, yes {longer} other {shorter}}}}",
+  follow:
+    "{as} of {of} do it as it is set, at their own level{swapped, plural, =0 {} =1 {, 1 something else instead} other {, # something else instead}}{unmet, plural, =0 {} =1 {, 1 nothing} other {, # nothing}}",
+  fits: "Everybody has the time to change over",
+  short:
+    "{short, plural, =1 {1 person hasn't} other {# people haven't}} the time to change over: half of them need {needs} s",
+  sets: "Hard sets: {sets}",
+  noSets: "No hard set more or less",
+  pushPull: "Push to pull {push} : {pull}, now {pushNow} : {pullNow}",
+} as const;

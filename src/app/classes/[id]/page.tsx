@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { cache } from "react";
 import { dayOf, isUuid } from "@/core/units";
 import { DeskScreen } from "@/features/desk/desk";
 import { findClass } from "@/server/classes";
@@ -8,12 +9,25 @@ import { listPeople } from "@/server/people";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 
-export const metadata: Metadata = { title: "Desk" };
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
 
-export default async function DeskPage({ params }: { readonly params: Promise<{ id: string }> }) {
+/** The class of this address; asked for once, whoever needs it. */
+const storedClass = cache(async (id: string) => {
+  const who = await requireInstructor();
+  return isUuid(id) ? findClass(who.studioId, id) : null;
+});
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const { id } = await params;
+  return { title: (await storedClass(id))?.doc.title ?? "Desk" };
+}
+
+export default async function DeskPage({ params }: Props) {
   const who = await requireInstructor();
   const { id } = await params;
-  const stored = isUuid(id) ? await findClass(who.studioId, id) : null;
+  const stored = await storedClass(id);
   if (!stored) notFound();
   const [people, own, settings] = await Promise.all([
     listPeople(who.studioId),

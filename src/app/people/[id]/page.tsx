@@ -2,11 +2,11 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { isUuid } from "@/core/units";
 import { HOUSE_LANGUAGE } from "@/features/language/house";
-import { HomeScreen } from "@/features/people/home-screen";
+import { HomeScreen, type NextPerson } from "@/features/people/home-screen";
 import { PersonHistory, PersonKept } from "@/features/people/person-record";
 import { hasLink } from "@/server/links";
 import { historyOf } from "@/server/log";
-import { findPerson } from "@/server/people";
+import { findPerson, listPeople, type StoredPerson } from "@/server/people";
 import { readinessSeen, UNANSWERED } from "@/server/readiness";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
@@ -14,6 +14,13 @@ import { wordsIn } from "@/words/languages";
 import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Home" };
+
+/** Who comes after a person in the list: the next who hasn't said what they have, else the next; nobody after the last. */
+function nextAfter(people: readonly StoredPerson[], id: string): NextPerson | null {
+  const after = people.slice(people.findIndex((row) => row.id === id) + 1);
+  const next = after.find(({ doc }) => doc.kit === undefined) ?? after[0];
+  return next ? { id: next.id, name: next.doc.name } : null;
+}
 
 export default async function PersonPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();
@@ -25,14 +32,15 @@ export default async function PersonPage({ params }: { readonly params: Promise<
   }
   const stored = isUuid(id) ? await findPerson(who.studioId, id) : null;
   if (!stored) notFound();
-  const [has, history, readiness] = await Promise.all([
+  const [has, history, readiness, people] = await Promise.all([
     hasLink(who.studioId, id),
     historyOf(who.studioId, id, stored.doc.id),
     readinessSeen(who.studioId, [id]),
+    listPeople(who.studioId),
   ]);
   const owner = who.role === "owner";
   return (
-    <HomeScreen id={id} person={stored.doc} hasLink={has} owner={owner}>
+    <HomeScreen key={id} id={id} person={stored.doc} hasLink={has} owner={owner} next={nextAfter(people, id)}>
       <PersonHistory
         lines={history.map(({ startsAtMs, timeZone, ...line }) => ({
           ...line,
