@@ -1,7 +1,7 @@
 /** Reading a page of a typed plan, with all that it isn't sure of, and printing a class. */
 import { readFileSync } from "node:fs";
 import type { ClassDoc } from "../src/core/class/document";
-import { LIBRARY_BOOK } from "../src/core/moves/library";
+import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
 import { printPlan } from "../src/core/notation/print-plan";
 import { readPlan } from "../src/core/notation/read-plan";
 
@@ -39,6 +39,22 @@ const { notes } = readPlan(PAGE, LIBRARY_BOOK);
 console.log(
   `a page of ${PAGE.split("\n").length} lines, with ${notes.length} notes and what is near: ${median(15, () => readPlan(PAGE, LIBRARY_BOOK)).toFixed(1)} ms`,
 );
+/** A page of twenty moves that weren't typed before; with a letter missing in each, so that all are searched for. */
+const pageOf = (from: number, slip: boolean) =>
+  [
+    "A page",
+    "",
+    ...LIBRARY.slice(from, from + 20).map(
+      ({ name }) => `- 3x10 ${slip ? name.replace(/[aeiou]/, "") : name}`,
+    ),
+  ].join("\n");
+let at = 0;
+const fresh = (slip: boolean) => () => {
+  at += 20;
+  return readPlan(pageOf(at, slip), LIBRARY_BOOK);
+};
+console.log(`a page of 20 moves never typed before: ${median(9, fresh(false)).toFixed(1)} ms`);
+console.log(`the same with a slip in each, and what is near: ${median(9, fresh(true)).toFixed(1)} ms`);
 const gale = JSON.parse(
   readFileSync(new URL("../demo/classes/1-gale-warning.json", import.meta.url), "utf8"),
 ) as ClassDoc;

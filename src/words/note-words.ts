@@ -15,6 +15,9 @@ export function noteText(note: Note, words: Words): string {
     near,
     nearAny: near === "" ? "no" : "yes",
     move: "move" in note ? nameOf(note.move) : "",
+    ...(code === "list-length"
+      ? { count: Number(text), sets: note.sets, more: Number(text) > note.sets ? "yes" : "no" }
+      : {}),
   };
   return words.phrase("planNote", code, args);
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { makeBook } from "./book";
-import { findMoves, wordsOf } from "./find";
+import { exactMove, findMoves, wordsOf } from "./find";
 import { LIBRARY, LIBRARY_BOOK } from "./library";
 import { TYPED_CLASSES } from "./typed-classes";
 
@@ -19,6 +19,16 @@ describe("what people type", () => {
 
   test("a move's own name leads to it, whatever else is called so", () => {
     for (const { id, name } of LIBRARY) expect(first(name), name).toBe(id);
+  });
+
+  test("what is called just so is found at once, and is what the search would give first", () => {
+    const names = LIBRARY.flatMap(({ name, aliases = [] }) => [name, ...aliases]);
+    const exact = names.map((name) => exactMove(name, LIBRARY_BOOK));
+    expect(exact.filter(Boolean).length).toBeGreaterThan(names.length * 0.8);
+    const wrong = names.filter((name, i) => exact[i] && exact[i]?.id !== first(name));
+    expect(wrong).toEqual([]);
+    expect(exactMove("gobet sqat", LIBRARY_BOOK)).toBeNull();
+    expect(exactMove("", LIBRARY_BOOK)).toBeNull();
   });
 
   test("an alias leads to its move, or to another one that goes by it too", () => {

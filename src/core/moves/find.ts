@@ -135,6 +135,33 @@ interface Entry {
 interface Index {
   readonly words: readonly string[];
   readonly entries: readonly Entry[];
+  /** Moves by the words of a whole name, own names and others apart. */
+  readonly exact: ReadonlyMap<string, ExactNames>;
+  /** How well the words fit that were typed before: a page says the same ones over and over. */
+  readonly fits: Map<string, Float64Array>;
+}
+
+interface ExactNames {
+  readonly own: Set<KnownMove>;
+  readonly others: Set<KnownMove>;
+}
+
+/** A name whatever the order of its words. */
+const keyOf = (words: readonly string[]) => [...words].sort().join(" ");
+
+function exactNames(book: MoveBook): ReadonlyMap<string, ExactNames> {
+  const exact = new Map<string, ExactNames>();
+  const put = (name: string, kind: keyof ExactNames, move: KnownMove) => {
+    const key = keyOf(wordsOf(name));
+    const there = exact.get(key) ?? { own: new Set(), others: new Set() };
+    there[kind].add(move);
+    exact.set(key, there);
+  };
+  for (const move of book.moves) {
+    put(move.name, "own", move);
+    for (const alias of move.aliases ?? []) put(alias, "others", move);
+  }
+  return exact;
 }
 
 /** Of an entry's names the first so many are the move's own. */
@@ -164,7 +191,7 @@ function indexOf(book: MoveBook): Index {
     );
     return { move, plain, names, all: [...new Set([...names.flat(), ...about])] };
   });
-  const made = { words: [...places.keys()], entries };
+  const made = { words: [...places.keys()], entries, exact: exactNames(book), fits: new Map() };
   indexes.set(book, made);
   return made;
 }
@@ -172,10 +199,30 @@ function indexOf(book: MoveBook): Index {
 /** For each typed word how well every word of the vocabulary fits it. */
 type Fits = readonly Float64Array[];
 
-function fitsOf(typed: readonly string[], words: readonly string[]): Fits {
-  return typed.map((word, i) =>
-    Float64Array.from(words, (known) => closeness(word, known, i === typed.length - 1)),
-  );
+/** Typed words that are remembered; then all are forgotten. */
+const MOST_FITS = 400;
+
+function fitsOf(typed: readonly string[], { words, fits }: Index): Fits {
+  return typed.map((word, i) => {
+    const isLast = i === typed.length - 1;
+    const key = `${word}${isLast ? " " : ""}`;
+    const there = fits.get(key);
+    if (there) return there;
+    if (fits.size >= MOST_FITS) fits.clear();
+    const made = Float64Array.from(words, (known) => closeness(word, known, isLast));
+    fits.set(key, made);
+    return made;
+  });
+}
+
+/**
+ * The move that has just these words for a name, its own name before what others call it; null where none has, or
+ * more than one: then `findMoves` tells them apart. It is the first that `findMoves` would give.
+ */
+export function exactMove(text: string, book: MoveBook): KnownMove | null {
+  const names = indexOf(book).exact.get(keyOf(wordsOf(text)));
+  const [first, second] = names && names.own.size > 0 ? names.own : (names?.others ?? []);
+  return first && !second ? first : null;
 }
 
 function best(fit: Float64Array, name: readonly number[]): number {
@@ -234,8 +281,9 @@ export function findMoves(
   // A short form may also be the beginning of a word that isn't finished yet.
   const plain = plainText(text);
   const asIs = plain.split(" ");
-  const { words, entries } = indexOf(book);
-  const readings = [typed, ...(asIs.join() === typed.join() ? [] : [asIs])].map((one) => fitsOf(one, words));
+  const index = indexOf(book);
+  const { entries } = index;
+  const readings = [typed, ...(asIs.join() === typed.join() ? [] : [asIs])].map((one) => fitsOf(one, index));
   const found = entries.flatMap((entry) => {
     const begins = plain.length > 2 && entry.plain.startsWith(plain) ? BEGINS : 0;
     const score = Math.max(begins, ...readings.map((fits) => scoreOf(fits, entry)));

@@ -1,6 +1,6 @@
 /** What words were found to mean, remembered: while somebody types, all lines but one are as they were. */
 import type { MoveBook } from "../moves/book";
-import { type FoundMove, findMoves } from "../moves/find";
+import { exactMove, type FoundMove, findMoves } from "../moves/find";
 
 /** Words that are remembered for each book; then all are forgotten. */
 const MOST = 2000;
@@ -17,4 +17,10 @@ export function movesFor(text: string, book: MoveBook): readonly FoundMove[] {
   const made = findMoves(text, book).slice(0, 12);
   words.set(text, made);
   return made;
+}
+
+/** The same, where one that is called just so is enough: it alone, without what is near. */
+export function surelyFor(text: string, book: MoveBook): readonly FoundMove[] {
+  const move = exactMove(text, book);
+  return move ? [{ move, score: 100 }] : movesFor(text, book);
 }

@@ -1,6 +1,8 @@
 /** Blocks of a class from what a plan's lines opened. */
 import type { Block, Slot, Stance } from "../class/document";
 import { type Span, spanTriple } from "../values/span";
+import { fitLists } from "./fit-lists";
+import type { Note } from "./note";
 import { type Patch, patched } from "./patch";
 import type { Place } from "./pencil";
 import type { Header } from "./read-header";
@@ -26,9 +28,16 @@ export interface Open {
   bySets: boolean;
 }
 
-/** Rounds of a block that lasts so long with a window for each of its moves. */
+/** As many sets as something in a block is told for one by one; null where nothing is. */
+function listedSets(items: readonly ReadItem[]): number | null {
+  const lists = items.flatMap(({ slot: { dose, load } }) => [dose, load].filter(Array.isArray));
+  return lists.length > 0 ? Math.max(...lists.map(({ length }) => length)) : null;
+}
+
+/** Rounds of a block: as it says them, by a list of doses, or of windows in the time that it lasts. */
 function roundsOf({ header, items }: Open): Span | null {
-  const { every, whole, rounds } = header;
+  const { every, whole } = header;
+  const rounds = header.rounds ?? listedSets(items);
   if (rounds !== null || every === null || whole === null || items.length === 0) return rounds;
   return Math.max(1, Math.round(whole / (every * items.length)));
 }
@@ -73,7 +82,7 @@ function blockOf(open: Open, id: string, slots: readonly Slot[], stance: Stance)
 }
 
 /** Slots with ids of their own; whom one stays beside is told by its place in the block, from 1. */
-const withIds = (items: readonly ReadItem[], from: number): readonly Slot[] =>
+const withIds = (items: readonly Pick<ReadItem, "slot">[], from: number): readonly Slot[] =>
   items.map(({ slot }, i) => {
     const place: unknown = slot.together;
     const beside = typeof place === "number" ? { together: `s${from + place - 1}` } : {};
@@ -84,8 +93,9 @@ const withIds = (items: readonly ReadItem[], from: number): readonly Slot[] =>
 export function blocksOf(
   all: readonly Open[],
   stance: Stance,
-): { readonly blocks: readonly Block[]; readonly name: string | null } {
+): { readonly blocks: readonly Block[]; readonly name: string | null; readonly notes: readonly Note[] } {
   const blocks: Block[] = [];
+  const notes: Note[] = [];
   let name: string | null = null;
   let count = 1;
   for (const open of all) {
@@ -94,11 +104,15 @@ export function blocksOf(
       if (blocks.length === 0) name ??= open.title;
       continue;
     }
-    const slots = withIds(open.items, count);
+    const rounds = open.header.capped ? null : roundsOf(open);
+    // What stands in braces has the last word.
+    const items = open.items.map((item) => (open.patch ? item : fitLists(item, rounds)));
+    for (const item of items) if ("notes" in item && !open.patch) notes.push(...item.notes);
+    const slots = withIds(items, count);
     const { noSlots, ...patch } = open.patch ?? {};
     const block = patched(blockOf(open, `b${blocks.length + 1}`, slots, stance), patch);
     blocks.push(noSlots === true && slots.length === 0 ? { ...block, slots: [] } : block);
     count += open.items.length;
   }
-  return { blocks, name };
+  return { blocks, name, notes };
 }

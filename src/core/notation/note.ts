@@ -20,6 +20,8 @@ export type Note =
     }
   /** Nothing says how much of it: the usual was put in. */
   | { readonly code: "no-dose"; readonly place: Place; readonly text: string }
+  /** A list of so many (`text`) in a block of other sets: cut, or its last one repeated. */
+  | { readonly code: "list-length"; readonly place: Place; readonly text: string; readonly sets: number }
   /** Nothing was made of this. */
   | { readonly code: "not-read"; readonly place: Place; readonly text: string }
   /** Words of a heading that are no part of a structure: they became its title. */

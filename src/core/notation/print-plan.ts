@@ -14,7 +14,9 @@ function structureText(block: Block): string {
   const { rounds, rest, longRest, cap, brief, demo, prepare, after, loop } = block;
   return [
     ...(cap === undefined ? [] : [`AMRAP ${cap} s`]),
-    ...(rounds === undefined || cap !== undefined ? [] : [`${spanText(rounds)} rounds`]),
+    ...(rounds === undefined || cap !== undefined
+      ? []
+      : [`${spanText(rounds)} ${rounds === 1 ? "round" : "rounds"}`]),
     ...(loop === "station" ? ["straight sets"] : []),
     ...(typeof rest === "number" ? [`${rest} s rest`] : []),
     ...(typeof longRest === "number" ? [`${longRest} s between rounds`] : []),
@@ -32,11 +34,18 @@ function loadText(load: Load): string {
   return load.target && load.target !== "none" ? ` ${load.target}` : "";
 }
 
+/** A load, or weights set by set; nothing where words can't say them. */
+function loadsText(load: NonNullable<Slot["load"]>): string {
+  if (!Array.isArray(load)) return loadText(load as Load);
+  const weights = (load as readonly Load[]).flatMap(({ kg }) => kg ?? []);
+  return weights.length === load.length ? ` ${weights.join("/")} kg` : "";
+}
+
 const isPlain = (text: string) => /^[\p{L}][\p{L}\p{N} ,.'’-]*$/u.test(text);
 
 function slotText(slot: Slot, book: MoveBook): string {
   const { name } = resolveMove(slot.move, book);
-  const load = slot.load !== undefined && !Array.isArray(slot.load) ? loadText(slot.load as Load) : "";
+  const load = slot.load === undefined ? "" : loadsText(slot.load);
   const rest = typeof slot.rest === "number" ? ` rest ${slot.rest} s` : "";
   const total = slot.count === "total" ? " total" : "";
   const way = (word: string, mark: "flat" | "sharp") => {

@@ -92,7 +92,8 @@ const CLAUSES: readonly Clause[] = [
     },
   ],
   [
-    /\b(\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:\/|:|on\s*[,/]?)\s*(\d{1,3})\s*(?:s|secs?|seconds?)?(?:\s*(?:off|rest))?(?![\d:/])/i,
+    // Not out of the middle of a list of doses or weights.
+    /(?<!\/\s*)\b(\d{1,3})\s*(?:s|secs?|seconds?)?\s*(?:\/|:|on\s*[,/]?)\s*(\d{1,3})\s*(?:s|secs?|seconds?)?(?:\s*(?:off|rest))?(?![\d:/]|\s*(?:(?:s|secs?|seconds?)?\s*\/|reps?\b|kgs?\b))/i,
     (header, match) => {
       header.work = Number(match[1]);
       header.rest = Number(match[2]);

@@ -5,7 +5,8 @@ import type { Span } from "../values/span";
 import { secondsIn } from "../values/typed-number";
 import { TIME, takeLoad, takeTempo } from "./amounts";
 import { type BlockDose, doseOf, sidesOf, takeAmount, takeSides } from "./item-amount";
-import { movesFor } from "./known-words";
+import { movesFor, surelyFor } from "./known-words";
+import { type Less, takeDoses, takeLess, takeWeights } from "./lists";
 import type { Note } from "./note";
 import type { Pencil, Place } from "./pencil";
 
@@ -21,6 +22,10 @@ export interface ReadItem {
   /** Sets of this move alone: `3x10 squat`. */
   readonly sets: Span | null;
   readonly notes: readonly Note[];
+  /** By how much later sets are lighter. */
+  readonly less?: Less | null;
+  /** Where the words of its move stand. */
+  readonly place?: Place;
 }
 
 interface Named {
@@ -34,7 +39,8 @@ const SIDED = 12;
 
 /** The move that some words mean; as typed where none is like them. `each`: sides are told. */
 export function moveNamed(text: string, place: Place, book: MoveBook, each = false): Named {
-  const found = movesFor(text, book);
+  // Of what is told for each side another move may be meant than the one of that name.
+  const found = each ? movesFor(text, book) : surelyFor(text, book);
   const [first] = found;
   const sided = found.find(
     ({ move, score }) => move.sides === "inTurn" && score >= (first?.score ?? 0) - SIDED,
@@ -71,7 +77,7 @@ function wayOf(text: string, base: KnownMove | null, book: MoveBook): Way {
     ({ name }) => words.length > 0 && words.every((word) => name.toLowerCase().includes(word)),
   );
   if (near?.id) return { move: near.id };
-  const [best] = movesFor(text, book);
+  const [best] = surelyFor(text, book);
   return best?.move.id && best.score >= 100 ? { move: best.move.id } : { note: text };
 }
 
@@ -142,8 +148,10 @@ export function withWays(item: ReadItem, pencil: Pencil, book: MoveBook): ReadIt
 export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): ReadItem | null {
   const said = takeSaid(pencil);
   const cue = pencil.take(/\(([^()]*\p{L}[^()]*)\)/u)?.match[1]?.trim();
+  const less = takeLess(pencil);
+  const load: Load | readonly Load[] | null = takeWeights(pencil) ?? takeLoad(pencil);
+  const doses = takeDoses(pencil);
   const tempo = takeTempo(pencil);
-  const load: Load | null = takeLoad(pencil);
   const rest = pencil.take(new RegExp(String.raw`\brest\s*:?\s*(${TIME}|\d{1,3})\b`, "i"));
   const sides = takeSides(pencil);
   const amount = takeAmount(pencil);
@@ -153,12 +161,15 @@ export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): Read
   if (!/\p{L}/u.test(name)) return null;
   const named = moveNamed(name, words.place, book, sides.each);
   const ways = waysOf(said, named.move, book);
-  const dosed = amount.reps ?? amount.seconds ?? amount.toLimit ?? amount.ladder ?? block.work ?? null;
+  const dosed =
+    doses ?? amount.reps ?? amount.seconds ?? amount.toLimit ?? amount.ladder ?? block.work ?? null;
   const notes: Note[] = [...(named.note ? [named.note] : []), ...ways.notes];
   if (dosed === null) notes.push({ code: "no-dose", place: words.place, text: name });
   const slot: Omit<Slot, "id"> = {
     move: named.ref,
-    dose: doseOf(amount, named.move, block, tempo),
+    dose: doses
+      ? doses.map((one) => doseOf(one.amount, named.move, block, one.tempo ?? tempo))
+      : doseOf(amount, named.move, block, tempo),
     ...sidesOf(named.move, sides),
     ...(rest ? { rest: secondsIn(rest.match[1] ?? "") ?? 0 } : {}),
     ...(load ? { load } : {}),
@@ -166,5 +177,5 @@ export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): Read
     ...(ways.alternatives.length > 0 ? { alternatives: ways.alternatives } : {}),
     ...(cue ? { cue } : {}),
   };
-  return { slot, sets: amount.sets, notes };
+  return { slot, sets: amount.sets, notes, less, place: words.place };
 }

@@ -8,7 +8,7 @@ import type { MoveBook } from "../moves/book";
 import { secondsIn } from "../values/typed-number";
 import { TIME } from "./amounts";
 import type { BlockDose } from "./item-amount";
-import { movesFor } from "./known-words";
+import { surelyFor } from "./known-words";
 import { blocksOf, type Open, USUAL } from "./make-blocks";
 import type { Note } from "./note";
 import { type Patch, patched, patchIn } from "./patch";
@@ -162,7 +162,7 @@ class Reader {
   }
 
   private isMove(text: string): boolean {
-    const [best] = movesFor(text, this.book);
+    const [best] = surelyFor(text, this.book);
     return best !== undefined && best.score >= A_MOVE;
   }
 
@@ -342,14 +342,19 @@ function fits(open: Open, { sets }: ReadItem): boolean {
   return JSON.stringify(header.rounds) === JSON.stringify(sets);
 }
 
+/** As they stand in the text. */
+function inOrder(notes: readonly Note[]): readonly Note[] {
+  return [...notes].sort((a, b) => a.place.line - b.place.line || a.place.from - b.place.from);
+}
+
 /** Reads a plan. Damaged text never throws: what can't be read is noted, or is a title. */
 export function readPlan(text: string, book: MoveBook, options: PlanOptions = {}): ReadPlan {
   const stance = options.stance ?? "strength";
   const reader = new Reader(book, stance);
   const lines = text.slice(0, MOST_LETTERS).split(/\r?\n/).slice(0, MOST_LINES);
   for (const [i, line] of lines.entries()) reader.line(line, i + 1);
-  const { notes } = reader;
-  const { blocks, name } = blocksOf(reader.blocks, stance);
+  const { blocks, name, notes: later } = blocksOf(reader.blocks, stance);
+  const notes = inOrder([...reader.notes, ...later]);
   if (!blocks.some(({ slots = [] }) => slots.length > 0)) return { doc: null, notes };
   const title = (options.title ?? reader.title ?? name ?? "").trim().slice(0, 120) || "A plan";
   const plain: ClassDoc = { format: "brontle.class", version: 1, title, stance, blocks };

@@ -5,6 +5,7 @@ import type { KnownMove, MoveBook } from "@/core/moves/book";
 import { findMoves } from "@/core/moves/find";
 import { PATTERNS, type Pattern } from "@/core/moves/move";
 import { obstacle } from "@/core/parts/ways";
+import { isFound, searchable } from "@/core/values/typed-search";
 
 export interface Offered {
   readonly move: KnownMove;
@@ -25,7 +26,7 @@ const BY_NAME = 95;
 
 /**
  * What is offered for words that were typed: names as they are typed, then what at least half of the room can do,
- * then the others, each as well as they fit.
+ * then the others, each as well as they fit and by their own names first.
  *
  * @param count people in the room; of an empty one the words alone count
  */
@@ -38,9 +39,11 @@ export function offeredFor(
   const found = findMoves(typed, book, (move) => can.get(move) ?? 0).slice(0, MOST_FOUND);
   const rank = ({ move, score }: (typeof found)[number]) =>
     score >= BY_NAME ? 0 : (can.get(move) ?? 0) * 2 >= count ? 1 : 2;
+  // What is called so comes before what others also call so.
+  const named = ({ move }: (typeof found)[number]) => (isFound(typed, searchable([move.name])) ? 0 : 1);
   return found
-    .map((each, i) => ({ each, rank: rank(each), i }))
-    .sort((a, b) => a.rank - b.rank || a.i - b.i)
+    .map((each, i) => ({ each, rank: rank(each), named: named(each), i }))
+    .sort((a, b) => a.rank - b.rank || a.named - b.named || a.i - b.i)
     .map(({ each: { move } }) => ({ move, can: can.get(move) ?? 0 }));
 }
 

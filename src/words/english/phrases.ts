@@ -234,6 +234,8 @@ export const planNote = {
     "No move is called “{text}”: it is taken as typed.{nearAny, select, no {} other { Near: {near}.}}",
   "read-as": "“{text}” was read as {move}.{nearAny, select, no {} other { It could be {near}.}}",
   "no-dose": "“{text}” says nothing of how much: the usual was put in.",
+  "list-length":
+    "There {count, plural, =1 {is one number} other {are # numbers}} for {sets, plural, =1 {one set} other {# sets}}: the list was {more, select, yes {cut} other {filled up with its last}}.",
   "not-read": "Nothing was made of “{text}”.",
   "as-title": "“{text}” became the title of its block.",
   "not-allowed": "{text} can't be stored as it stands.",
