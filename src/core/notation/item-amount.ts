@@ -63,7 +63,8 @@ function takeTime(pencil: Pencil, amount: Amount): void {
 /** How a number of reps may stand: `10 reps`, `x10`, in front of the words, or behind them. */
 const REPS = [
   new RegExp(String.raw`\b(${COUNT})\s*(?:reps?|x|×)(?=$|[\s,;.)/])`, "i"),
-  new RegExp(String.raw`(?:x|×)\s*(${COUNT})\b`, "i"),
+  // A word that ends in an x is no sign of times.
+  new RegExp(String.raw`(?<!\p{L})(?:x|×)\s*(${COUNT})\b`, "iu"),
   new RegExp(String.raw`^\s*(${COUNT})(?=\s*\p{L}|\s+\p{L})(?!\s*(?:–|-|to)?\s*\d)`, "iu"),
   new RegExp(String.raw`[\s,:–-](${COUNT})\s*$`, "i"),
 ];

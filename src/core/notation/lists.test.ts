@@ -61,6 +61,11 @@ describe("set by set", () => {
     expect(read("squat 40 s, 20 % less").notes).toMatchObject([{ code: "not-read", text: "20 % less" }]);
   });
 
+  test("a word that ends in an x says nothing of how often", () => {
+    expect(slotsOf(blockOf("- step on the box 10"))[0]).toMatchObject({ dose: { reps: 10 } });
+    expect(read("- zzyzx 10").notes).toMatchObject([{ code: "unknown-move", text: "zzyzx" }]);
+  });
+
   test("a list that doesn't fit its block is told and cut or filled up, and the class stands", () => {
     const { doc, notes } = read("3 rounds 40/20: squat, push-up 12/10 reps, 12/10/8/6 towel row");
     expect(notes).toMatchObject([

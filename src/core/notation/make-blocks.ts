@@ -89,7 +89,23 @@ const withIds = (items: readonly Pick<ReadItem, "slot">[], from: number): readon
     return { ...slot, ...beside, id: `s${from + i}` };
   });
 
-/** The blocks that were opened, and the name of the class where a heading over nothing says it. */
+/** What comes of an opened block: the block, and what had to be fitted in it. */
+function madeOf(open: Open, at: number, from: number, stance: Stance) {
+  const rounds = open.header.capped ? null : roundsOf(open);
+  // What stands in braces has the last word.
+  const fitted = open.patch
+    ? open.items.map(({ slot }) => ({ slot, notes: [] }))
+    : open.items.map((item) => fitLists(item, rounds));
+  const slots = withIds(fitted, from);
+  const { noSlots, ...patch } = open.patch ?? {};
+  const block = patched(blockOf(open, `b${at}`, slots, stance), patch);
+  return {
+    block: noSlots === true && slots.length === 0 ? { ...block, slots: [] } : block,
+    notes: fitted.flatMap(({ notes }) => notes),
+  };
+}
+
+/** The blocks that were opened, the name of the class where a heading over nothing says it, and what was fitted. */
 export function blocksOf(
   all: readonly Open[],
   stance: Stance,
@@ -104,14 +120,9 @@ export function blocksOf(
       if (blocks.length === 0) name ??= open.title;
       continue;
     }
-    const rounds = open.header.capped ? null : roundsOf(open);
-    // What stands in braces has the last word.
-    const items = open.items.map((item) => (open.patch ? item : fitLists(item, rounds)));
-    for (const item of items) if ("notes" in item && !open.patch) notes.push(...item.notes);
-    const slots = withIds(items, count);
-    const { noSlots, ...patch } = open.patch ?? {};
-    const block = patched(blockOf(open, `b${blocks.length + 1}`, slots, stance), patch);
-    blocks.push(noSlots === true && slots.length === 0 ? { ...block, slots: [] } : block);
+    const made = madeOf(open, blocks.length + 1, count, stance);
+    blocks.push(made.block);
+    notes.push(...made.notes);
     count += open.items.length;
   }
   return { blocks, name, notes };

@@ -15,6 +15,7 @@ import { Button, type Look } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { noteText, noteWhere } from "@/words/note-words";
 import { blockName, goesRound } from "./block-lines";
+import { PlanField } from "./plan-field";
 
 const EXAMPLE = `Monday strength
 
@@ -91,6 +92,12 @@ export function Plan({
   const field = useRef<HTMLTextAreaElement>(null);
   const late = useDeferredValue(text);
   const { doc, notes } = useMemo(() => readPlan(late, LIBRARY_BOOK, { stance }), [late, stance]);
+  /** Words that were told to be used as they are typed. */
+  const [kept, setKept] = useState<ReadonlySet<string>>(new Set());
+  const open = useMemo(
+    () => notes.filter((note) => note.code !== "unknown-move" || !kept.has(note.text)),
+    [notes, kept],
+  );
   /** The words of a note, chosen in the field. */
   const show = ({ place }: Note) => {
     const before = text.split("\n").slice(0, place.line - 1);
@@ -101,15 +108,13 @@ export function Plan({
   return (
     <>
       <div className="grid grid-cols-2 gap-5">
-        <textarea
-          ref={field}
-          aria-label="The plan"
-          className="h-[420px] w-full resize-none border border-quiet bg-white p-2 font-[inherit] leading-snug"
+        <PlanField
+          text={text}
+          noted={late}
+          notes={open}
           placeholder={EXAMPLE}
-          maxLength={40_000}
-          spellCheck={false}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
+          field={field}
+          onChange={setText}
         />
         <section aria-label="What was understood" aria-live="polite" className="h-[420px] overflow-auto">
           {doc ? (
@@ -128,8 +133,9 @@ export function Plan({
             </p>
           )}
           <Notes
-            notes={notes}
+            notes={open}
             onShow={show}
+            onKeep={({ text: words }) => setKept(new Set([...kept, words]))}
             onChoose={(note, words) => setText(withWords(text, note, words))}
           />
         </section>
@@ -185,6 +191,7 @@ function Notes(props: {
   readonly notes: readonly Note[];
   readonly onShow: (note: Note) => void;
   readonly onChoose: (note: Note, words: string) => void;
+  readonly onKeep: (note: Note) => void;
 }) {
   const words = useWords();
   if (props.notes.length === 0) return null;
@@ -214,6 +221,15 @@ function Notes(props: {
                   </button>
                 );
               })}
+              {note.code === "unknown-move" && (
+                <button
+                  type="button"
+                  className="underline underline-offset-2"
+                  onClick={() => props.onKeep(note)}
+                >
+                  Use as typed
+                </button>
+              )}
             </span>
           )}
         </li>
