@@ -1,5 +1,6 @@
 /** The command line over the core: no database, no build, no network. */
 import { dayOf } from "../core/units";
+import { beginCommand } from "./begin-command";
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
 import { peopleCommand } from "./people-command";
 import { readCommand, writeCommand } from "./plan-commands";
@@ -23,6 +24,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   order: orderCommand,
   shape: shapeCommand,
   strength: strengthCommand,
+  begin: beginCommand,
   read: readCommand,
   write: writeCommand,
 };

@@ -1,5 +1,5 @@
 /** The list of a studio's classes: in short, by tags, put away, and one made after another. */
-import { and, desc, eq, isNull, sql } from "drizzle-orm";
+import { and, desc, eq, isNotNull, isNull, max, sql } from "drizzle-orm";
 import { type Outline, outlineOf } from "../core/effort/outline";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { createClass, findClass, owned } from "./classes";
@@ -29,11 +29,19 @@ function outlined(row: { id: string; revision: number; doc: Parameters<typeof ou
   return outline;
 }
 
-const taught = sql<Date | null>`(select max(${session.endedAt}) from ${session} where ${session.classId} = ${classes.id})`;
+/** When each of a studio's classes was last taught to its end, ms. */
+async function lastTaught(studioId: string): Promise<ReadonlyMap<string, number>> {
+  const rows = await db()
+    .select({ id: session.classId, at: max(session.endedAt) })
+    .from(session)
+    .where(and(eq(session.studioId, studioId), isNotNull(session.endedAt), isNotNull(session.classId)))
+    .groupBy(session.classId);
+  return new Map(rows.flatMap(({ id, at }) => (id && at ? [[id, at.getTime()]] : [])));
+}
 
 /** The studio's classes in short, the last edited first; those put away too. */
 export async function listShelf(studioId: string): Promise<ShelvedClass[]> {
-  const rows = await db()
+  const query = db()
     .select({
       id: classes.id,
       doc: classes.doc,
@@ -41,18 +49,18 @@ export async function listShelf(studioId: string): Promise<ShelvedClass[]> {
       tags: classes.tags,
       archivedAt: classes.archivedAt,
       updatedAt: classes.updatedAt,
-      taught,
     })
     .from(classes)
     .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt)))
     .orderBy(desc(classes.updatedAt), classes.id);
+  const [rows, taught] = await Promise.all([query, lastTaught(studioId)]);
   return rows.map((row) => ({
     ...outlined(row),
     id: row.id,
     tags: row.tags,
     archived: row.archivedAt !== null,
     updatedAtMs: row.updatedAt.getTime(),
-    taughtAtMs: row.taught ? new Date(row.taught).getTime() : null,
+    taughtAtMs: taught.get(row.id) ?? null,
   }));
 }
 
@@ -82,8 +90,9 @@ export async function shelve(
   const rows = await db()
     .update(classes)
     .set({
-      ...(tags ? { tags: [...tidyTags(tags)] } : {}),
-      ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
+      // What isn't named is set to what it is.
+      tags: tags ? [...tidyTags(tags)] : sql`${classes.tags}`,
+      archivedAt: archived === undefined ? sql`${classes.archivedAt}` : archived ? new Date() : null,
     })
     .where(owned(studioId, id))
     .returning({ id: classes.id });

@@ -66,6 +66,21 @@ const ROUTES: readonly {
   { route: "sign-ins", method: "DELETE", path: () => "/api/sign-ins", own: false },
   { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
   { route: "classes/[id]/file", method: "GET", path: () => `/api/classes/${ids.class}/file`, own: true },
+  { route: "classes/[id]", method: "GET", path: () => `/api/classes/${ids.class}`, own: true },
+  {
+    route: "classes/[id]",
+    method: "PUT",
+    path: () => `/api/classes/${ids.class}`,
+    body: () => ({ tags: ["quay"] }),
+    own: true,
+  },
+  {
+    route: "classes/[id]/copy",
+    method: "POST",
+    path: () => `/api/classes/${ids.class}/copy`,
+    body: () => ({}),
+    own: true,
+  },
   {
     route: "classes/[id]/edits",
     method: "POST",
@@ -86,6 +101,13 @@ const ROUTES: readonly {
     path: () => "/api/people/import",
     body: () => ({ roster: { format: "brontle.roster", version: 1, people: [] } }),
     own: false,
+  },
+  {
+    route: "people/ask",
+    method: "POST",
+    path: () => "/api/people/ask",
+    body: () => ({ people: [ids.person] }),
+    own: true,
   },
   {
     route: "people/[id]/link",
@@ -262,6 +284,7 @@ const STREAM = "sessions/[id]/stream";
 const OPEN_ROUTES = ["auth/[...all]", "health", STREAM];
 const PAGES = [
   "/classes",
+  "/classes/new",
   "/sessions",
   "/outbox",
   "/people",
