@@ -1,6 +1,6 @@
 "use client";
 import { DropdownMenu } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 
 /** What can be done with one thing, behind a button that names it. */
 export function Menu(props: {
@@ -8,16 +8,19 @@ export function Menu(props: {
   readonly button: ReactNode;
   readonly children: ReactNode;
 }) {
+  // Within the page's main part, so that nothing stands outside of what a screen reader goes through.
+  const [home, setHome] = useState<Element | null>(null);
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
+        ref={(button) => setHome(button?.closest("main") ?? null)}
         aria-label={props.label}
         title={props.label}
         className="inline-flex min-h-7 min-w-7 items-center justify-center border border-transparent hover:border-hairline data-[state=open]:border-ink"
       >
         {props.button}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={home as HTMLElement | null}>
         <DropdownMenu.Content
           align="end"
           sideOffset={2}

@@ -97,7 +97,16 @@ describe("the Desk", () => {
     await seeText(driver(), "Classes");
     await tabTo(driver(), "New class");
     await press(driver(), Key.ENTER);
-    await seeText(driver(), "Stance");
+    await seeText(driver(), "Begin from");
+    await tabTo(driver(), "A warm-up, one block, a cool-down");
+    await press(driver(), Key.ENTER);
+    await see(
+      driver(),
+      "what comes of it",
+      async () => (await read(driver(), "section[aria-busy=false] ol", "text"))?.includes("Main") === true,
+    );
+    await press(driver(), Key.TAB);
+    await chord(driver(), Key.CONTROL, "a");
     await press(driver(), "Made by keyboard", Key.ENTER);
     await see(
       driver(),
@@ -381,8 +390,8 @@ describe("people", () => {
     await (await named(driver(), "button", "Save")).click();
     await seeText(driver(), "A name is missing");
     await (await driver().findElement(By.css("input[name=name]"))).sendKeys("Kestrel Ambrose");
-    await (await named(driver(), "button", "+ dumbbell")).click();
-    await (await named(driver(), "button", "+ towel")).click();
+    await (await named(driver(), "button", "dumbbell")).click();
+    await (await named(driver(), "button", "towel")).click();
     const kg = await named(driver(), "input", "dumbbells: each");
     await kg.sendKeys(Key.chord(Key.CONTROL, "a"), "7.5");
     await accessible(driver());

@@ -153,7 +153,7 @@ describe("a participant's phone", () => {
     await open(phone.driver, `${path.replace(ADDRESS, "")}/home`);
     await seeText(phone.driver, "What you have at home");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "+ stability ball")).click();
+    await (await named(phone.driver, "button", "stability ball")).click();
     await (await named(phone.driver, "button", "Save")).click();
     await seeText(phone.driver, "It counts from the next class on");
     const file = await ask(asker(), "GET", "/api/people/export");

@@ -114,11 +114,13 @@ export async function chord(driver: WebDriver, held: string, key: string): Promi
   await driver.actions().keyDown(held).sendKeys(key).keyUp(held).perform();
 }
 
-/** Tabs on until the element with the focus has this text, as somebody without a mouse would. */
+/** Tabs on until the element with the focus has this text (or, of a list, this line in it), as somebody without a mouse would. */
 export async function tabTo(driver: WebDriver, text: string): Promise<void> {
-  for (let i = 0; i < 40; i += 1) {
+  for (let i = 0; i < 60; i += 1) {
     const active = await driver.switchTo().activeElement();
-    if ((await active.getText()).trim() === text) return;
+    const lines = (await active.getText()).split("\n").map((line) => line.trim());
+    // Before anything has the focus the whole page has it.
+    if (lines.includes(text) && (await active.getTagName()) !== "body") return;
     await press(driver, Key.TAB);
   }
   throw new Error(`no way to "${text}" with the Tab key`);

@@ -4,6 +4,8 @@
  */
 import { setClass } from "../class/commands";
 import { type ClassDoc, slotsOf } from "../class/document";
+import type { Edit } from "../class/edits";
+import { isMain } from "../effort/hard";
 import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
@@ -64,6 +66,23 @@ function saysMended({ several, says }: Line, fix: Fix): StartReason {
     : { code: "mended", of: { topic: "finding", reasons: [says] }, fix: done };
 }
 
+/** Whether an edit leaves the numbers alone that are to stay as they are in the main blocks. */
+function leaves(doc: ClassDoc, edit: Edit, kept: readonly string[]): boolean {
+  if (kept.length === 0) return true;
+  const told = (own: ClassDoc) =>
+    JSON.stringify(
+      own.blocks
+        .filter(isMain)
+        .map((block) => [
+          ...(["rounds", "rest", "longRest"] as const)
+            .filter((key) => kept.includes(key))
+            .map((key) => block[key]),
+          ...(kept.includes("dose") ? slotsOf(block).map(({ dose }) => dose) : []),
+        ]),
+    );
+  return told(applied(doc, edit)) === told(doc);
+}
+
 /** What the read-through says mended, one line after the other, by the first of its fixes that leads to nothing new. */
 function mended(
   doc: ClassDoc,
@@ -79,7 +98,9 @@ function mended(
     const next = says.length < MOST_MENDED ? open.find((line) => !tried.has(keyOf(line))) : undefined;
     if (!next) return { doc: now, says, left: open };
     tried.add(keyOf(next));
-    const [fix] = triedLine(next, review, partsOf).fixes;
+    const fix = triedLine(next, review, partsOf).fixes.find(({ edit }) =>
+      leaves(now, edit, input.kept ?? []),
+    );
     if (!fix) continue;
     now = applied(now, fix.edit);
     says.push(saysMended(next, fix));

@@ -20,13 +20,15 @@ export type Source =
 /** What a step was of stays when the length is fitted. */
 const STEPPED = ["dose", "rounds", "rest", "moves"];
 
-/** An earlier class with only these blocks, and only the choices for people and slots that are still there. */
+/** An earlier class with only these blocks, without what was promised of more, and only the choices for people and slots that are still there. */
 export function onlyBlocks(doc: ClassDoc, ids: readonly string[], people: ReadonlySet<string>): ClassDoc {
   const blocks = doc.blocks.filter(({ id }) => ids.includes(id));
   const slots = new Set(blocks.flatMap(slotsOf).map(({ id }) => id));
-  if (doc.overruled === undefined) return { ...doc, blocks };
-  const overruled = doc.overruled.filter(({ slot, person }) => slots.has(slot) && people.has(person));
-  return { ...doc, blocks, overruled };
+  const overruled = doc.overruled?.filter(({ slot, person }) => slots.has(slot) && people.has(person));
+  // What was promised of the whole isn't of a part.
+  const { promise: _whole, ...rest } = doc;
+  const own = blocks.length < doc.blocks.length ? rest : doc;
+  return { ...own, blocks, ...(overruled ? { overruled } : {}) };
 }
 
 /**

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { checkClass } from "../class/check-class";
 import { type ClassDoc, slotsOf } from "../class/document";
+import { isMain } from "../effort/hard";
 import { fillMove } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { resolveMove } from "../moves/book";
@@ -15,6 +16,7 @@ import { ROOM } from "../testing/good/room";
 import { type Adapted, ownLines } from "./adapt";
 import { isWithin, movesForRoom, someoneWith } from "./room-moves";
 import { type Source, startedFrom } from "./started";
+import { stepUp } from "./step-up";
 import { PURPOSES, templateClass } from "./template";
 import { TEMPLATES } from "./templates";
 import { choicesOut } from "./to-length";
@@ -176,6 +178,20 @@ describe("from an earlier class", () => {
     const people = ROOM.filter(({ id }) => id === "Asta");
     const made = begin({ doc: { ...doc, overruled } }, { people });
     expect(made.doc.overruled?.map(({ person }) => person)).toEqual(["Asta"]);
+  });
+
+  test("a step up is not taken back for what it leads to", () => {
+    for (const { doc: own } of GOOD_CLASSES) {
+      const made = begin({ doc: own, step: true }, { people: ROOM, minutes: own.promise?.minutes ?? null });
+      const { doc: stepped, says } = stepUp(own);
+      const told = (of: ClassDoc) =>
+        of.blocks
+          .filter(isMain)
+          .map((block) => [block.id, block.rounds, block.rest, slotsOf(block).map(({ dose }) => dose)]);
+      const after = new Map(told(made.doc).map((block) => [block[0], block]));
+      for (const block of told(stepped)) expect(after.get(block[0])).toEqual(block);
+      expect(made.says.slice(0, says.length)).toEqual(says);
+    }
   });
 
   test("none of its blocks is refused", () => {

@@ -49,10 +49,7 @@ export const ClassRow = memo(function ClassRow({
   };
   const things = kit.map((type) => kitName(type, 1, words)).join(", ");
   return (
-    <li
-      className="grid grid-cols-[8rem_minmax(0,1fr)_20rem_6.5rem_1.75rem] items-center gap-x-4 border-b border-hairline py-1.5"
-      style={{ contentVisibility: "auto", containIntrinsicSize: "auto 49px" }}
-    >
+    <li className="grid grid-cols-[8rem_minmax(0,1fr)_20rem_6.5rem_1.75rem] items-center gap-x-4 border-b border-hairline py-1.5 [contain-intrinsic-size:auto_49px] [content-visibility:auto]">
       <p className="text-right leading-tight">
         <span className="font-clock text-2xl font-bold leading-none">{clockText(seconds)}</span>
         <Promised minutes={minutes} seconds={seconds} />

@@ -47,7 +47,7 @@ export function MadePreview({
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_19rem] gap-x-6">
         <Blocks doc={doc} followed={new Map(made.followed)} people={people} />
         <div>
-          <h3 className="font-bold">Left to you</h3>
+          <h2 className="font-bold">Left to you</h2>
           {left.length === 0 ? (
             <p className="text-quiet">Nothing.</p>
           ) : (
@@ -59,7 +59,7 @@ export function MadePreview({
               ))}
             </ul>
           )}
-          <h3 className="mt-3 font-bold">Made for it</h3>
+          <h2 className="mt-3 font-bold">Made for it</h2>
           {says.length === 0 ? (
             <p className="text-quiet">Nothing had to be changed.</p>
           ) : (

@@ -94,7 +94,7 @@ export function SourceList({
       />
       {found.length > 0 && (
         <section aria-label="Your own classes" className="mt-2">
-          <h3 className="px-1 text-sm text-quiet">Your own classes</h3>
+          <h2 className="px-1 text-sm text-quiet">Your own classes</h2>
           <ul>
             {found
               .slice(0, all || typed !== "" ? found.length : FEW)
@@ -111,7 +111,7 @@ export function SourceList({
         const own = ours.filter((point) => point.purpose === purpose);
         return own.length === 0 ? null : (
           <section key={purpose} aria-label={PURPOSE_WORDS[purpose]} className="mt-2">
-            <h3 className="px-1 text-sm text-quiet">{PURPOSE_WORDS[purpose]}</h3>
+            <h2 className="px-1 text-sm text-quiet">{PURPOSE_WORDS[purpose]}</h2>
             <ul>
               {own.map(({ id, outline, minutes, about }) =>
                 row({ from: "template", id }, outline, minutes, about),
@@ -121,7 +121,7 @@ export function SourceList({
         );
       })}
       <section aria-label="A frame" className="mt-2">
-        <h3 className="px-1 text-sm text-quiet">Nothing</h3>
+        <h2 className="px-1 text-sm text-quiet">Nothing</h2>
         <ul>
           {row(
             { from: "frame" },

@@ -76,9 +76,10 @@ export function useStart({ points, people, settings, today, first }: StartProps)
   const [title, setTitle] = useState<string | null>(null);
   const [taken, setTaking] = useState<Taking | null>(null);
   const { doc, trouble } = useEarlier(chosen, first);
-  const minutes = own ?? ownMinutes(chosen, points, doc);
   // What was ticked of another class says nothing of this one.
   const taking = chosen.from === "class" && taken?.id === chosen.id ? taken : null;
+  const isPart = doc !== null && taking !== null && taking.blocks.length < doc.blocks.length;
+  const minutes = own ?? (isPart ? null : ownMinutes(chosen, points, doc));
   const wish = useMemo((): Wish | null => {
     const source = sourceOf(chosen, doc, taking, settings);
     const room = people.filter(({ id }) => asked.has(id));
