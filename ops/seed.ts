@@ -45,8 +45,12 @@ export async function importDemo(
   const cookie = await signUp(address, signIn, mail, origin);
   await postAs(address, "/api/people/import", { roster: demoFile("roster.json") }, origin, cookie);
   // The list shows the last edited first; importing backwards puts the first file on top.
+  const tags = demoFile("tags.json") as Readonly<Record<string, readonly string[]>>;
   for (const name of demoClassNames().reverse()) {
-    await postAs(address, "/api/classes", { doc: demoFile(`classes/${name}`) }, origin, cookie);
+    const doc = demoFile(`classes/${name}`);
+    const made = await postAs(address, "/api/classes", { doc }, origin, cookie);
+    const { id } = (await made.json()) as { readonly id: string };
+    await postAs(address, `/api/classes/${id}`, { tags: tags[name] ?? [] }, origin, cookie, "PUT");
   }
   return cookie;
 }

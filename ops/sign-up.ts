@@ -15,16 +15,17 @@ export function cookieOf(response: Response): string {
     .join("; ");
 }
 
-/** Posts JSON as a browser on this address would. @throws Error where the answer isn't a good one */
+/** Sends JSON as a browser on this address would. @throws Error where the answer isn't a good one */
 export async function postAs(
   address: string,
   path: string,
   body: unknown,
   origin: string,
   cookie = "",
+  method: "POST" | "PUT" = "POST",
 ): Promise<Response> {
   const headers = { "content-type": "application/json", origin, cookie };
-  const response = await fetch(`${address}${path}`, { method: "POST", headers, body: JSON.stringify(body) });
+  const response = await fetch(`${address}${path}`, { method, headers, body: JSON.stringify(body) });
   if (!response.ok) throw new Error(`${path} answered ${response.status}: ${await response.text()}`);
   return response;
 }

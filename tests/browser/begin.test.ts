@@ -179,7 +179,11 @@ describe("the list of many", () => {
     await click("button", "What to do with Gale warning");
     await accessible(driver());
     await click("[role=menuitem]", "Change the tags");
-    await (await driver().findElement(By.css("input[name=tags]"))).sendKeys("legs, winter", Key.ENTER);
+    await (await driver().findElement(By.css("input[name=tags]"))).sendKeys(
+      Key.chord(Key.CONTROL, "a"),
+      "legs, winter",
+      Key.ENTER,
+    );
     await see(driver(), "the tag", async () => (await pageText(driver())).includes("winter"));
     await click("button", "What to do with Gale warning");
     await click("[role=menuitem]", "Duplicate");

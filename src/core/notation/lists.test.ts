@@ -61,6 +61,14 @@ describe("set by set", () => {
     expect(read("squat 40 s, 20 % less").notes).toMatchObject([{ code: "not-read", text: "20 % less" }]);
   });
 
+  test("several moves stand in one line under a heading, each with its own dose; a name with a comma stays one", () => {
+    const moves = (text: string) => slotsOf(blockOf(text)).map(({ move }) => move);
+    expect(moves("Warm up\nmarch 60s, arm circles 30s, inchworm x 5")).toHaveLength(3);
+    expect(moves("Warm up\nmarch 60s, arm circles 30s, gobet sqat holt x 5")).toHaveLength(3);
+    expect(moves("Main\none-arm row, hand on the thigh 8 reps")).toEqual(["free-one-arm-row"]);
+    expect(moves("Main\nDB row 8-12, 2 RIR, slow")).toHaveLength(1);
+  });
+
   test("a word that ends in an x says nothing of how often", () => {
     expect(slotsOf(blockOf("- step on the box 10"))[0]).toMatchObject({ dose: { reps: 10 } });
     expect(read("- zzyzx 10").notes).toMatchObject([{ code: "unknown-move", text: "zzyzx" }]);

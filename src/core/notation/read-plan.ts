@@ -8,7 +8,7 @@ import type { MoveBook } from "../moves/book";
 import { secondsIn } from "../values/typed-number";
 import { TIME } from "./amounts";
 import type { BlockDose } from "./item-amount";
-import { surelyFor } from "./known-words";
+import { BETWEEN, hasSeveral, isHead, isHeadingAlone, isWholeBlock } from "./line-shapes";
 import { blocksOf, type Open, USUAL } from "./make-blocks";
 import type { Note } from "./note";
 import { type Patch, patched, patchIn } from "./patch";
@@ -36,12 +36,8 @@ const AGAIN =
   /^\s*(?:repeat|do(?:\s+(?:it|this|all))?|all)?\s*(?:x|×)?\s*(\d{1,2})\s*(?:x|×|times|rounds?|sets?)\s*(?:through|of\s+(?:it|that|this|all))?\s*\.?\s*$/i;
 /** The colon behind a heading: not the one of a clock time. */
 const COLON = /:(?!\d)/;
-/** What divides the moves of one line. */
-const BETWEEN = /\s*[,;+]\s*|\s+then\s+/g;
 /** Rest between moves that are joined by a plus. */
 const PAIRED = 15;
-/** A line of words alone that looks like a move is one from this fit on. */
-const A_MOVE = 80;
 
 class Reader {
   readonly notes: Note[] = [];
@@ -136,8 +132,8 @@ class Reader {
 
   private body(pencil: Pencil, afterBlank: boolean): void {
     if (this.withColon(pencil) || this.pause(pencil)) return;
-    if (this.isHeadingAlone(pencil, afterBlank)) this.begin(pencil, true);
-    else if (this.isWholeBlock(pencil)) this.wholeBlock(pencil);
+    if (isHeadingAlone(pencil, afterBlank, this.book)) this.begin(pencil, true);
+    else if (isWholeBlock(pencil)) this.wholeBlock(pencil);
     else this.item(pencil);
   }
 
@@ -146,24 +142,11 @@ class Reader {
     const at = COLON.exec(pencil.left)?.index ?? -1;
     if (at < 0 || /^\s*(?:easier|harder|no |if |instead)/i.test(pencil.left.slice(0, at + 1))) return false;
     const head = new Pencil(pencil.left.slice(0, at), pencil.line, pencil.column);
-    if (!this.isHead(head)) return false;
+    if (!isHead(head, this.book)) return false;
     const behind = new Pencil(pencil.left.slice(at + 1), pencil.line, pencil.column + at + 1);
     this.begin(head, true);
     this.more(behind);
     return true;
-  }
-
-  /** Words before a colon are a heading, unless they are a move with its dose behind. */
-  private isHead(head: Pencil): boolean {
-    const trial = new Pencil(head.left, head.line, head.column);
-    const header = takeHeader(trial, true);
-    if (saysStructure(header) || header.role !== null) return true;
-    return !this.isMove(head.left);
-  }
-
-  private isMove(text: string): boolean {
-    const [best] = surelyFor(text, this.book);
-    return best !== undefined && best.score >= A_MOVE;
   }
 
   /** `water 60 s`, `talk 2 min`, `break`: a block by itself, or the end of the one that is open. */
@@ -191,27 +174,6 @@ class Reader {
     }
     this.open = null;
     return true;
-  }
-
-  /** A line without moves: a role, a structure alone, or words that no move is like, before moves. */
-  private isHeadingAlone(pencil: Pencil, afterBlank: boolean): boolean {
-    const trial = new Pencil(pencil.left, pencil.line, pencil.column);
-    const header = takeHeader(trial, true);
-    const rest = trial.rest();
-    if (header.role !== null) return rest === null || !/[,;+]/.test(rest.text);
-    if (rest === null) return saysStructure(header);
-    // Words alone behind a blank line that no move is like.
-    if (afterBlank && !/[\d,;+]/.test(pencil.left) && !this.isMove(pencil.left)) return true;
-    return saysStructure(header) && !/[\d,;+]/.test(rest.text) && !this.isMove(rest.text);
-  }
-
-  /** A whole block in one line: `4x 8-12 floor press + bent row, 75 s`, `8x 20/10 fast feet`. */
-  private isWholeBlock(pencil: Pencil): boolean {
-    const trial = new Pencil(pencil.left, pencil.line, pencil.column);
-    const header = takeHeader(trial, true);
-    const many = /[,;+]/.test(pencil.left);
-    const clock = header.work !== null || header.every !== null || header.capped;
-    return clock || (many && header.rounds !== null);
   }
 
   private wholeBlock(pencil: Pencil): void {
@@ -304,7 +266,7 @@ class Reader {
     const into = this.open;
     const dose = into ? this.doseOf(into) : { work: null, within: null, usual: USUAL[this.stance].work };
     const place = pencil.place(0, pencil.left.length);
-    if (into?.headed && !/\d/.test(pencil.left) && pencil.left.includes(",")) {
+    if (into?.headed && hasSeveral(pencil, this.book)) {
       this.items(pencil);
       return;
     }

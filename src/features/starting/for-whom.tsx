@@ -143,7 +143,7 @@ function Length({ minutes, onMinutes }: Pick<Props, "minutes" | "onMinutes">) {
 }
 
 /** Kinds of kit that are offered at once: what most have. */
-const FEW = 6;
+const FEW = 5;
 const USUAL: readonly KitType[] = ["dumbbell", "kettlebell", "tube-band", "mini-band"];
 
 /** Whatever each has, or no more than some kinds of it; what is in every home may always be used. */

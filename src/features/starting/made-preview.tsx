@@ -40,6 +40,9 @@ export function MadePreview({
           {clockText(seconds)}
         </span>
         {about && <span className="text-quiet">{about}</span>}
+        <span role="status" className="ml-auto whitespace-nowrap">
+          {isNow ? "" : people === 0 ? "Making it…" : `Making it for ${people}…`}
+        </span>
       </p>
       <div className="mt-2">
         <Drawn doc={doc} />

@@ -1,6 +1,6 @@
 "use client";
 import { type Remote, wrap } from "comlink";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import type { Person } from "@/core/homes/home";
 import type { Settings } from "@/core/settings/settings";
 import type { Adapted, AdaptInput } from "@/core/starting/adapt";
@@ -18,40 +18,57 @@ export interface Started {
   readonly made: Adapted;
 }
 
-/** The class that comes of a wish, worked out in a worker: the last one stays until the next is there, and only the newest wish is worked out. */
+/** A worker that answers one wish at a time; one that is no longer wanted is broken off with its worker. */
+class Maker {
+  private worker: { readonly thread: Worker; readonly remote: Remote<DeskWorker> } | null = null;
+  private busy = false;
+  private turn = 0;
+
+  private ready(): Remote<DeskWorker> {
+    if (this.busy) this.end();
+    if (!this.worker) {
+      const thread = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
+      this.worker = { thread, remote: wrap<DeskWorker>(thread) };
+    }
+    return this.worker.remote;
+  }
+
+  /** The class of a wish; null where another one came before it was there. */
+  async make(wish: Wish, settings: Settings, on: string): Promise<Adapted | null> {
+    const remote = this.ready();
+    this.turn += 1;
+    const mine = this.turn;
+    this.busy = true;
+    const { source, people, minutes, kit = null } = wish;
+    const made = await remote.start(source, { people, settings, on }, { minutes, kit });
+    if (mine !== this.turn) return null;
+    this.busy = false;
+    return made;
+  }
+
+  end(): void {
+    this.worker?.thread.terminate();
+    this.worker = null;
+    this.busy = false;
+    this.turn += 1;
+  }
+}
+
+/** Waits so long for the next letter or tap, ms, before a class is made. */
+const PAUSE_MS = 60;
+
+/** The class that comes of a wish: the last one stays until the next is there. */
 export function useStarted(wish: Wish | null, settings: Settings, today: string): Started | null {
   const [started, setStarted] = useState<Started | null>(null);
-  const wanted = useRef(wish);
-  wanted.current = wish;
-  const worker = useRef<Remote<DeskWorker> | null>(null);
-  const busy = useRef(false);
-  const key = useRef({ settings, today });
-  const run = useRef(async () => {
-    if (busy.current) return;
-    busy.current = true;
-    try {
-      for (let done: Wish | null = null; wanted.current !== done && worker.current && wanted.current; ) {
-        done = wanted.current;
-        const { source, people, minutes, kit } = done;
-        const about = { people, settings: key.current.settings, on: key.current.today };
-        const made = await worker.current.start(source, about, { minutes, kit: kit ?? null });
-        if (worker.current) setStarted({ wish: done, made });
-      }
-    } finally {
-      busy.current = false;
-    }
-  });
+  const [maker] = useState(() => new Maker());
+  useEffect(() => () => maker.end(), [maker]);
   useEffect(() => {
-    const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
-    worker.current = wrap<DeskWorker>(own);
-    void run.current();
-    return () => {
-      worker.current = null;
-      own.terminate();
-    };
-  }, []);
-  useEffect(() => {
-    if (wish) void run.current();
-  }, [wish]);
+    if (!wish) return;
+    const timer = setTimeout(async () => {
+      const made = await maker.make(wish, settings, today);
+      if (made) setStarted({ wish, made });
+    }, PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [wish, settings, today, maker]);
   return started;
 }
