@@ -53,7 +53,7 @@ export function PastePlan({
         onOpenChange={setOpen}
         title="Paste a plan"
         description="From a message, a document, a gym: one move a line, or a whole block in one. Everybody's own version for what they have at home is made of it on the Desk."
-        wide
+        broad
       >
         <Plan usual={usual} take="Make it a class" onTake={store} />
       </Dialog>
@@ -107,7 +107,7 @@ export function Plan({
   };
   return (
     <>
-      <div className="grid grid-cols-2 gap-5">
+      <div className="grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,0.9fr)] gap-5">
         <PlanField
           text={text}
           noted={late}
@@ -132,8 +132,11 @@ export function Plan({
               {late.trim() === "" ? "Blocks and moves appear here while you type." : "No move is in it yet."}
             </p>
           )}
+        </section>
+        <section aria-label="What isn't certain" aria-live="polite" className="h-[420px] overflow-auto">
           <Notes
             notes={open}
+            empty={late.trim() === ""}
             onShow={show}
             onKeep={({ text: words }) => setKept(new Set([...kept, words]))}
             onChoose={(note, words) => setText(withWords(text, note, words))}
@@ -189,14 +192,17 @@ function BlockLines({ block }: { readonly block: Block }) {
 /** What wasn't certain, each with where it stands and what it could be. */
 function Notes(props: {
   readonly notes: readonly Note[];
+  /** Whether there is no text yet. */
+  readonly empty: boolean;
   readonly onShow: (note: Note) => void;
   readonly onChoose: (note: Note, words: string) => void;
   readonly onKeep: (note: Note) => void;
 }) {
   const words = useWords();
-  if (props.notes.length === 0) return null;
+  if (props.notes.length === 0)
+    return <p className="text-quiet">{props.empty ? "" : "All of it is understood."}</p>;
   return (
-    <ul aria-label="Not certain" className="mt-4 border-t-2 border-ink pt-1">
+    <ul aria-label="Not certain" className="border-t-2 border-ink">
       {props.notes.map((note) => (
         <li
           key={`${note.code} ${note.place.line} ${note.place.from}`}

@@ -49,7 +49,7 @@ export function DeskDialogs(
         onOpenChange={shutting}
         title="Paste a plan"
         description="Its blocks are put in behind the selected one, in one step."
-        wide
+        broad
       >
         <Plan
           blocksOnly
