@@ -133,7 +133,7 @@ describe("a class from something", () => {
     await click("[role=menuitem]", "Begin another from it");
     await seeText(driver(), "a step up from it");
     await made();
-    await click("label", "a step up from it");
+    await click("form button", "a step up from it");
     await seeText(driver(), "5 s more work in Down the stairs");
     await click("label", "Every minute");
     await made();

@@ -1,11 +1,22 @@
 /** Blocks of another class put into this one, all their ids new. */
-import { addBlock, together } from "./commands";
+import type { Move } from "../moves/move";
+import { addBlock, carryMove, together } from "./commands";
 import { type Block, type ClassDoc, slotsOf } from "./document";
 import type { Edit } from "./edits";
+import { movesNamed } from "./named-moves";
 import { freeId } from "./new-class";
 
-/** The edit that puts blocks in before another one, or at the end, in one step; who stays together still does. */
-export function addBlocks(doc: ClassDoc, blocks: readonly Block[], before: string | null): Edit {
+/**
+ * The edit that puts blocks in before another one, or at the end, in one step; who stays together still does.
+ *
+ * @param moves moves of the class that they come from: those that the blocks name travel with them
+ */
+export function addBlocks(
+  doc: ClassDoc,
+  blocks: readonly Block[],
+  before: string | null,
+  moves: readonly Move[] = [],
+): Edit {
   const blockIds = doc.blocks.map(({ id }) => id);
   const slotIds = doc.blocks.flatMap((block) => slotsOf(block).map(({ id }) => id));
   const edits = blocks.map((block) => {
@@ -24,5 +35,7 @@ export function addBlocks(doc: ClassDoc, blocks: readonly Block[], before: strin
     }));
     return addBlock({ ...block, id, ...(block.slots ? { slots } : {}) }, before);
   });
-  return together(edits);
+  const named = movesNamed({ ...doc, blocks });
+  const carried = moves.filter(({ id }) => named.has(id)).flatMap((move) => carryMove(doc, move));
+  return together([...carried, ...edits]);
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
-import { setBlock, setClass, setSlot } from "./commands";
+import { carrySlot, removeBlock, setBlock, setClass, setSlot } from "./commands";
 import { type DeskAction, type DeskState, deskAfter, isUnsaved, openDesk } from "./desk-state";
 import { type Block, type ClassDoc, type Slot, slotsOf } from "./document";
 import type { Edit } from "./edits";
@@ -28,6 +28,20 @@ function someEdit(now: ClassDoc, n: number): Edit {
 }
 
 describe("the Desk", () => {
+  test("goes on pointing at the move wherever it stands, and at what is near where its block is gone", () => {
+    const [first, main, last] = doc.blocks as [Block, Block, Block];
+    const slot = slotsOf(first)[0] as Slot;
+    const select = (state: DeskState, block: Block, own: Slot | null) =>
+      on(state, { do: "select", selection: { block: block.id, slot: own?.id ?? null } });
+    const carried = edit(select(openDesk(doc, 1), first, slot), carrySlot(first, slot, main, null));
+    expect(carried.selection).toEqual({ block: main.id, slot: slot.id });
+    expect(on(carried, { do: "undo", id: "u" }).selection).toEqual({ block: first.id, slot: slot.id });
+    const gone = edit(select(openDesk(doc, 1), last, null), removeBlock(doc, last));
+    expect(gone.selection).toEqual({ block: main.id, slot: null });
+    const begun = edit(select(openDesk(doc, 1), first, null), removeBlock(doc, first));
+    expect(begun.selection).toEqual({ block: main.id, slot: null });
+  });
+
   test("comes to what the server has, whoever else edits meanwhile, and keeps what it hasn't sent", () => {
     const steps = fc.array(fc.tuple(fc.constantFrom("mine", "theirs", "undo", "send"), fc.nat(40)), {
       maxLength: 25,

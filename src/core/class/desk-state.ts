@@ -4,7 +4,7 @@
  */
 import type { MoveBook } from "../moves/book";
 import { faultLine } from "../values/faults";
-import { type ClassDoc, slotsOf } from "./document";
+import { type ClassDoc, findSlot, slotsOf } from "./document";
 import type { Edit } from "./edits";
 import { applyChecked, edited, type History, type Refusal, redone, startHistory, undone } from "./history";
 
@@ -62,12 +62,20 @@ export function refusalText(refusal: Refusal): string {
   return `${refusal.key} can't be changed.`;
 }
 
-/** A selection that points at something that is there. */
-function soundSelection(doc: ClassDoc, wanted: Selection): Selection {
-  const block = doc.blocks.find((entry) => entry.id === wanted.block) ?? doc.blocks[0];
-  if (!block) return { block: "", slot: null };
-  const slot = slotsOf(block).find((entry) => entry.id === wanted.slot);
-  return { block: block.id, slot: slot?.id ?? null };
+/**
+ * A selection that points at something that is there: the slot wherever it stands now, else its block, else the block
+ * that stood before that one.
+ */
+function soundSelection(doc: ClassDoc, wanted: Selection, before: ClassDoc): Selection {
+  const found = wanted.slot === null ? null : findSlot(doc, wanted.slot);
+  if (found) return { block: found.block.id, slot: found.slot.id };
+  const at = before.blocks.findIndex(({ id }) => id === wanted.block);
+  const near = before.blocks
+    .slice(0, Math.max(0, at))
+    .reverse()
+    .flatMap(({ id }) => doc.blocks.find((block) => block.id === id) ?? []);
+  const block = doc.blocks.find(({ id }) => id === wanted.block) ?? near[0] ?? doc.blocks[0];
+  return { block: block?.id ?? "", slot: null };
 }
 
 function withEdit(state: DeskState, history: History, edit: Edit, id: string): DeskState {
@@ -78,7 +86,7 @@ function withEdit(state: DeskState, history: History, edit: Edit, id: string): D
     pending,
     save: UNSAVED.includes(state.save) ? state.save : "saving",
     trouble: null,
-    selection: soundSelection(history.doc, state.selection),
+    selection: soundSelection(history.doc, state.selection, state.history.doc),
   };
 }
 
@@ -109,7 +117,7 @@ function saved(state: DeskState, action: Extract<DeskAction, { do: "saved" }>, l
   return {
     ...now,
     history: { ...state.history, doc, before: null },
-    selection: soundSelection(doc, state.selection),
+    selection: soundSelection(doc, state.selection, state.history.doc),
   };
 }
 
@@ -131,7 +139,11 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
       return withEdit(state, next.value.history, next.value.edit, action.id);
     }
     case "select":
-      return { ...state, selection: soundSelection(state.history.doc, action.selection), trouble: null };
+      return {
+        ...state,
+        selection: soundSelection(state.history.doc, action.selection, state.history.doc),
+        trouble: null,
+      };
     case "restore":
       return restored(state, action.pending, library);
     case "saving":

@@ -71,6 +71,8 @@ export const EDIT_NAMES = [
   "fit",
   "work",
   "reps",
+  "several",
+  "reshape",
 ] as const;
 export type EditName = (typeof EDIT_NAMES)[number];
 

@@ -2,6 +2,7 @@
 
 import { type Block, type ClassDoc, type Load, type Slot, slotsOf } from "../class/document";
 import { dosesText } from "../class/dose-text";
+import { movesNamed } from "../class/named-moves";
 import { bookFor, type MoveBook, resolveMove } from "../moves/book";
 import { spanText } from "../values/span";
 import { patchFor } from "./patch";
@@ -110,6 +111,15 @@ export function printPlan(doc: ClassDoc, library: MoveBook): string {
   const got = { title: readTitle(head), stance: "strength" };
   const lines = blocks.flatMap((block) => ["", ...blockLines(block, doc, library)]);
   return `${[withBraces(head, patchFor(got, rest)), ...lines].join("\n")}\n`;
+}
+
+/** Some blocks of a class as text, to be put into another one; the class's own moves that they name stand above them. */
+export function printBlocks(doc: ClassDoc, blocks: readonly Block[], library: MoveBook): string {
+  const named = movesNamed({ ...doc, blocks });
+  const moves = doc.moves?.filter(({ id }) => named.has(id)) ?? [];
+  const head = moves.length > 0 ? [`# ${oneLine(doc.title)} ${JSON.stringify({ moves })}`, ""] : [];
+  const lines = blocks.flatMap((block, i) => [...(i > 0 ? [""] : []), ...blockLines(block, doc, library)]);
+  return `${[...head, ...lines].join("\n")}\n`;
 }
 
 /** The title that a first line reads as. */

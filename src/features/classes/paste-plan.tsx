@@ -76,8 +76,11 @@ export function Plan({
   usual,
   take,
   blocksOnly = false,
+  begin = "",
   onTake,
 }: {
+  /** What stands in the field at first. */
+  readonly begin?: string;
   readonly usual: Stance;
   /** Only its blocks are wanted, and no class of a name. */
   readonly blocksOnly?: boolean;
@@ -86,7 +89,7 @@ export function Plan({
   /** Gives what went wrong, or null. */
   readonly onTake: (doc: ClassDoc) => Promise<string | null>;
 }) {
-  const [text, setText] = useState("");
+  const [text, setText] = useState(begin);
   const [stance, setStance] = useState<Stance>(usual);
   const [trouble, setTrouble] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);

@@ -53,10 +53,12 @@ export function DeskDialogs(
       >
         <Plan
           blocksOnly
+          begin={view.plan}
           usual={desk.doc.stance}
           take="Put it in"
-          onTake={async ({ blocks }) => {
-            desk.edit(addBlocks(desk.doc, blocks, idAfter(desk.doc.blocks, desk.selection.block ?? "")));
+          onTake={async ({ blocks, moves }) => {
+            const before = idAfter(desk.doc.blocks, desk.selection.block ?? "");
+            desk.edit(addBlocks(desk.doc, blocks, before, moves));
             shutting(false);
             return null;
           }}

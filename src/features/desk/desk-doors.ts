@@ -1,6 +1,7 @@
 /** What the Desk's actions and keys open beside the class itself. */
 import type { OwnRests } from "@/core/class/new-class";
 import type { Move } from "@/core/moves/move";
+import type { Marks } from "./use-marks";
 
 /** What a move is chosen for: in place of the selected one, behind it, as a level of it, as another way of it. */
 const MOVE_PICKS = ["replace", "add", "flat", "sharp", "alternative", "combine"] as const;
@@ -17,6 +18,8 @@ export interface Doors {
   readonly tryFix: () => void;
   readonly takeFix: () => void;
   readonly leaveFix: () => void;
+  /** Several moves at once. */
+  readonly marks: Marks;
   readonly because: () => void;
   readonly showFit: () => void;
   /** A typed plan put in behind the selected block; the class copied as one. */

@@ -2,11 +2,15 @@
 /** The Desk's upper line, and the line of what can be done with the selected block. */
 import { CircleHelp } from "lucide-react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
+import { reshape, SHAPES } from "@/core/class/reshape";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import { useWords } from "@/features/language/use-words";
 import { Button, ButtonLink } from "@/ui/button";
+import { Menu, MenuItem } from "@/ui/menu";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Backwards } from "./backwards";
 import { LengthLine } from "./length-line";
+import type { Structure } from "./structure-actions";
 import { SaveWord } from "./unsaved-line";
 import type { Desk } from "./use-desk";
 import type { useDeskActions } from "./use-desk-actions";
@@ -106,7 +110,12 @@ export function BlockActions(props: {
       >
         Ease this block
       </Button>
-      <span className="w-2" />
+      <Rearrange structure={actions.structure} block={block.title} />
+      {slotsOf(block).length > 0 && (
+        <Menu label={`Turn ${block.title || "the block"} into`} button={<MenuWord>Turn it into</MenuWord>}>
+          <Shapes desk={desk} block={block} />
+        </Menu>
+      )}
       <Button look="bare" onClick={actions.addBlock}>
         Add a block
       </Button>
@@ -118,4 +127,52 @@ export function BlockActions(props: {
       </Button>
     </div>
   );
+}
+
+const ACTS = [
+  ["earlier", "The block earlier"],
+  ["later", "The block later"],
+  ["twice", "The block twice"],
+  ["split", "Cut it in two before this move"],
+  ["join", "Join it with the next"],
+  ["intoBefore", "This move into the block before"],
+  ["intoNext", "This move into the next block"],
+] as const satisfies readonly (readonly [keyof Structure, string])[];
+
+/** Where the block and its move stand: what can be done of it now. */
+function Rearrange({ structure, block }: { readonly structure: Structure; readonly block: string }) {
+  const open = ACTS.filter(([act]) => structure[act] !== null);
+  if (open.length === 0) return null;
+  return (
+    <Menu label={`Rearrange ${block}`} button={<MenuWord>Rearrange</MenuWord>}>
+      {open.map(([act, words]) => (
+        <MenuItem key={act} onChoose={() => structure[act]?.()}>
+          {words}
+        </MenuItem>
+      ))}
+    </Menu>
+  );
+}
+
+/** A menu among the words of the line. */
+function MenuWord({ children }: { readonly children: string }) {
+  return (
+    <span className="px-3 py-1.5 font-semibold leading-none underline decoration-hairline underline-offset-4">
+      {children}
+    </span>
+  );
+}
+
+/** What the block can be turned into; worked out when somebody looks. */
+function Shapes({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
+  const words = useWords();
+  const open = SHAPES.flatMap((shape) => {
+    const edit = reshape(desk.doc, block, shape, LIBRARY_BOOK);
+    return edit ? [{ shape, edit }] : [];
+  });
+  return open.map(({ shape, edit }) => (
+    <MenuItem key={shape} onChoose={() => desk.edit(edit)}>
+      {words.phrase("reshape", shape)}
+    </MenuItem>
+  ));
 }

@@ -23,10 +23,13 @@ import { DeskPanel } from "./desk-panel";
 import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
+import { TogetherLine } from "./together-line";
 import { UnsavedLine } from "./unsaved-line";
 import { useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
+import { useDeskClipboard } from "./use-desk-clipboard";
 import { type DeskParts, useDeskView } from "./use-desk-view";
+import { type Marks, useMarks } from "./use-marks";
 import { useOverrule } from "./use-overrule";
 import { type Review, useReview } from "./use-review";
 import { useTeachNow } from "./use-teach-now";
@@ -50,9 +53,13 @@ function openFindings(lines: readonly Line[]): readonly Finding[] {
 
 /** The score with what is tried on it, and the selected block as a sentence with its moves. */
 function ScoreAndBlock(
-  props: DeskParts & { readonly review: Review; readonly actions: ReturnType<typeof useDeskActions> },
+  props: DeskParts & {
+    readonly review: Review;
+    readonly actions: ReturnType<typeof useDeskActions>;
+    readonly marks: Marks;
+  },
 ) {
-  const { desk, view, room, review } = props;
+  const { desk, view, room, review, marks } = props;
   const { preview } = review;
   const { select, selection } = desk;
   const below = useMemo(
@@ -80,15 +87,25 @@ function ScoreAndBlock(
           curve={preview || view.tab !== "shape" ? null : view.curve}
           selectedBlock={selection.block}
           selectedSlot={selection.slot}
+          marked={marks.ids}
           onSelect={select}
+          onExtend={marks.extendTo}
+          onStretch={marks.mark}
         />
       </div>
       {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
-      {block && (
+      {marks.ids.size > 1 && <TogetherLine desk={desk} marks={marks} />}
+      {block && marks.ids.size < 2 && (
         <>
           <BlockSentence key={block.id} desk={desk} block={block} />
           {slotsOf(block).length > 0 && (
-            <SlotLines desk={desk} block={block} parts={room.parts} onChooseMove={chooseFor} />
+            <SlotLines
+              desk={desk}
+              block={block}
+              parts={room.parts}
+              onChooseMove={chooseFor}
+              onExtend={marks.extendTo}
+            />
           )}
           {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} onPick={open} />}
           <BlockActions
@@ -152,7 +169,9 @@ export function DeskScreen(props: Props) {
   const book = bookFor(desk.doc, LIBRARY_BOOK);
   const review = useReview(desk, room);
   const teach = useTeachNow(props.id, desk);
+  const marks = useMarks(desk);
   const actions = useDeskActions(desk, {
+    marks,
     pick: view.open,
     showKeys: () => view.open("keys"),
     showMore: view.toggleMore,
@@ -179,6 +198,7 @@ export function DeskScreen(props: Props) {
     teach,
     quiet: view.opened !== null,
   });
+  useDeskClipboard({ desk, quiet: view.opened !== null || view.room, review: view.reviewPlan });
   const choose = (move: KnownMove) => {
     if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
@@ -208,7 +228,7 @@ export function DeskScreen(props: Props) {
               onChoose={view.setChoice}
             />
           ) : (
-            <ScoreAndBlock {...parts} review={review} actions={actions} />
+            <ScoreAndBlock {...parts} review={review} actions={actions} marks={marks} />
           )}
         </main>
         <Beside {...parts} review={review} overrule={overrule} homeOf={homeOf} book={book} />

@@ -3,12 +3,20 @@ import { Dialog } from "@/ui/dialog";
 
 export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["↑ ↓", "previous or next move (in a number: more or less; with Shift by more)"],
+  ["Shift ↑ ↓", "choose several moves, over blocks too; then change them together (Escape: only one again)"],
   ["← →", "previous or next block"],
-  ["Alt ↑ ↓", "put the move earlier or later"],
+  ["Alt ↑ ↓", "put the move earlier or later, over the edge of its block too"],
+  ["Alt Shift ↑ ↓", "put the block earlier or later"],
   ["Enter", "choose another move"],
   ["A", "add a move after this one"],
   ["B", "add a block after this one"],
   ["D", "do the move twice: a copy after it"],
+  ["Shift D", "do the block twice: a copy after it"],
+  ["S · J", "cut the block in two before this move · join it with the next"],
+  [
+    "Ctrl C · Ctrl X · Ctrl V",
+    "copy the block as text, cut it, paste blocks behind it: from here, another class or a mail",
+  ],
   ["Delete", "remove the move"],
   ["N", "to the first number of the sentence"],
   ["Ctrl Z · Ctrl Shift Z", "undo · redo"],

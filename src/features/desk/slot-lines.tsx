@@ -53,9 +53,11 @@ export function SlotLines(props: {
   readonly block: Block;
   readonly parts: readonly Part[];
   readonly onChooseMove: (slotId: string) => void;
+  /** From the selected move to this one. */
+  readonly onExtend: (slotId: string) => void;
 }) {
   const words = useWords();
-  const { desk, block, parts, onChooseMove } = props;
+  const { desk, block, parts, onChooseMove, onExtend } = props;
   const slots = slotsOf(block);
   const ids = slots.map((slot) => slot.id).join("\n");
   const items = useMemo(() => ids.split("\n"), [ids]);
@@ -113,6 +115,7 @@ export function SlotLines(props: {
                   refuses={desk.refuses}
                   select={desk.select}
                   onChooseMove={onChooseMove}
+                  onExtend={onExtend}
                 />
               );
             })}
@@ -148,6 +151,7 @@ interface LineProps {
   readonly refuses: Desk["refuses"];
   readonly select: Desk["select"];
   readonly onChooseMove: (slotId: string) => void;
+  readonly onExtend: (slotId: string) => void;
 }
 
 /** One line; drawn again only where something of its own has changed. */
@@ -168,8 +172,13 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       data-slot-line={slot.id}
       aria-selected={chosen || undefined}
       className={cx("border-b border-hairline", chosen && "bg-marker")}
+      onMouseDownCapture={(event) => {
+        if (!event.shiftKey) return;
+        event.preventDefault();
+        props.onExtend(slot.id);
+      }}
       onFocusCapture={() => !chosen && select(blockId, slot.id)}
-      onClick={() => select(blockId, slot.id)}
+      onClick={(event) => !event.shiftKey && select(blockId, slot.id)}
     >
       <td>
         <button

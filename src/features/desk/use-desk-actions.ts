@@ -23,6 +23,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 /** What can be done at the Desk, by button and by key. */
 import type { Doors } from "./desk-doors";
+import { structureActions } from "./structure-actions";
 import type { Desk } from "./use-desk";
 import { useDeskKeys } from "./use-desk-keys";
 
@@ -119,9 +120,12 @@ export function useDeskActions(desk: Desk, doors: Doors) {
   };
   const setTitle = (title: string) => desk.edit(setClass(doc, "title", title), true);
   const setStance = (to: string) => desk.edit(setClass(doc, "stance", to as ClassDoc["stance"]));
+  const structure = structureActions(desk, block, slot);
+  /** Within its block, and over its edge into the next. */
   const reorder = (by: -1 | 1) => {
     const edit = block && slot ? stepSlotEdit(block, slot.id, by) : null;
     if (edit) desk.edit(edit);
+    else (by < 0 ? structure.intoBefore : structure.intoNext)?.();
   };
 
   const easing = block ? easeBlock(block, bookFor(doc, LIBRARY_BOOK)) : null;
@@ -134,11 +138,13 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     stepSlot: step.slot,
     stepBlock: step.block,
     reorder,
+    structure,
     desk,
     doors,
   });
   return {
     take: { add: put("add"), replace: put("replace"), ...namingActions(desk, slot, doors.own, carrying) },
+    structure,
     ease: easing ? () => desk.edit(easing) : null,
     duplicate,
     remove,

@@ -3,6 +3,7 @@
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
 import type { Doors } from "./desk-doors";
+import type { Structure } from "./structure-actions";
 import type { Desk } from "./use-desk";
 
 interface Doing {
@@ -12,6 +13,7 @@ interface Doing {
   readonly stepSlot: (by: -1 | 1) => void;
   readonly stepBlock: (by: -1 | 1) => void;
   readonly reorder: (by: -1 | 1) => void;
+  readonly structure: Structure;
   readonly desk: Desk;
   readonly doors: Doors;
 }
@@ -46,6 +48,13 @@ export function useDeskKeys(doing: Doing): void {
       "$mod+KeyY": key((at) => at.desk.redo(), true),
       "Alt+ArrowUp": key((at) => at.reorder(-1), true),
       "Alt+ArrowDown": key((at) => at.reorder(1), true),
+      "Alt+Shift+ArrowUp": key((at) => at.structure.earlier?.(), true),
+      "Alt+Shift+ArrowDown": key((at) => at.structure.later?.(), true),
+      "Shift+D": key((at) => at.structure.twice?.()),
+      s: key((at) => at.structure.split?.()),
+      j: key((at) => at.structure.join?.()),
+      "Shift+ArrowUp": key((at) => at.doors.marks.extendBy(-1)),
+      "Shift+ArrowDown": key((at) => at.doors.marks.extendBy(1)),
       ArrowUp: key((at) => at.stepSlot(-1)),
       ArrowDown: key((at) => at.stepSlot(1)),
       ArrowLeft: key((at) => at.stepBlock(-1)),
@@ -64,7 +73,9 @@ export function useDeskKeys(doing: Doing): void {
       v: key((at) => at.doors.tryFix()),
       y: key((at) => at.doors.takeFix()),
       Escape: (event) => {
-        if (!isTyping(event)) now.current.doors.leaveFix();
+        if (isTyping(event)) return;
+        now.current.doors.marks.clear();
+        now.current.doors.leaveFix();
       },
       w: key((at) => at.doors.because()),
       p: key((at) => at.doors.paste()),

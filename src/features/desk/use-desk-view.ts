@@ -12,6 +12,8 @@ type Opened = "keys" | "fit" | "order" | "paste" | MovePick;
 /** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
 export function useDeskView() {
   const [opened, setOpened] = useState<Opened | null>(null);
+  /** What the dialog for a plan begins with. */
+  const [plan, setPlan] = useState("");
   const [more, setMore] = useState(false);
   const [view, setView] = useState<"score" | "room">("score");
   // Back from somebody's home the room is open as it was.
@@ -24,8 +26,18 @@ export function useDeskView() {
   return {
     opened,
     open: setOpened,
+    plan,
+    /** A pasted text of which not all is certain. */
+    reviewPlan: (text: string) => {
+      setPlan(text);
+      setOpened("paste");
+    },
     /** For a dialog that opens and shuts one thing. */
-    shutting: (open: boolean) => !open && setOpened(null),
+    shutting: (open: boolean) => {
+      if (open) return;
+      setOpened(null);
+      setPlan("");
+    },
     more,
     toggleMore: () => setMore((on) => !on),
     room: view === "room",

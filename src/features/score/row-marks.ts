@@ -38,6 +38,8 @@ export interface MarksContext {
   readonly doc: ClassDoc;
   readonly faces: ReadonlyMap<string, SlotFace>;
   readonly selectedSlot: string | null;
+  /** Others that are chosen with it. */
+  readonly marked?: ReadonlySet<string>;
   readonly below: Below;
   /** Effort every five seconds, or null. */
   readonly curve: readonly number[] | null;
@@ -66,6 +68,10 @@ function beginsLaterRound({ round, side }: Segment, face: SlotFace | undefined):
   return round !== null && round > 1 && face?.number === 1 && side !== "right";
 }
 
+function isChosenIn({ slot }: Segment, { selectedSlot, marked }: MarksContext): boolean {
+  return slot !== null && (slot === selectedSlot || marked?.has(slot) === true);
+}
+
 /** The label over a bar: number, side, and in the first round its name; and the round under the first bar. */
 function barLabels(stretch: RowStretch, effort: number, context: MarksContext): RowLabel[] {
   const { segment } = stretch;
@@ -81,7 +87,7 @@ function barLabels(stretch: RowStretch, effort: number, context: MarksContext): 
   const top = Math.min(topAt(segment, effort, 0, m), topAt(segment, effort, 0.5, m));
   const x = round(stretch.from * m.pxPerSecond);
   const key = String(stretch.index);
-  const tone = segment.slot !== null && segment.slot === context.selectedSlot ? "strong" : "ink";
+  const tone = isChosenIn(segment, context) ? "strong" : "ink";
   const labels: RowLabel[] = text ? [{ key, x, y: round(top - 2.5), text, tone, middle: false }] : [];
   if (beginsLaterRound(segment, face) && room > 14) {
     labels.push({
@@ -203,7 +209,7 @@ const drawGap: Draw = (stretch, context, into) => {
 const drawWork: Draw = (stretch, context, into) => {
   const { segment } = stretch;
   const effort = effortOf(segment, context);
-  const isChosen = segment.slot !== null && segment.slot === context.selectedSlot;
+  const isChosen = isChosenIn(segment, context);
   const [sure, open] = splitAtShortest(stretch);
   into[isChosen ? "chosen" : "bars"] += barPath(sure, effort, context.m);
   if (open) into[isChosen ? "softChosen" : "soft"].push(barPath(open, effort, context.m));

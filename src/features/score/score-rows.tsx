@@ -1,5 +1,5 @@
 "use client";
-import { memo, useMemo } from "react";
+import { memo, useMemo, useRef } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { blockShape } from "@/core/class/sentence";
 import { resolveAt } from "@/core/score/resolve";
@@ -25,6 +25,12 @@ interface Props {
   readonly selectedBlock: string | null;
   readonly selectedSlot: string | null;
   readonly onSelect: (block: string, slot: string | null) => void;
+  /** Several that are chosen together. */
+  readonly marked?: ReadonlySet<string>;
+  /** With Shift: up to this one. */
+  readonly onExtend?: (slot: string) => void;
+  /** The moves of a stretch of time that was drawn over, in the order of the class. */
+  readonly onStretch?: (slots: readonly string[]) => void;
   readonly below?: Below;
   /** Estimated effort every five seconds, drawn over the rows. */
   readonly curve?: readonly number[] | null;
@@ -39,10 +45,21 @@ function secondAt(event: React.MouseEvent<SVGSVGElement>): number | null {
   return into < 0 || into >= ROW_SECONDS ? null : Math.floor(y / ROW) * ROW_SECONDS + into;
 }
 
+/** A press that moves further than this over the score draws a stretch. */
+const DRAWN_SECONDS = 8;
+const NONE: ReadonlySet<string> = new Set();
+
+/** The slots with a piece between two seconds, in the order of the class. */
+function slotsBetween({ segments }: Score, from: number, to: number): readonly string[] {
+  const within = segments.filter(({ kind, start, end }) => kind === "work" && end > from && start < to);
+  return [...new Set(within.flatMap(({ slot }) => slot ?? []))];
+}
+
 /** The class drawn to scale in time: five minutes a row, wrapped like text. */
 export function ScoreRows(props: Props) {
   const words = useWords();
   const { doc, score, selectedBlock, selectedSlot, onSelect, below = NOTHING_BELOW, curve = null } = props;
+  const { marked = NONE } = props;
   const faces = useMemo(() => slotFaces(doc), [doc]);
   const rows = useMemo(() => scoreRows(score.segments, ROW_SECONDS), [score]);
   const titles = useMemo(
@@ -51,10 +68,21 @@ export function ScoreRows(props: Props) {
     [doc, words],
   );
   const titleRows = useMemo(() => rowsForTitles(rows), [rows]);
+  const began = useRef<number | null>(null);
   const select = (event: React.MouseEvent<SVGSVGElement>) => {
     const second = secondAt(event);
-    const position = second === null ? null : resolveAt(score.segments, second);
-    if (position) onSelect(position.segment.block, position.segment.slot);
+    const from = began.current;
+    began.current = null;
+    if (second === null) return;
+    if (from !== null && Math.abs(second - from) > DRAWN_SECONDS) {
+      props.onStretch?.(slotsBetween(score, Math.min(from, second), Math.max(from, second)));
+      return;
+    }
+    const position = resolveAt(score.segments, second);
+    if (!position) return;
+    const { block, slot } = position.segment;
+    if (event.shiftKey && slot !== null) props.onExtend?.(slot);
+    else onSelect(block, slot);
   };
   const label =
     `Score of ${clockText(score.seconds.plan)}: ${score.pieces} pieces in ${doc.blocks.length} blocks, ` +
@@ -67,6 +95,11 @@ export function ScoreRows(props: Props) {
       aria-label={label}
       viewBox={`0 0 ${GUTTER + WIDTH + 2} ${Math.max(1, rows.length) * ROW + 4}`}
       className="block w-full cursor-pointer select-none"
+      onMouseDown={(event) => {
+        // With Shift no text is selected on the way.
+        if (event.shiftKey) event.preventDefault();
+        began.current = secondAt(event);
+      }}
       onClick={select}
       data-total={score.seconds.plan}
     >
@@ -76,6 +109,7 @@ export function ScoreRows(props: Props) {
           doc,
           faces,
           selectedSlot,
+          marked,
           below,
           curve,
           rowSeconds: ROW_SECONDS,

@@ -28,10 +28,19 @@ export function FromEarlier(props: {
           {title || (role === "talk" ? "Talk" : "Block")}
         </label>
       ))}
-      <label className="ml-auto flex items-center gap-1.5 font-semibold">
-        <input type="checkbox" checked={step} onChange={(event) => onTake(blocks, event.target.checked)} />a
-        step up from it
-      </label>
+      <span className="ml-auto flex items-center gap-1.5">
+        {([false, true] as const).map((further) => (
+          <button
+            key={`${further}`}
+            type="button"
+            aria-pressed={step === further}
+            className="min-h-6 border border-hairline px-1.5 leading-tight aria-pressed:border-ink aria-pressed:bg-marker"
+            onClick={() => onTake(blocks, further)}
+          >
+            {further ? "a step up from it" : "the same for this room"}
+          </button>
+        ))}
+      </span>
     </fieldset>
   );
 }

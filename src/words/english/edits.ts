@@ -47,6 +47,8 @@ export const editName = {
   fit: "the fit to a length",
   work: "the seconds of work",
   reps: "the reps",
+  several: "several moves together",
+  reshape: "another shape of a block",
 } as const satisfies Record<EditName, string>;
 
 export const editList = {

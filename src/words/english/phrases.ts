@@ -1,5 +1,6 @@
 /** Pieces of text that are put together of values, in English. */
 
+import type { Shape } from "../../core/class/reshape";
 import type { NumberKey } from "../../core/class/sentence";
 import type { Note } from "../../core/notation/note";
 import type { OrderCause } from "../../core/shape/order-costs";
@@ -276,3 +277,14 @@ export const putEffect = {
   noSets: "No hard set more or less",
   pushPull: "Push to pull {push} : {pull}, now {pushNow} : {pullNow}",
 } as const;
+
+/** What a block can be turned into. */
+export const reshape = {
+  circuit: "A circuit",
+  "straight-sets": "Straight sets",
+  windows: "A set every minute",
+  "as-many-rounds": "As many rounds as possible",
+  ladders: "Ladders",
+  supersets: "Supersets, two by two",
+  "one-by-one": "Each move by itself",
+} as const satisfies Record<Shape, string>;

@@ -1,0 +1,78 @@
+"use client";
+/** The Desk's clipboard: a block as text, so that it pastes into another class and into a mail alike. */
+import { useEffect, useRef } from "react";
+import { toast } from "sonner";
+import { addBlocks } from "@/core/class/add-blocks";
+import { removeBlock } from "@/core/class/commands";
+import { idAfter } from "@/core/class/edits";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { printBlocks } from "@/core/notation/print-plan";
+import { readPlan } from "@/core/notation/read-plan";
+import type { Desk } from "./use-desk";
+
+interface Doing {
+  readonly desk: Desk;
+  /** A dialog has the keys. */
+  readonly quiet: boolean;
+  /** What isn't certain of a pasted text is looked at first. */
+  readonly review: (text: string) => void;
+}
+
+/** Text that is selected, or a field that is typed into, keeps the clipboard to itself. */
+function isElsewhere(event: ClipboardEvent): boolean {
+  const { target } = event;
+  const typing =
+    target instanceof HTMLElement && (target.matches("input, select, textarea") || target.isContentEditable);
+  return typing || (event.type !== "paste" && (window.getSelection()?.toString() ?? "") !== "");
+}
+
+function copied({ desk }: Doing, event: ClipboardEvent): void {
+  const block = desk.doc.blocks.find(({ id }) => id === desk.selection.block);
+  if (!block) return;
+  event.preventDefault();
+  event.clipboardData?.setData("text/plain", printBlocks(desk.doc, [block], LIBRARY_BOOK));
+  const title = block.title || "The block";
+  if (event.type === "copy") {
+    toast.success(`${title} is copied as text.`);
+    return;
+  }
+  if (desk.doc.blocks.length < 2) {
+    toast.error("It is copied; the last block of a class stays.");
+    return;
+  }
+  desk.edit(removeBlock(desk.doc, block));
+  toast.success(`${title} is cut.`);
+}
+
+function pasted({ desk, review }: Doing, event: ClipboardEvent): void {
+  const text = event.clipboardData?.getData("text/plain") ?? "";
+  if (text.trim() === "") return;
+  event.preventDefault();
+  const { doc, notes } = readPlan(text, LIBRARY_BOOK, { stance: desk.doc.stance });
+  if (!doc || notes.some(({ code }) => code !== "no-dose")) {
+    review(text);
+    return;
+  }
+  const before = idAfter(desk.doc.blocks, desk.selection.block);
+  desk.edit(addBlocks(desk.doc, doc.blocks, before, doc.moves));
+  toast.success(doc.blocks.length === 1 ? "1 block is put in." : `${doc.blocks.length} blocks are put in.`);
+}
+
+export function useDeskClipboard(doing: Doing): void {
+  const now = useRef(doing);
+  now.current = doing;
+  useEffect(() => {
+    const take = (run: (at: Doing, event: ClipboardEvent) => void) => (event: ClipboardEvent) => {
+      if (!now.current.quiet && !isElsewhere(event)) run(now.current, event);
+    };
+    const [copy, paste] = [take(copied), take(pasted)];
+    window.addEventListener("copy", copy);
+    window.addEventListener("cut", copy);
+    window.addEventListener("paste", paste);
+    return () => {
+      window.removeEventListener("copy", copy);
+      window.removeEventListener("cut", copy);
+      window.removeEventListener("paste", paste);
+    };
+  }, []);
+}

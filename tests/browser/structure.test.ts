@@ -1,0 +1,198 @@
+/** Rebuilding a class: blocks and moves put elsewhere, other shapes, several at once, the clipboard. */
+import { By, Key } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { type ClassDoc, slotsOf } from "../../src/core/class/document";
+import { LIBRARY_BOOK } from "../../src/core/moves/library";
+import { scoreOf } from "../../src/core/score/score";
+import { clockText } from "../../src/core/units";
+import {
+  accessible,
+  type DemoStudio,
+  demoStudio,
+  named,
+  open,
+  press,
+  read,
+  see,
+  seeText,
+  useSession,
+} from "../shared/app";
+import { type Browser, openBrowser } from "../shared/browser";
+import { ADDRESS, ask } from "../shared/http";
+
+let browser: Browser;
+let studio: DemoStudio;
+const driver = () => browser.driver;
+
+beforeAll(async () => {
+  browser = await openBrowser();
+  studio = await demoStudio();
+  await useSession(driver(), studio.cookie);
+});
+afterAll(() => browser?.close());
+
+const click = async (css: string, name: string) => (await named(driver(), css, name)).click();
+async function stored(): Promise<ClassDoc> {
+  await see(
+    driver(),
+    "saved",
+    async () => (await read(driver(), "header [role=status]", "text")) === "saved",
+  );
+  const id = (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
+  const reply = await ask({ cookie: studio.cookie, origin: ADDRESS }, "GET", `/api/classes/${id}/file`);
+  return JSON.parse(reply.text) as ClassDoc;
+}
+const titles = async () => (await stored()).blocks.map(({ title }) => title);
+const movesIn = async (at: number) => slotsOf((await stored()).blocks[at] as never).map(({ move }) => move);
+const becomes = (what: string, look: () => Promise<unknown>, value: unknown) =>
+  see(driver(), what, async () => JSON.stringify(await look()) === JSON.stringify(value));
+/** What is shown is what the core says of what is stored. */
+const totalIsTheCores = async () => {
+  const plan = scoreOf(await stored(), LIBRARY_BOOK).seconds.plan;
+  expect(await read(driver(), "[data-testid=total]", "text")).toBe(clockText(plan));
+};
+async function openClass(title: string): Promise<void> {
+  await open(driver(), "/classes");
+  await click("main a", title);
+  await see(
+    driver(),
+    "the Desk",
+    async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
+  );
+}
+const held = (keys: readonly string[], key: string) =>
+  keys
+    .reduce((now, own) => now.keyDown(own), driver().actions())
+    .sendKeys(key)
+    .perform()
+    .then(() => driver().actions().clear());
+const undo = () => held([Key.CONTROL], "z");
+
+describe("blocks and moves", () => {
+  test("go earlier and later, are done twice, cut in two and joined, by key; each is one step back", async () => {
+    await openClass("Gale warning");
+    const before = await titles();
+    const moves = await movesIn(1);
+    await held([Key.ALT, Key.SHIFT], Key.ARROW_DOWN);
+    const later = before.with(1, before[2] as string).with(2, before[1] as string);
+    await becomes("the circuit later", titles, later);
+    await undo();
+    await becomes("as it was", titles, before);
+    await held([Key.SHIFT], "D");
+    await becomes("it twice", titles, before.toSpliced(2, 0, before[1] as string));
+    await totalIsTheCores();
+    await undo();
+    await click("[data-move-name]", "Skater hop");
+    await press(driver(), Key.ESCAPE);
+    await press(driver(), "s");
+    await becomes("two halves", () => movesIn(1), moves.slice(0, 2));
+    await becomes("the other half", () => movesIn(2), moves.slice(2));
+    await press(driver(), Key.ARROW_LEFT);
+    await press(driver(), "j");
+    await becomes("one again", () => movesIn(1), moves);
+    await totalIsTheCores();
+  });
+
+  test("a move goes over the edge of its block, and a block into another shape and back", async () => {
+    await openClass("Gale warning");
+    const [moves, next] = [await movesIn(1), await movesIn(2)];
+    await click("[data-move-name]", "Backpack hinge");
+    await press(driver(), Key.ESCAPE);
+    await held([Key.ALT], Key.ARROW_DOWN);
+    await becomes("it in the next block", () => movesIn(2), [moves.at(-1), ...next]);
+    await undo();
+    await becomes("it back", () => movesIn(1), moves);
+    const before = await stored();
+    await click("button", "Turn Quay circuit into");
+    await accessible(driver());
+    await click("[role=menuitem]", "Supersets");
+    await becomes("pairs", () => movesIn(1), moves.slice(0, 2));
+    await totalIsTheCores();
+    await click("button", "Turn Quay circuit into");
+    await click("[role=menuitem]", "A circuit");
+    await becomes("the circuit", () => movesIn(1), moves);
+    const after = await stored();
+    expect(after.blocks.map(({ id: _id, ...rest }) => rest)).toEqual(
+      before.blocks.map(({ id: _id, ...rest }) => rest),
+    );
+    await click("button", "Rearrange Quay circuit");
+    await click("[role=menuitem]", "The block earlier");
+    await becomes("it first", async () => (await titles())[0], "Quay circuit");
+    await undo();
+  });
+});
+
+describe("several moves at once", () => {
+  test("chosen by Shift and by a stretch of time, changed in one step, and copied", async () => {
+    await openClass("Gale warning");
+    const doses = async () => slotsOf((await stored()).blocks[1] as never).map(({ dose }) => dose);
+    const before = await doses();
+    await click("[data-slot-line] td:nth-child(2)", "1");
+    for (let n = 0; n < 2; n += 1) await held([Key.SHIFT], Key.ARROW_DOWN);
+    await seeText(driver(), "3 moves in 1 block");
+    await accessible(driver());
+    await click("button", "Work less: 5 s");
+    await becomes("three shorter", async () => (await doses())[0], { seconds: 35 });
+    expect((await doses()).slice(3)).toEqual(before.slice(3));
+    await undo();
+    await becomes("as it was", doses, before);
+    const rest = await named(driver(), "input", "All rests");
+    await rest.sendKeys("20s", Key.ENTER);
+    await becomes(
+      "their rests",
+      async () =>
+        slotsOf((await stored()).blocks[1] as never)
+          .slice(0, 4)
+          .map((slot) => slot.rest ?? null),
+      [20, 20, 20, null],
+    );
+    await press(driver(), Key.TAB);
+    await click("button", "Only one again");
+    await seeText(driver(), "rounds of");
+    // From the first piece of the third row to its end.
+    const score = await driver().findElement(By.css("svg[data-total]"));
+    const { width } = await score.getRect();
+    const at = (x: number, y: number) => ({ origin: score, x: Math.round(x - width / 2), y });
+    const { height } = await score.getRect();
+    const row = Math.round(-height / 2 + 2.6 * 53 * (width / 944));
+    await driver()
+      .actions()
+      .move(at(width * 0.4, row))
+      .press()
+      .move(at(width * 0.9, row))
+      .release()
+      .perform();
+    await seeText(driver(), "moves in");
+    await driver().actions().sendKeys(Key.ESCAPE).perform();
+    await seeText(driver(), "rounds of");
+    await totalIsTheCores();
+  });
+
+  test("a block is copied as text and pasted into another class", async () => {
+    await openClass("Gale warning");
+    await press(driver(), Key.ARROW_RIGHT);
+    const text = await driver().executeScript<string>(
+      `const data = new DataTransfer();
+       document.body.dispatchEvent(new ClipboardEvent("copy", { clipboardData: data, bubbles: true, cancelable: true }));
+       return data.getData("text/plain");`,
+    );
+    expect(text).toContain("## ");
+    await openClass("Quay intervals");
+    const paste = (own: string) =>
+      driver().executeScript(
+        `const data = new DataTransfer();
+         data.setData("text/plain", arguments[0]);
+         document.body.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));`,
+        own,
+      );
+    const before = (await stored()).blocks.length;
+    await paste(text);
+    await becomes("one more", async () => (await stored()).blocks.length, before + 1);
+    await totalIsTheCores();
+    // What isn't certain is looked at first.
+    await paste("3 rounds 40/20: squat, gobet sqat holt");
+    await seeText(driver(), "No move is called");
+    expect((await stored()).blocks).toHaveLength(before + 1);
+    await press(driver(), Key.ESCAPE);
+  });
+});
