@@ -103,20 +103,20 @@ describe("blocks and moves", () => {
     await undo();
     await becomes("it back", () => movesIn(1), moves);
     const before = await stored();
-    await click("button", "Turn Quay circuit into");
+    await click("button", "Turn it into: Quay circuit");
     await accessible(driver());
     await click("[role=menuitem]", "Supersets");
     await becomes("pairs", () => movesIn(1), moves.slice(0, 2));
     await totalIsTheCores();
-    await click("button", "Turn Quay circuit into");
+    await click("button", "Turn it into: Quay circuit");
     await click("[role=menuitem]", "A circuit");
     await becomes("the circuit", () => movesIn(1), moves);
     const after = await stored();
     expect(after.blocks.map(({ id: _id, ...rest }) => rest)).toEqual(
       before.blocks.map(({ id: _id, ...rest }) => rest),
     );
-    await click("button", "Rearrange Quay circuit");
-    await click("[role=menuitem]", "The block earlier");
+    await click("button", "This block: Quay circuit");
+    await click("[role=menuitem]", "Earlier");
     await becomes("it first", async () => (await titles())[0], "Quay circuit");
     await undo();
   });

@@ -10,7 +10,6 @@ import { Menu, MenuItem } from "@/ui/menu";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Backwards } from "./backwards";
 import { LengthLine } from "./length-line";
-import type { Structure } from "./structure-actions";
 import { SaveWord } from "./unsaved-line";
 import type { Desk } from "./use-desk";
 import type { useDeskActions } from "./use-desk-actions";
@@ -87,66 +86,83 @@ export function BlockActions(props: {
   const { desk, block, actions, more, onMore, onAdd, onOrder, onPaste } = props;
   return (
     <div className="mt-2 flex flex-wrap gap-x-1">
-      <Button look="bare" disabled={!desk.selection.slot} aria-expanded={more} onClick={onMore}>
+      <Button
+        look="bare"
+        className="px-2"
+        disabled={!desk.selection.slot}
+        aria-expanded={more}
+        onClick={onMore}
+      >
         {more ? "Less of this move" : "More of this move"}
       </Button>
-      <Button look="bare" onClick={onAdd}>
+      <Button look="bare" className="px-2" onClick={onAdd}>
         Add a move
       </Button>
-      <Button look="bare" disabled={!desk.selection.slot} onClick={actions.duplicate}>
-        Copy this move
-      </Button>
-      <Button look="bare" disabled={!actions.canRemove} onClick={actions.remove}>
-        Remove this move
-      </Button>
-      <Button look="bare" disabled={slotsOf(block).length < 2} onClick={onOrder}>
+      {desk.selection.slot && <ActsMenu word="This move" of={block} acts={moveActs(actions)} />}
+      <Button look="bare" className="px-2" disabled={slotsOf(block).length < 2} onClick={onOrder}>
         Best order
       </Button>
       <Button
         look="bare"
+        className="px-2"
         disabled={actions.ease === null}
         title="An easier way for each of its moves that has none"
         onClick={() => actions.ease?.()}
       >
         Ease this block
       </Button>
-      <Rearrange structure={actions.structure} block={block.title} />
+      <ActsMenu word="This block" of={block} acts={blockActs(actions, desk)} />
       {slotsOf(block).length > 0 && (
-        <Menu label={`Turn ${block.title || "the block"} into`} button={<MenuWord>Turn it into</MenuWord>}>
+        <Menu
+          label={`Turn it into: ${block.title || "the block"}`}
+          button={<MenuWord>Turn it into</MenuWord>}
+        >
           <Shapes desk={desk} block={block} />
         </Menu>
       )}
-      <Button look="bare" onClick={actions.addBlock}>
+      <Button look="bare" className="px-2" onClick={actions.addBlock}>
         Add a block
       </Button>
-      <Button look="bare" onClick={onPaste}>
+      <Button look="bare" className="px-2" onClick={onPaste}>
         Paste a plan
-      </Button>
-      <Button look="bare" disabled={desk.doc.blocks.length < 2} onClick={actions.removeBlock}>
-        Remove this block
       </Button>
     </div>
   );
 }
 
-const ACTS = [
-  ["earlier", "The block earlier"],
-  ["later", "The block later"],
-  ["twice", "The block twice"],
-  ["split", "Cut it in two before this move"],
-  ["join", "Join it with the next"],
-  ["intoBefore", "This move into the block before"],
-  ["intoNext", "This move into the next block"],
-] as const satisfies readonly (readonly [keyof Structure, string])[];
+type Act = readonly [words: string, run: (() => void) | null];
 
-/** Where the block and its move stand: what can be done of it now. */
-function Rearrange({ structure, block }: { readonly structure: Structure; readonly block: string }) {
-  const open = ACTS.filter(([act]) => structure[act] !== null);
+const moveActs = ({ structure, duplicate, remove, canRemove }: Actions): readonly Act[] => [
+  ["Do it twice", duplicate],
+  ["Into the block before", structure.intoBefore],
+  ["Into the next block", structure.intoNext],
+  ["Remove it", canRemove ? remove : null],
+];
+
+const blockActs = ({ structure, removeBlock }: Actions, { doc }: Desk): readonly Act[] => [
+  ["Earlier", structure.earlier],
+  ["Later", structure.later],
+  ["Do it twice", structure.twice],
+  ["Cut it in two before this move", structure.split],
+  ["Join it with the next", structure.join],
+  ["Remove it", doc.blocks.length > 1 ? removeBlock : null],
+];
+
+/** What can be done now with the block or its selected move, behind one word. */
+function ActsMenu(props: {
+  readonly word: "This move" | "This block";
+  readonly of: Block;
+  readonly acts: readonly Act[];
+}) {
+  const open = props.acts.flatMap(([words, run]) => (run ? [{ words, run }] : []));
   if (open.length === 0) return null;
   return (
-    <Menu label={`Rearrange ${block}`} button={<MenuWord>Rearrange</MenuWord>}>
-      {open.map(([act, words]) => (
-        <MenuItem key={act} onChoose={() => structure[act]?.()}>
+    <Menu
+      label={`${props.word}: ${props.of.title || "without a title"}`}
+      button={<MenuWord>{props.word}</MenuWord>}
+    >
+      {open.map(({ words, run }) => (
+        <MenuItem key={words} onChoose={run}>
           {words}
         </MenuItem>
       ))}
@@ -157,7 +173,7 @@ function Rearrange({ structure, block }: { readonly structure: Structure; readon
 /** A menu among the words of the line. */
 function MenuWord({ children }: { readonly children: string }) {
   return (
-    <span className="px-3 py-1.5 font-semibold leading-none underline decoration-hairline underline-offset-4">
+    <span className="px-2 py-1.5 font-semibold leading-none underline decoration-hairline underline-offset-4">
       {children}
     </span>
   );
