@@ -8,6 +8,8 @@ export interface DeviceChoices {
   readonly stillness: boolean;
   /** Whether Teach begins with its sounds on. */
   readonly sounds: boolean;
+  /** Whether single letters are keys on the Desk: who speaks into a field or misses keys switches them off. */
+  readonly letters: boolean;
 }
 
 export const DEVICE_DEFAULTS: DeviceChoices = {
@@ -15,6 +17,7 @@ export const DEVICE_DEFAULTS: DeviceChoices = {
   contrast: false,
   stillness: false,
   sounds: true,
+  letters: true,
 };
 
 const KEY = "brontle.device";

@@ -31,3 +31,30 @@ export function keep(key: string, value: unknown): void {
     // Private windows may forbid it; the server has the truth all the same.
   }
 }
+
+/** The same for this tab alone, for as long as it is open: over a reload, and gone with the tab. */
+export function keptHere(key: string): unknown {
+  try {
+    const text = window.sessionStorage.getItem(key);
+    return text === null ? null : JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+/** Keeps a value for this tab. One that is too large is forgotten. */
+export function keepHere(key: string, value: unknown): void {
+  try {
+    window.sessionStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    forgetHere(key);
+  }
+}
+
+function forgetHere(key: string): void {
+  try {
+    window.sessionStorage.removeItem(key);
+  } catch {
+    // As for `keep`.
+  }
+}

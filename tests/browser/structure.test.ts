@@ -91,6 +91,12 @@ describe("blocks and moves", () => {
     await press(driver(), "j");
     await becomes("one again", () => movesIn(1), moves);
     await totalIsTheCores();
+    // Over a reload what was done can still be taken back, step by step.
+    await driver().navigate().refresh();
+    await click("button", "Undo");
+    await becomes("two halves", () => movesIn(1), moves.slice(0, 2));
+    await click("button", "Redo");
+    await becomes("one again", () => movesIn(1), moves);
   });
 
   test("a move goes over the edge of its block, and a block into another shape and back", async () => {
@@ -194,5 +200,32 @@ describe("several moves at once", () => {
     await seeText(driver(), "No move is called");
     expect((await stored()).blocks).toHaveLength(before + 1);
     await press(driver(), Key.ESCAPE);
+  });
+});
+
+describe("reading it otherwise", () => {
+  test("the whole class is a table, line by line to its end", async () => {
+    await openClass("Gale warning");
+    await press(driver(), "x");
+    await seeText(driver(), "Everything that the score draws");
+    await accessible(driver());
+    const rows = await driver().executeScript<string[][]>(
+      "return [...document.querySelectorAll('[role=dialog] tbody tr')].map((row) => [...row.cells].map((cell) => cell.innerText));",
+    );
+    const score = scoreOf(await stored(), LIBRARY_BOOK);
+    expect(rows).toHaveLength(score.segments.length);
+    expect(rows.at(-1)?.[0]).toBe(clockText(score.segments.at(-1)?.start ?? 0));
+    await press(driver(), Key.ESCAPE);
+  });
+
+  test("letters can be switched off, and are no keys then", async () => {
+    await open(driver(), "/settings");
+    await click("label", "Single letters are keys on the Desk");
+    await openClass("Gale warning");
+    await press(driver(), "x", "a");
+    await driver().sleep(300);
+    expect(await driver().findElements(By.css("[role=dialog]"))).toHaveLength(0);
+    await open(driver(), "/settings");
+    await click("label", "Single letters are keys on the Desk");
   });
 });

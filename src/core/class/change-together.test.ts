@@ -9,6 +9,7 @@ import { checkClass } from "./check-class";
 import { type ClassDoc, dosesOf, slotsOf } from "./document";
 import { rowOf, spanOf } from "./dose-kinds";
 import { applyEdit, invert } from "./edits";
+import { isEdit } from "./read-edit";
 
 const arbChange: fc.Arbitrary<Change> = fc.oneof(
   fc.record({ do: fc.constantFrom("work" as const, "reps" as const), by: fc.constantFrom(-5, -1, 1, 5) }),
@@ -110,6 +111,24 @@ describe("several moves together", () => {
         expect(back).toEqual({ ok: true, value: own });
       }),
     );
+  });
+
+  test("a change of very many moves can be sent", () => {
+    const many = classOf(
+      Array.from({ length: 12 }, () =>
+        rounds(
+          2,
+          Array.from({ length: 40 }, () => slot("plank", { hold: 20 })),
+        ),
+      ),
+    );
+    const edit = changeTogether(many, new Set(allIds(many)), { do: "work", by: 5 }, LIBRARY_BOOK);
+    expect(isEdit(JSON.parse(JSON.stringify(edit)))).toBe(true);
+    const next = edit && applyEdit(many, edit);
+    expect(
+      next?.ok &&
+        next.value.blocks.flatMap(slotsOf).every(({ dose }) => JSON.stringify(dose) === '{"hold":25}'),
+    ).toBe(true);
   });
 
   test("seconds never fall below five, nor reps below one", () => {

@@ -112,6 +112,15 @@ function removals(doc: ClassDoc, chosen: readonly ChosenIn[]): readonly Edit[] {
   ];
 }
 
+/** An edit of many parts is sent in parts of so many. */
+const MOST_PARTS = 150;
+
+function inParts(edits: readonly Edit[]): readonly Edit[] {
+  if (edits.length <= MOST_PARTS) return edits;
+  const count = Math.ceil(edits.length / MOST_PARTS);
+  return Array.from({ length: count }, (_, i) => together(edits.slice(i * MOST_PARTS, (i + 1) * MOST_PARTS)));
+}
+
 /** The edit that changes all chosen moves in one step; null where nothing of them changes. */
 export function changeTogether(
   doc: ClassDoc,
@@ -139,7 +148,7 @@ export function changeTogether(
         return removals(doc, chosen);
     }
   })();
-  return edits.length === 0 ? null : together(edits, "several");
+  return edits.length === 0 ? null : together(inParts(edits), "several");
 }
 
 /** The chosen moves as blocks of their own, to be copied. */

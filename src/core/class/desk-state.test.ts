@@ -2,7 +2,15 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
 import { carrySlot, removeBlock, setBlock, setClass, setSlot } from "./commands";
-import { type DeskAction, type DeskState, deskAfter, isUnsaved, openDesk } from "./desk-state";
+import {
+  type DeskAction,
+  type DeskState,
+  deskAfter,
+  isUnsaved,
+  openDesk,
+  soundSteps,
+  stepsOf,
+} from "./desk-state";
 import { type Block, type ClassDoc, type Slot, slotsOf } from "./document";
 import type { Edit } from "./edits";
 import { applyChecked } from "./history";
@@ -28,6 +36,41 @@ function someEdit(now: ClassDoc, n: number): Edit {
 }
 
 describe("the Desk", () => {
+  test("knows over a reload what can be taken back and done again, and takes nobody else's for its own", () => {
+    const numbers = fc.array(fc.nat(40), { minLength: 1, maxLength: 12 });
+    fc.assert(
+      fc.property(numbers, fc.nat(6), (list, undos) => {
+        let state = list.reduce((now, n) => edit(now, someEdit(now.history.doc, n)), openDesk(doc, 1));
+        for (let n = 0; n < undos; n += 1) state = on(state, { do: "undo", id: crypto.randomUUID() });
+        expect(stepsOf(state) === null).toBe(state.pending.length > 0);
+        const sent = state.pending.map(({ id }) => id);
+        const done = on(state, { do: "saved", sent, revision: 9, doc: null });
+        const steps = soundSteps(JSON.parse(JSON.stringify(stepsOf(done))));
+        if (!steps) throw new Error("no steps");
+        const again = on(openDesk(done.history.doc, 9), { do: "remember", steps });
+        const [a, b] = [done, again].map((now) => {
+          let own = now;
+          while (own.history.undo.length > 0) {
+            const next = on(own, { do: "undo", id: crypto.randomUUID() });
+            if (next.trouble) break;
+            own = next;
+          }
+          return own.history.doc;
+        });
+        expect(b).toEqual(a);
+        // Of another revision they are as good as none.
+        expect(on(openDesk(doc, 10), { do: "remember", steps }).history.undo).toEqual([]);
+      }),
+    );
+    for (const wrong of [
+      null,
+      {},
+      { revision: 1, undo: [{ op: "burn" }], redo: [] },
+      { revision: "1", undo: [], redo: [] },
+    ])
+      expect(soundSteps(wrong)).toBeNull();
+  });
+
   test("goes on pointing at the move wherever it stands, and at what is near where its block is gone", () => {
     const [first, main, last] = doc.blocks as [Block, Block, Block];
     const slot = slotsOf(first)[0] as Slot;

@@ -7,6 +7,7 @@ import { faultLine } from "../values/faults";
 import { type ClassDoc, findSlot, slotsOf } from "./document";
 import type { Edit } from "./edits";
 import { applyChecked, edited, type History, type Refusal, redone, startHistory, undone } from "./history";
+import { isEdit } from "./read-edit";
 
 export interface Selection {
   readonly block: string;
@@ -37,12 +38,42 @@ export interface DeskState {
   readonly trouble: string | null;
 }
 
+/** Steps to take back and to do again, the last one last; of the class at a revision. */
+export interface Steps {
+  readonly revision: number;
+  readonly undo: readonly Edit[];
+  readonly redo: readonly Edit[];
+}
+
+/** So many steps are remembered over a reload. */
+const MOST_STEPS = 300;
+
+/** What is to be remembered; null while something isn't saved, since that is done anew by itself. */
+export function stepsOf({
+  history,
+  pending,
+  revision,
+}: Pick<DeskState, "history" | "pending" | "revision">): Steps | null {
+  if (pending.length > 0) return null;
+  const last = (list: readonly Edit[]) => list.slice(-MOST_STEPS);
+  return { revision, undo: last(history.undo), redo: last(history.redo) };
+}
+
+/** Steps that were kept somewhere, where they are such; others are as good as none. */
+export function soundSteps(value: unknown): Steps | null {
+  const { revision, undo, redo } = (value ?? {}) as Partial<Steps>;
+  const isList = (list: unknown): list is readonly Edit[] => Array.isArray(list) && list.every(isEdit);
+  return typeof revision === "number" && isList(undo) && isList(redo) ? { revision, undo, redo } : null;
+}
+
 export type DeskAction =
   /** `id`: under which the edit goes to the server. `join`: it goes on with the last one. */
   | { readonly do: "edit"; readonly edit: Edit; readonly join: boolean; readonly id: string }
   | { readonly do: "undo" | "redo"; readonly id: string }
   | { readonly do: "select"; readonly selection: Selection }
   | { readonly do: "restore"; readonly pending: readonly PendingEdit[] }
+  /** What could be undone and done again before the page was opened anew. */
+  | { readonly do: "remember"; readonly steps: Steps }
   | { readonly do: "saving" }
   | { readonly do: "unsaved"; readonly save: Unsaved; readonly why: string }
   | {
@@ -103,6 +134,12 @@ function restored(state: DeskState, kept: readonly PendingEdit[], library: MoveB
   return pending.length > 0 ? { ...state, history, pending, save: "saving" } : state;
 }
 
+/** With the steps of before, where they are of the class as it stands and nothing was done since. */
+function remembered(state: DeskState, { revision, undo, redo }: Steps): DeskState {
+  const isFresh = state.history.undo.length === 0 && revision === state.revision;
+  return isFresh ? { ...state, history: { ...state.history, undo, redo } } : state;
+}
+
 /** After the server has taken some edits. Where others edited too, what isn't sent yet goes on top of theirs. */
 function saved(state: DeskState, action: Extract<DeskAction, { do: "saved" }>, library: MoveBook): DeskState {
   const pending = state.pending.filter((entry) => !action.sent.includes(entry.id));
@@ -146,6 +183,8 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
       };
     case "restore":
       return restored(state, action.pending, library);
+    case "remember":
+      return remembered(state, action.steps);
     case "saving":
       // Told until it is over: a try that goes on says nothing new.
       return UNSAVED.includes(state.save) ? state : { ...state, save: "saving" };

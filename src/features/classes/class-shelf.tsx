@@ -40,6 +40,7 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
       counts.set(each, (counts.get(each) ?? 0) + 1);
     return [...counts].sort(([a], [b]) => a.localeCompare(b, "en"));
   }, [classes, away]);
+  const allTags = useMemo(() => tags.map(([own]) => own), [tags]);
   const put = classes.filter(({ archived }) => archived).length;
   const shown = useMemo(
     () =>
@@ -94,12 +95,7 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
       ) : (
         <ul aria-label="Classes">
           {shown.map((entry) => (
-            <ClassRow
-              key={entry.id}
-              entry={entry}
-              longestSeconds={longest}
-              allTags={tags.map(([own]) => own)}
-            />
+            <ClassRow key={entry.id} entry={entry} longestSeconds={longest} allTags={allTags} />
           ))}
         </ul>
       )}

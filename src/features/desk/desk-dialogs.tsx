@@ -11,6 +11,7 @@ import { Plan } from "@/features/classes/paste-plan";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
 import { Dialog } from "@/ui/dialog";
+import { ClassTable } from "./class-table";
 import { isPick } from "./desk-doors";
 import { KeysDialog } from "./keys";
 import { MovePicker } from "./move-picker";
@@ -82,6 +83,7 @@ export function DeskDialogs(
         />
       )}
       <KeysDialog open={opened === "keys"} onOpenChange={shutting} />
+      <ClassTable open={opened === "table"} onOpenChange={shutting} doc={desk.doc} score={desk.score} />
     </>
   );
 }

@@ -22,6 +22,8 @@ export interface Doors {
   readonly marks: Marks;
   readonly because: () => void;
   readonly showFit: () => void;
+  /** The whole class as a table. */
+  readonly showTable: () => void;
   /** A typed plan put in behind the selected block; the class copied as one. */
   readonly paste: () => void;
   readonly copyText: () => void;

@@ -191,6 +191,7 @@ export function DeskScreen(props: Props) {
       review.ask(review.chosen);
     },
     showFit: () => view.open("fit"),
+    showTable: () => view.open("table"),
     paste: () => view.open("paste"),
     copyText: () => copyText(desk.doc),
     own: props.ownMoves,

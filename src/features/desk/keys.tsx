@@ -29,6 +29,7 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["P", "paste a plan behind this block"],
   ["C", "copy the class as text"],
   ["L", "fit to a length"],
+  ["X", "the whole class as a table, to be read line by line"],
   ["T", "teach"],
   ["?", "this list"],
 ];
@@ -48,6 +49,7 @@ export function KeysDialog(props: {
           </div>
         ))}
       </dl>
+      <p className="mt-4 text-quiet">Single letters can be switched off for this device in the settings.</p>
     </Dialog>
   );
 }

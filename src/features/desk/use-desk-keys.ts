@@ -2,6 +2,7 @@
 /** The Desk's keys. Single letters belong to whoever types into something. */
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
+import { deviceChoices } from "@/browser/device";
 import type { Doors } from "./desk-doors";
 import type { Structure } from "./structure-actions";
 import type { Desk } from "./use-desk";
@@ -37,6 +38,9 @@ export function useDeskKeys(doing: Doing): void {
         event.preventDefault();
         run(now.current);
       };
+    const letter: typeof key = (run) => (event) => {
+      if (deviceChoices().letters) key(run)(event);
+    };
     // The button or cell that has the focus keeps its own Enter.
     const enter = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLElement && event.target.matches("a, button, summary")) return;
@@ -50,9 +54,9 @@ export function useDeskKeys(doing: Doing): void {
       "Alt+ArrowDown": key((at) => at.reorder(1), true),
       "Alt+Shift+ArrowUp": key((at) => at.structure.earlier?.(), true),
       "Alt+Shift+ArrowDown": key((at) => at.structure.later?.(), true),
-      "Shift+D": key((at) => at.structure.twice?.()),
-      s: key((at) => at.structure.split?.()),
-      j: key((at) => at.structure.join?.()),
+      "Shift+D": letter((at) => at.structure.twice?.()),
+      s: letter((at) => at.structure.split?.()),
+      j: letter((at) => at.structure.join?.()),
       "Shift+ArrowUp": key((at) => at.doors.marks.extendBy(-1)),
       "Shift+ArrowDown": key((at) => at.doors.marks.extendBy(1)),
       ArrowUp: key((at) => at.stepSlot(-1)),
@@ -60,28 +64,29 @@ export function useDeskKeys(doing: Doing): void {
       ArrowLeft: key((at) => at.stepBlock(-1)),
       ArrowRight: key((at) => at.stepBlock(1)),
       Enter: enter,
-      a: key((at) => at.doors.pick("add")),
-      b: key((at) => at.addBlock()),
-      d: key((at) => at.duplicate()),
+      a: letter((at) => at.doors.pick("add")),
+      b: letter((at) => at.addBlock()),
+      d: letter((at) => at.duplicate()),
       Delete: key((at) => at.remove()),
       Backspace: key((at) => at.remove()),
-      n: key(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
-      m: key((at) => at.doors.showMore()),
-      r: key((at) => at.doors.showRoom()),
-      f: key((at) => at.doors.stepFinding(1)),
-      "Shift+F": key((at) => at.doors.stepFinding(-1)),
-      v: key((at) => at.doors.tryFix()),
-      y: key((at) => at.doors.takeFix()),
+      n: letter(() => document.querySelector<HTMLInputElement>("[data-number]")?.focus()),
+      m: letter((at) => at.doors.showMore()),
+      r: letter((at) => at.doors.showRoom()),
+      f: letter((at) => at.doors.stepFinding(1)),
+      "Shift+F": letter((at) => at.doors.stepFinding(-1)),
+      v: letter((at) => at.doors.tryFix()),
+      y: letter((at) => at.doors.takeFix()),
       Escape: (event) => {
         if (isTyping(event)) return;
         now.current.doors.marks.clear();
         now.current.doors.leaveFix();
       },
-      w: key((at) => at.doors.because()),
-      p: key((at) => at.doors.paste()),
-      c: key((at) => at.doors.copyText()),
-      l: key((at) => at.doors.showFit()),
-      t: key((at) => at.doors.teach()),
+      w: letter((at) => at.doors.because()),
+      p: letter((at) => at.doors.paste()),
+      c: letter((at) => at.doors.copyText()),
+      l: letter((at) => at.doors.showFit()),
+      x: letter((at) => at.doors.showTable()),
+      t: letter((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),
     });
   }, []);

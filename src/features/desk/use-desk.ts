@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from "react";
 import { toast } from "sonner";
 import { type ApiFailure, api } from "@/browser/api";
-import { keep, kept } from "@/browser/store";
+import { keep, keepHere, kept, keptHere } from "@/browser/store";
 import {
   type DeskAction,
   type DeskState,
@@ -12,6 +12,8 @@ import {
   openDesk,
   type PendingEdit,
   refusalText,
+  soundSteps,
+  stepsOf,
   type Unsaved,
 } from "@/core/class/desk-state";
 import type { ClassDoc } from "@/core/class/document";
@@ -52,6 +54,29 @@ function useWarning({ pending, save }: DeskState, sendNow: () => Promise<unknown
   }, [pending, sendNow]);
 }
 
+/** What this browser keeps of a class: what isn't sent yet, and for this tab the steps that can be taken back. */
+function useKept(
+  id: string,
+  { history, pending, revision }: DeskState,
+  dispatch: (action: DeskAction) => void,
+) {
+  const [storeKey, stepsKey] = [`brontle.unsaved.${id}`, `brontle.steps.${id}`];
+  useEffect(() => {
+    const steps = soundSteps(keptHere(stepsKey));
+    if (steps) dispatch({ do: "remember", steps });
+    const left = kept<PendingEdit[]>(storeKey);
+    if (left && left.length > 0) dispatch({ do: "restore", pending: left });
+  }, [storeKey, stepsKey, dispatch]);
+  useEffect(() => {
+    keep(storeKey, pending.length > 0 ? pending : null);
+  }, [pending, storeKey]);
+  useEffect(() => {
+    const any = history.undo.length + history.redo.length > 0;
+    const steps = any ? stepsOf({ history, pending, revision }) : null;
+    if (steps) keepHere(stepsKey, steps);
+  }, [history, pending, revision, stepsKey]);
+}
+
 export function useDesk(id: string, doc: ClassDoc, revision: number) {
   const [state, dispatch] = useReducer(
     (now: DeskState, action: DeskAction) => deskAfter(now, action, LIBRARY_BOOK),
@@ -60,15 +85,7 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
   );
   const latest = useRef(state);
   latest.current = state;
-  const storeKey = `brontle.unsaved.${id}`;
-
-  useEffect(() => {
-    const left = kept<PendingEdit[]>(storeKey);
-    if (left && left.length > 0) dispatch({ do: "restore", pending: left });
-  }, [storeKey]);
-  useEffect(() => {
-    keep(storeKey, state.pending.length > 0 ? state.pending : null);
-  }, [state.pending, storeKey]);
+  useKept(id, state, dispatch);
 
   const { sendNow } = useSending<PendingEdit, EditsReply>({
     waiting: state.pending,

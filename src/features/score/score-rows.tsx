@@ -86,7 +86,7 @@ export function ScoreRows(props: Props) {
   };
   const label =
     `Score of ${clockText(score.seconds.plan)}: ${score.pieces} pieces in ${doc.blocks.length} blocks, ` +
-    `${rows.length} rows of five minutes. The list of moves below says the same in words.`;
+    `${rows.length} rows of five minutes. The list of moves below says the same in words; X reads all of it as a table.`;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: the list of moves below selects the same by keyboard
     <svg
