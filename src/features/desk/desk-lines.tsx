@@ -1,6 +1,7 @@
 "use client";
 /** The Desk's upper line, and the line of what can be done with the selected block. */
 import { CircleHelp } from "lucide-react";
+import { useEffect } from "react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
 import { reshape, SHAPES } from "@/core/class/reshape";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -16,6 +17,9 @@ import type { useDeskActions } from "./use-desk-actions";
 
 type Actions = ReturnType<typeof useDeskActions>;
 
+/** The way back: the title has the rest of the line. */
+const BACK = PLACES.slice(0, 1);
+
 /** Title, stance and length of the class; undo, and what can be done with it as a whole. */
 export function DeskTop(props: {
   readonly id: string;
@@ -29,13 +33,19 @@ export function DeskTop(props: {
 }) {
   const words = useWords();
   const { id, desk, actions, room, onRoom, onFit, onKeys, onTeach } = props;
+  const { title } = desk.doc;
+  // The tab is called as the class is, from the first letter of another title on.
+  useEffect(() => {
+    document.title = `${title} · Brontle`;
+  }, [title]);
   return (
-    <TopLine here="Classes" places={PLACES}>
+    <TopLine here="" places={BACK}>
       <h1 className="min-w-0 flex-1">
         <input
           aria-label="Title of the class"
-          className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-base font-bold hover:border-hairline focus:border-ink focus:outline-none"
-          value={desk.doc.title}
+          className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-lg font-bold hover:border-hairline focus:border-ink focus:outline-none"
+          title={title}
+          value={title}
           maxLength={120}
           onChange={(event) => actions.setTitle(event.target.value)}
         />
