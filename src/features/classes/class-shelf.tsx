@@ -2,6 +2,7 @@
 import { useDeferredValue, useMemo, useState } from "react";
 import { isFound, searchable } from "@/core/values/typed-search";
 import { useWords } from "@/features/language/use-words";
+import { SearchField } from "@/ui/search-field";
 import { kitName } from "@/words/kit-words";
 import type { Words } from "@/words/words";
 import { ClassRow } from "./class-row";
@@ -56,13 +57,12 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
   return (
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hairline py-2.5">
-        <input
-          type="search"
-          aria-label="Look for a class"
+        <SearchField
+          label="Look for a class"
           placeholder="A title, tag, move or thing: quay, legs, towel…"
-          className="w-96 border border-quiet bg-white px-2 py-1.5"
+          className="w-96"
           value={typed}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={setTyped}
         />
         <select
           aria-label="Order"

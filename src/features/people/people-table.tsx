@@ -7,6 +7,7 @@ import { MARK_GLYPH, type Person } from "@/core/homes/home";
 import { isFound, searchable } from "@/core/values/typed-search";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { SearchField } from "@/ui/search-field";
 import { kitText } from "@/words/kit-words";
 import type { Words } from "@/words/words";
 
@@ -71,13 +72,12 @@ export function PeopleTable({ people }: { readonly people: readonly Row[] }) {
   return (
     <>
       <div className="flex items-center gap-4 border-b border-hairline py-2.5">
-        <input
-          type="search"
-          aria-label="Look for a person"
+        <SearchField
+          label="Look for a person"
           placeholder="A name, thing, level or limit: una, band, not said…"
-          className="w-96 border border-quiet bg-white px-2 py-1.5"
+          className="w-96"
           value={typed}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={setTyped}
         />
         {unsaid.length > 1 && (
           <Button look="bare" className="px-1" onClick={() => ask(unsaid)}>

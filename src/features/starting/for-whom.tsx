@@ -6,6 +6,7 @@ import { kitFacts } from "@/core/homes/kit-types";
 import { isFound, searchable } from "@/core/values/typed-search";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import { SearchField } from "@/ui/search-field";
 import { kitName } from "@/words/kit-words";
 
 const LENGTHS = [20, 30, 45, 60] as const;
@@ -75,13 +76,12 @@ function Whom({ people, asked, onAsk }: Props) {
               Nobody
             </Button>
             {people.length > 12 && (
-              <input
-                type="search"
-                aria-label="Look for a person"
+              <SearchField
+                label="Look for a person"
                 placeholder="a name"
-                className="w-40 border border-quiet bg-white px-2 py-0.5"
+                className="w-40"
                 value={typed}
-                onChange={(event) => setTyped(event.target.value)}
+                onChange={setTyped}
               />
             )}
           </>

@@ -6,6 +6,7 @@ import { isFound, searchable } from "@/core/values/typed-search";
 import { MiniScore } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
+import { SearchField } from "@/ui/search-field";
 
 /** One of our own starting points, in short. */
 export interface Point extends Pick<Template, "id" | "purpose" | "minutes" | "about"> {
@@ -84,13 +85,12 @@ export function SourceList({
   );
   return (
     <>
-      <input
-        type="search"
-        aria-label="Look for something to begin from"
+      <SearchField
+        label="Look for something to begin from"
         placeholder="A title, move or purpose: seated, row, hour…"
-        className="w-full border border-quiet bg-white px-2 py-1.5"
+        className="w-full"
         value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={setTyped}
       />
       {found.length > 0 && (
         <section aria-label="Your own classes" className="mt-2">
