@@ -5,6 +5,7 @@ import { type ClassDoc, slotsOf } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
+import { GUTTER, ROW, WIDTH } from "../../src/features/score/measures";
 import {
   accessible,
   type DemoStudio,
@@ -160,7 +161,7 @@ describe("several moves at once", () => {
     const { width } = await score.getRect();
     const at = (x: number, y: number) => ({ origin: score, x: Math.round(x - width / 2), y });
     const { height } = await score.getRect();
-    const row = Math.round(-height / 2 + 2.6 * 53 * (width / 944));
+    const row = Math.round(-height / 2 + 2.6 * ROW * (width / (GUTTER + WIDTH + 2)));
     await driver()
       .actions()
       .move(at(width * 0.4, row))
@@ -172,6 +173,35 @@ describe("several moves at once", () => {
     await driver().actions().sendKeys(Key.ESCAPE).perform();
     await seeText(driver(), "rounds of");
     await totalIsTheCores();
+  });
+
+  test("the score is read where it is: no label is small or over another, and pointing says all", async () => {
+    await openClass("Gale warning");
+    const drawn = await driver().executeScript<{ text: string; sizePx: number; meets: string[] }[]>(
+      `const all = [...document.querySelectorAll("svg[data-total] text")].map((node) => {
+         const scale = node.getScreenCTM();
+         const { left, right } = node.getBoundingClientRect();
+         const base = scale.f + scale.d * Number(node.getAttribute("y") ?? 0);
+         return { text: node.textContent, left, right, base, sizePx: parseFloat(getComputedStyle(node).fontSize) * scale.a };
+       });
+       return all.map((one) => ({ ...one, meets: all.filter((other) => other !== one &&
+         Math.abs(other.base - one.base) < 9 && other.left < one.right && one.left < other.right).map(({ text }) => text) }));`,
+    );
+    expect(drawn.length).toBeGreaterThan(60);
+    expect(drawn.filter(({ sizePx }) => sizePx < 11)).toEqual([]);
+    expect(drawn.filter(({ meets }) => meets.length > 0)).toEqual([]);
+    const score = await driver().findElement(By.css("svg[data-total]"));
+    await driver().actions().move({ origin: score }).perform();
+    const { segments } = scoreOf(await stored(), LIBRARY_BOOK);
+    const said = (await read(driver(), "[data-hint]", "text")) ?? "";
+    const piece = segments.find(({ start }) => said.startsWith(`${clockText(start)}–`));
+    expect(said).toContain(`, ${(piece?.end ?? 0) - (piece?.start ?? 0)} s: `);
+    await driver().actions().move({ x: 5, y: 5 }).perform();
+    await see(
+      driver(),
+      "no words",
+      async () => (await driver().findElements(By.css("[data-hint]"))).length === 0,
+    );
   });
 
   test("a block is copied as text and pasted into another class", async () => {

@@ -2,21 +2,11 @@
 import type { ClassDoc } from "@/core/class/document";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+import { KIND_WORDS } from "@/core/score/piece-words";
 import type { Score } from "@/core/score/score";
-import { type TableRow, tableRows } from "@/core/score/table";
+import { tableRows } from "@/core/score/table";
 import { clockText } from "@/core/units";
 import { Dialog } from "@/ui/dialog";
-
-const KINDS: Readonly<Record<TableRow["kind"], string>> = {
-  work: "work",
-  brief: "talk",
-  demo: "shown",
-  prepare: "get ready",
-  "side-change": "change sides",
-  rest: "rest",
-  "long-rest": "rest between rounds",
-  after: "water",
-};
 
 /** The whole class as a table: the same as the score, read line by line. */
 export function ClassTable(props: {
@@ -66,7 +56,7 @@ function Rows({ doc, score }: { readonly doc: ClassDoc; readonly score: Score })
               <td>{clockText(row.seconds)}</td>
               <td>{row.block}</td>
               <td>{row.round ?? ""}</td>
-              <td>{KINDS[row.kind]}</td>
+              <td>{KIND_WORDS[row.kind]}</td>
               <td className={row.kind === "work" ? "font-bold" : ""}>{row.move}</td>
               <td>{row.side ?? ""}</td>
               <td>{row.reps}</td>

@@ -1,6 +1,6 @@
 /** The hairlines over the blocks, and which row carries a block's title. */
 import type { RowStretch, ScoreRow } from "@/core/score/rows";
-import { fitText } from "./shapes";
+import { textWidth, wholeWords } from "./letters";
 
 export interface Bracket {
   readonly block: string;
@@ -12,7 +12,8 @@ export interface Bracket {
 
 /** Seconds of a row that a title wants to itself; a block that is shorter everywhere has it in its longest stretch. */
 const TITLE_SECONDS = 32;
-const TITLE_PX_A_CHARACTER = 6.4;
+/** Letter size of a title, px at 1280 wide. */
+export const TITLE_PX = 11.5;
 
 /** For each block the start of the row that carries its title. */
 export function rowsForTitles(rows: readonly ScoreRow[]): ReadonlyMap<string, number> {
@@ -62,8 +63,8 @@ export function rowBrackets(
     const x1 = to * pxPerSecond;
     const starts = i > 0 || startsHere(row, block);
     const carries = titleRows.get(block) === row.start;
-    const title = carries ? fitText(titles.get(block) ?? "", x1 - x0 - 12, TITLE_PX_A_CHARACTER) : "";
-    const lineFrom = title ? x0 + 10 + title.length * TITLE_PX_A_CHARACTER : x0;
+    const title = carries ? wholeWords(titles.get(block) ?? "", x1 - x0 - 12, TITLE_PX, true) : "";
+    const lineFrom = title ? x0 + 10 + Math.round(textWidth(title, TITLE_PX, true)) : x0;
     const d = `M${lineFrom} 7H${x1}${starts ? `M${x0} 12V7H${x0 + 4}` : ""}`;
     return { block, d, title, x: x0 + 6, chosen: block === selectedBlock };
   });

@@ -1,20 +1,10 @@
 /** What is drawn in one row of the score: paths and labels as data, few of each, so that a row redraws fast. */
-import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
 import type { RowStretch, ScoreRow } from "@/core/score/rows";
-import type { SlotFace } from "./faces";
-import type { Below } from "./notches";
-import { barPath, fitText, type RowMeasures, sideLetter, topAt } from "./shapes";
-
-export interface RowLabel {
-  /** The same for the same segment wherever it moves to, so that its element is kept. */
-  readonly key: string;
-  readonly x: number;
-  readonly y: number;
-  readonly text: string;
-  readonly tone: "ink" | "strong" | "quiet" | "rust";
-  readonly middle: boolean;
-}
+import { pieceEffort } from "./faces";
+import type { MarksContext } from "./marks-context";
+import { isChosenIn, type RowLabel, rowLabels } from "./row-labels";
+import { barPath, type RowMeasures } from "./shapes";
 
 export interface RowMarks {
   readonly bars: string;
@@ -34,81 +24,10 @@ export interface RowMarks {
   readonly labels: readonly RowLabel[];
 }
 
-export interface MarksContext {
-  readonly doc: ClassDoc;
-  readonly faces: ReadonlyMap<string, SlotFace>;
-  readonly selectedSlot: string | null;
-  /** Others that are chosen with it. */
-  readonly marked?: ReadonlySet<string>;
-  readonly below: Below;
-  /** Effort every five seconds, or null. */
-  readonly curve: readonly number[] | null;
-  readonly rowSeconds: number;
-  readonly m: RowMeasures;
-}
-
-const UNKNOWN_EFFORT = 5;
-
-/** Effort of a piece; of a capped block's one piece the mean of its slots. */
-function effortOf(segment: Segment, { doc, faces }: MarksContext): number {
-  if (segment.slot !== null) return faces.get(segment.slot)?.effort ?? UNKNOWN_EFFORT;
-  const block = doc.blocks.find((entry) => entry.id === segment.block);
-  const efforts = (block ? slotsOf(block) : []).map((slot) => faces.get(slot.id)?.effort ?? UNKNOWN_EFFORT);
-  return efforts.length === 0 ? UNKNOWN_EFFORT : efforts.reduce((sum, n) => sum + n, 0) / efforts.length;
-}
-
 const round = (n: number) => Math.round(n * 10) / 10;
 
 function box(x0: number, x1: number, baseline: number, height: number): string {
   return `M${round(x0)} ${baseline}V${baseline - height}H${round(x1)}V${baseline}Z`;
-}
-
-/** Whether a bar stands for a later round's first move, whose number is said under it. */
-function beginsLaterRound({ round, side }: Segment, face: SlotFace | undefined): boolean {
-  return round !== null && round > 1 && face?.number === 1 && side !== "right";
-}
-
-function isChosenIn({ slot }: Segment, { selectedSlot, marked }: MarksContext): boolean {
-  return slot !== null && (slot === selectedSlot || marked?.has(slot) === true);
-}
-
-/** The label over a bar: number, side, and in the first round its name; and the round under the first bar. */
-function barLabels(stretch: RowStretch, effort: number, context: MarksContext): RowLabel[] {
-  const { segment } = stretch;
-  const { m } = context;
-  if (stretch.fractionFrom > 0) return [];
-  const face = segment.slot ? context.faces.get(segment.slot) : undefined;
-  const room = (stretch.to - stretch.from) * m.pxPerSecond;
-  const number = face ? `${face.number}${sideLetter(segment.side)}` : "";
-  const name = face ? face.name : "As many rounds as possible";
-  const full = segment.round === 1 ? fitText(`${number} ${name}`.trim(), room, 5.6) : "";
-  const text = full || (room > 10 ? number : "");
-  // The label of a leaning bar stands over its higher end's level, so that they never meet.
-  const top = Math.min(topAt(segment, effort, 0, m), topAt(segment, effort, 0.5, m));
-  const x = round(stretch.from * m.pxPerSecond);
-  const key = String(stretch.index);
-  const tone = isChosenIn(segment, context) ? "strong" : "ink";
-  const labels: RowLabel[] = text ? [{ key, x, y: round(top - 2.5), text, tone, middle: false }] : [];
-  if (beginsLaterRound(segment, face) && room > 14) {
-    labels.push({
-      key: `${key} round`,
-      x,
-      y: m.baseline + 9,
-      text: `round ${segment.round}`,
-      tone: "quiet",
-      middle: false,
-    });
-  }
-  return labels;
-}
-
-/** A rest is empty; only one with room says how long it is. */
-function gapLabel(stretch: RowStretch, { m }: MarksContext): RowLabel[] {
-  const { segment } = stretch;
-  const text = `${segment.kind === "after" ? "water" : "rest"} ${segment.end - segment.start}`;
-  if ((stretch.to - stretch.from) * m.pxPerSecond < text.length * 5 + 6) return [];
-  const x = round(((stretch.from + stretch.to) / 2) * m.pxPerSecond);
-  return [{ key: String(stretch.index), x, y: m.baseline - 4, text, tone: "quiet", middle: true }];
 }
 
 /** A piece that may take longer or shorter is solid as far as its shortest, and fades from there. */
@@ -147,36 +66,20 @@ function curvePath(row: ScoreRow, { curve, rowSeconds, m }: MarksContext): strin
 /** Notches and finding marks that begin in a row. */
 function belowMarks(row: ScoreRow, { below, rowSeconds, m }: MarksContext) {
   const marks = { notches: "", tooShort: "", found: "" };
-  const labels: RowLabel[] = [];
   const inRow = (at: number) => at >= row.start && at < row.start + rowSeconds;
-  for (const { at, needs, short, people } of below.notches) {
+  for (const { at, needs, short } of below.notches) {
     if (!inRow(at)) continue;
     const x = (at - row.start) * m.pxPerSecond;
-    const bar = `M${round(x)} ${m.baseline + 2}h${round(Math.max(needs, 1) * m.pxPerSecond)}v2.5h-${round(Math.max(needs, 1) * m.pxPerSecond)}Z`;
+    const bar = `M${round(x)} ${m.baseline + 1}h${round(Math.max(needs, 1) * m.pxPerSecond)}v2h-${round(Math.max(needs, 1) * m.pxPerSecond)}Z`;
     if (short === 0) marks.notches += bar;
-    else {
-      marks.tooShort += bar;
-      const text = `${short} s short for ${people}`;
-      labels.push({ key: `short ${at}`, x: round(x), y: m.baseline + 13, text, tone: "rust", middle: false });
-    }
+    else marks.tooShort += bar;
   }
   for (const at of below.found) {
     if (!inRow(at)) continue;
     const x = round((at - row.start) * m.pxPerSecond);
     marks.found += `M${x} ${m.baseline + 1}l3.2 5h-6.4Z`;
   }
-  return { ...marks, labels };
-}
-
-/** How far a label of a round reaches, px. */
-const ROUND_LABEL_PX = 46;
-
-/** What is short stands beside the number of a round that begins at the same place. */
-function besideRounds(label: RowLabel, others: readonly RowLabel[]): RowLabel {
-  const meets = others.some(
-    ({ key, x }) => key.endsWith(" round") && label.x >= x - ROUND_LABEL_PX && label.x < x + ROUND_LABEL_PX,
-  );
-  return meets ? { ...label, x: label.x + ROUND_LABEL_PX } : label;
+  return marks;
 }
 
 /** What the stretches of a row have drawn so far. */
@@ -188,7 +91,6 @@ interface Drawn {
   turns: string;
   readonly soft: string[];
   readonly softChosen: string[];
-  readonly labels: RowLabel[];
 }
 
 type Draw = (stretch: RowStretch, context: MarksContext, into: Drawn) => void;
@@ -201,19 +103,13 @@ const drawTalk: Draw = (stretch, { m }, into) => {
   into.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, 12);
 };
 
-const drawGap: Draw = (stretch, context, into) => {
-  // Under the band of effort a label would be struck through.
-  if (!context.curve) into.labels.push(...gapLabel(stretch, context));
-};
-
 const drawWork: Draw = (stretch, context, into) => {
   const { segment } = stretch;
-  const effort = effortOf(segment, context);
+  const effort = pieceEffort(segment, context.doc, context.faces);
   const isChosen = isChosenIn(segment, context);
   const [sure, open] = splitAtShortest(stretch);
   into[isChosen ? "chosen" : "bars"] += barPath(sure, effort, context.m);
   if (open) into[isChosen ? "softChosen" : "soft"].push(barPath(open, effort, context.m));
-  into.labels.push(...barLabels(stretch, effort, context));
 };
 
 const DRAW: Record<Segment["kind"], Draw> = {
@@ -227,9 +123,10 @@ const DRAW: Record<Segment["kind"], Draw> = {
     into.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
   },
   work: drawWork,
-  rest: drawGap,
-  "long-rest": drawGap,
-  after: drawGap,
+  // A rest is empty.
+  rest: () => {},
+  "long-rest": () => {},
+  after: () => {},
 };
 
 /** All marks of a row. */
@@ -242,17 +139,12 @@ export function rowMarks(row: ScoreRow, context: MarksContext): RowMarks {
     turns: "",
     soft: [],
     softChosen: [],
-    labels: [],
   };
   for (const stretch of row.stretches) DRAW[stretch.segment.kind](stretch, context, marks);
-  const own = belowMarks(row, context);
-  const below = own.labels.map((label) => besideRounds(label, marks.labels));
   return {
     ...marks,
-    notches: own.notches,
-    tooShort: own.tooShort,
-    found: own.found,
+    ...belowMarks(row, context),
     curve: curvePath(row, context),
-    labels: [...marks.labels, ...below],
+    labels: rowLabels(row, context),
   };
 }

@@ -11,9 +11,10 @@ import { arbClass } from "@/core/testing/arbitraries";
 import { classOf } from "@/core/testing/classes";
 import { rowBrackets, rowsForTitles } from "./brackets";
 import { slotFaces } from "./faces";
+import type { MarksContext } from "./marks-context";
 import { belowScore, NOTHING_BELOW } from "./notches";
-import { type MarksContext, rowMarks } from "./row-marks";
-import { barPath, fitText, topAt } from "./shapes";
+import { rowMarks } from "./row-marks";
+import { barPath, topAt } from "./shapes";
 
 const m = { pxPerSecond: 2, fullBar: 50, baseline: 60 };
 const ROW = 300;
@@ -51,19 +52,6 @@ function context(own: ClassDoc, more: Partial<MarksContext> = {}): MarksContext 
     ...more,
   };
 }
-
-describe("text", () => {
-  test("is cut where there is no room, and left out where there is hardly any", () => {
-    fc.assert(
-      fc.property(fc.string({ maxLength: 60 }), fc.integer({ min: -20, max: 500 }), (text, px) => {
-        const shown = fitText(text, px, 6);
-        expect(shown.length * 6).toBeLessThanOrEqual(Math.max(0, px));
-        if (text.length * 6 <= px) expect(shown).toBe(text);
-        else if (shown !== "") expect(shown.endsWith("…")).toBe(true);
-      }),
-    );
-  });
-});
 
 describe("a bar", () => {
   test("leans to its side: left rises, right falls, both end as high as the effort", () => {

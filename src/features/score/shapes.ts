@@ -36,10 +36,3 @@ export function barPath(stretch: RowStretch, effort: number, m: RowMeasures): st
   const f = (n: number) => Math.round(n * 100) / 100;
   return `M${f(x0)} ${m.baseline}V${f(y0)}L${f(x1)} ${f(y1)}V${m.baseline}Z`;
 }
-
-/** Text that fits in `px` at about `perChar` a character, cut with an ellipsis; empty where nothing fits. */
-export function fitText(text: string, px: number, perChar: number): string {
-  const room = Math.floor(px / perChar);
-  if (text.length <= room) return text;
-  return room < 4 ? "" : `${text.slice(0, room - 1).trimEnd()}…`;
-}

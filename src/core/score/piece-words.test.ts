@@ -1,0 +1,35 @@
+import { describe, expect, test } from "vitest";
+import { LIBRARY_BOOK } from "../moves/library";
+import { classOf } from "../testing/classes";
+import { pieceWords } from "./piece-words";
+import { scoreOf } from "./score";
+import { tableRows } from "./table";
+
+const doc = classOf([
+  {
+    id: "m",
+    title: "Quay circuit",
+    rounds: 2,
+    rest: 15,
+    longRest: 45,
+    after: 20,
+    slots: [
+      { id: "a", move: "goblet-squat", dose: { reps: { min: 8, max: 12 } } },
+      { id: "b", move: "side-plank-knees", dose: { seconds: 20 } },
+    ],
+  },
+]);
+
+describe("a piece in words", () => {
+  test("has its times, what is done or not, side, reps, block and round", () => {
+    const rows = tableRows(doc, scoreOf(doc, LIBRARY_BOOK), LIBRARY_BOOK);
+    const said = rows.map(pieceWords);
+    expect(said[0]).toMatch(/^0:00–\d:\d\d, \d+ s: Goblet squat, 8–12 reps · Quay circuit, round 1$/);
+    expect(
+      said.some((text) => /, 20 s: [A-Z][a-z ]*plank[a-z ]*, left · Quay circuit, round 2$/.test(text)),
+    ).toBe(true);
+    expect(said.some((text) => /, 45 s: rest between rounds · Quay circuit/.test(text))).toBe(true);
+    expect(said.at(-1)).toMatch(/, 20 s: water · Quay circuit$/);
+    expect(new Set(said).size).toBe(rows.length);
+  });
+});
