@@ -64,7 +64,7 @@ export function rowBrackets(
     const starts = i > 0 || startsHere(row, block);
     const carries = titleRows.get(block) === row.start;
     const title = carries ? wholeWords(titles.get(block) ?? "", x1 - x0 - 12, TITLE_PX, true) : "";
-    const lineFrom = title ? x0 + 10 + Math.round(textWidth(title, TITLE_PX, true)) : x0;
+    const lineFrom = title ? Math.min(x1, x0 + 10 + Math.round(textWidth(title, TITLE_PX, true))) : x0;
     const d = `M${lineFrom} 7H${x1}${starts ? `M${x0} 12V7H${x0 + 4}` : ""}`;
     return { block, d, title, x: x0 + 6, chosen: block === selectedBlock };
   });

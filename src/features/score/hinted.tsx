@@ -8,6 +8,7 @@ import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
 import { tableRows } from "@/core/score/table";
 import { secondAt } from "./measures";
+import type { Below } from "./notches";
 
 interface Hint {
   readonly left: number;
@@ -19,23 +20,28 @@ interface Hint {
 const UNDER = 16;
 const WIDEST = 340;
 
+interface Played {
+  readonly doc: ClassDoc;
+  readonly score: Score;
+  readonly below: Below;
+}
+
 /** The words of what is played at a second; made when asked for, so that an edit doesn't wait for them. */
-function textAt(second: number, { doc, score }: { doc: ClassDoc; score: Score }): string | null {
+function textAt(second: number, { doc, score, below }: Played): string | null {
   const position = resolveAt(score.segments, second);
   if (!position) return null;
   const [row] = tableRows(doc, { ...score, segments: [position.segment] }, bookFor(doc, LIBRARY_BOOK));
-  return row ? pieceWords(row) : null;
+  if (!row) return null;
+  const { start, end } = position.segment;
+  const lacking = below.notches.find(({ at, short }) => short > 0 && at >= start && at < end);
+  return `${pieceWords(row)}${lacking ? ` · ${lacking.short} s short for ${lacking.people}` : ""}`;
 }
 
 /**
  * Says what the mouse is over beside it. Only the words are drawn anew as it moves: what is inside isn't.
  * For screen readers there is the table of the class; these words would say it twice.
  */
-export function Hinted(props: {
-  readonly doc: ClassDoc;
-  readonly score: Score;
-  readonly children: ReactNode;
-}) {
+export function Hinted(props: Played & { readonly children: ReactNode }) {
   const [hint, setHint] = useState<Hint | null>(null);
   return (
     <div

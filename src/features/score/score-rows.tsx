@@ -47,7 +47,7 @@ export function ScoreRows(props: Props) {
     `Score of ${clockText(score.seconds.plan)}: ${score.pieces} pieces in ${doc.blocks.length} blocks, ` +
     `${rows.length} rows of five minutes. The list of moves below says the same in words; X reads all of it as a table.`;
   return (
-    <Hinted doc={doc} score={score}>
+    <Hinted doc={doc} score={score} below={below}>
       {/* The list of moves below selects the same by keyboard. */}
       <svg
         role="img"
