@@ -27,16 +27,24 @@ export function NumberField(props: {
   const { number, onAnswer } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
+  /** Whether what is being drawn comes of a letter typed here. */
+  const isOwn = useRef(false);
   const shown = draft ?? number.text;
   const answer = draft === null ? null : numberAnswer(draft, countedBy(number), number, words);
 
   useEffect(() => onAnswer(answer), [answer, onAnswer]);
-  // What comes from elsewhere (undo, another person) replaces a draft that meant something else.
+  // What comes from elsewhere (undo, another person) replaces a draft that meant something else. What typing itself
+  // does to the number never does: "0:" of "0:20" is no number yet and gives back the one before.
   useEffect(() => {
+    if (isOwn.current) return;
     setDraft((now) => (now !== null && meaning(now, number.unit) !== number.text ? null : now));
   }, [number.text, number.unit]);
+  useEffect(() => {
+    isOwn.current = false;
+  });
 
   const type = (text: string) => {
+    isOwn.current = true;
     setDraft(text);
     const value = typedNumber(text, number.unit, number);
     props.onType(value.ok ? value.span : null, draft === null);

@@ -45,7 +45,7 @@ function expectNoneMeets(doc: ClassDoc, notches: readonly Notch[], selectedSlot:
     const boxes = [
       ...labels.map((label) => ({ text: label.text, ...labelBox(label) })),
       ...heads.map(({ title, x }) => {
-        return { text: title, left: x, right: x + textWidth(title, TITLE_PX, true), top: 1.5, bottom: 12.5 };
+        return { text: title, left: x, right: x + textWidth(title, TITLE_PX, true), top: 2.5, bottom: 13.5 };
       }),
     ];
     for (const [n, a] of boxes.entries()) {

@@ -33,8 +33,8 @@ interface Wanted {
 
 /** Px between two labels, and between a label and what stands under it. */
 const APART = 4;
-const ABOVE = 2.5;
-const BELOW_LANE = 12;
+const ABOVE = 2;
+const BELOW_LANE = 11.5;
 
 const rounded = (n: number) => Math.round(n * 10) / 10;
 

@@ -203,7 +203,7 @@ function BracketMark({ bracket }: { readonly bracket: Bracket }) {
         fill="none"
       />
       {title && (
-        <text x={x} y={10} fontSize={TITLE_PX} fontWeight="700" className="fill-ink">
+        <text x={x} y={11} fontSize={TITLE_PX} fontWeight="700" className="fill-ink">
           {title}
         </text>
       )}
