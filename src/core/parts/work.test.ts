@@ -2,9 +2,11 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import type { Slot } from "../class/document";
 import { pieceDoses } from "../class/dose-time";
+import { careFor } from "../homes/care";
 import { homeWith } from "../homes/example-kits";
 import { MARKS, type Person } from "../homes/home";
 import { LIMITS } from "../homes/limits";
+import { bodyOf } from "../moves/body";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { classOf } from "../testing/classes";
 import { parseTempo, tempoSeconds } from "../values/tempo";
@@ -200,14 +202,18 @@ describe("a dose travels with the way", () => {
         const tempo = slot.dose.tempo && done.phases ? parseTempo(slot.dose.tempo) : null;
         const rep = tempo ? tempoSeconds(tempo) : done.repSeconds;
         const n = own.reps.plan;
-        // Reps that really pass in all turns of the slot, whichever way its numbers are meant.
+        // Reps that really pass in all turns of the slot, whichever way its numbers are meant. One limb that
+        // works alone has no other side to do them again on.
+        const { arm, leg } = careFor(person);
+        const body = bodyOf(done);
+        const alone = (arm && body?.arms === "one") || (leg && body?.legs === "one");
         const passed = own.eachSide
           ? 2 * n
           : turns === 2
             ? slot.count === "total"
               ? n
               : 2 * n
-            : done.sides === "alternating" && slot.count === "each"
+            : done.sides === "alternating" && slot.count === "each" && !alone
               ? 2 * n
               : n;
         if (n > 1) expect(passed * rep, `${slot.move} → ${own.move}`).toBeLessThanOrEqual(room + 1e-6);
