@@ -1,12 +1,14 @@
 /** Several moves of a class changed in one step: "−5 s work", "all rests 15 s", "ease these". */
 import type { MoveBook } from "../moves/book";
 import type { Seconds } from "../units";
+import { isSame } from "../values/same";
 import { type Span, shiftSpan, spanTriple } from "../values/span";
 import { removeBlock, removeSlot, setBlock, setRounds, setSlot, together } from "./commands";
-import { type Block, type ClassDoc, dosesOf, mapDoses, type Slot, slotsOf, type Way } from "./document";
-import { rowOf, spanOf, withSpan } from "./dose-kinds";
+import { type Block, type ClassDoc, mapDoses, type Slot, slotsOf } from "./document";
+import { rowOf, withSpan } from "./dose-kinds";
 import { easedWay } from "./ease";
 import type { Edit } from "./edits";
+import { fitMarks } from "./fit-marks";
 
 export type Change =
   /** Seconds more of timed and held work; reps more. */
@@ -52,17 +54,9 @@ function amountEdits(slot: Slot, key: "work" | "reps", by: number): readonly Edi
   // What is shorter than that already stays.
   const shifted = (span: Span) => (spanTriple(span).min < least ? span : shiftSpan(span, by, least, most));
   const to = mapDoses(slot, (dose) => (rowOf(dose).row.number === key ? withSpan(dose, shifted) : dose));
-  if (JSON.stringify(to) === JSON.stringify(slot.dose)) return [];
-  const made: Slot = { ...slot, dose: to };
-  const shortest = Math.min(...dosesOf(made).map((dose) => spanTriple(spanOf(dose) ?? MOST_TIME).plan));
-  const capped = (way: Way | undefined) =>
-    way?.seconds !== undefined && way.seconds > shortest ? { ...way, seconds: shortest } : way;
-  const marks = slot.marks && {
-    ...(slot.marks.flat ? { flat: capped(slot.marks.flat) as Way } : {}),
-    ...(slot.marks.sharp ? { sharp: capped(slot.marks.sharp) as Way } : {}),
-  };
-  const isCapped = JSON.stringify(marks) !== JSON.stringify(slot.marks);
-  return [setSlot(slot, "dose", to), ...(marks && isCapped ? [setSlot(slot, "marks", marks)] : [])];
+  if (isSame(to, slot.dose)) return [];
+  const { marks } = fitMarks({ ...slot, dose: to });
+  return [setSlot(slot, "dose", to), ...(isSame(marks, slot.marks) ? [] : [setSlot(slot, "marks", marks)])];
 }
 
 /** The same rest behind each; of a whole block it is the block's, and what is between its rounds stays as it was. */

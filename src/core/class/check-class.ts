@@ -24,7 +24,7 @@ import { at, type Fault } from "../values/faults";
 import { DOCUMENT, unsound } from "../values/sound";
 import { type Span, spanTriple } from "../values/span";
 import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
-import { type ClassDoc, FOCUSES, MOST_ROUNDS, ROLES, STANCES } from "./document";
+import { type ClassDoc, FOCUSES, isPause, MOST_ROUNDS, ROLES, STANCES } from "./document";
 import { measureUpTo } from "./expand";
 
 /** More segments than this, at max, is a fault: 20,000 is a day of five-second pieces. */
@@ -205,7 +205,7 @@ function checkSlots(
   roundsMax: number | null,
 ): void {
   const where = at(path, "slots");
-  const quiet = block.role === "break" || block.role === "talk";
+  const quiet = isPause(block);
   if (block.slots === undefined) {
     if (!quiet) faults.add(where, { code: "missing" });
     return;

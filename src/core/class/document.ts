@@ -152,6 +152,11 @@ export interface ClassDoc {
   readonly blocks: readonly Block[];
 }
 
+/** A break or a talk: moves may be left out. */
+export function isPause({ role }: { readonly role?: unknown }): boolean {
+  return role === "break" || role === "talk";
+}
+
 /** The slots of a block; a break or a talk may leave them out. */
 export function slotsOf(block: Block): readonly Slot[] {
   return block.slots ?? [];

@@ -5,6 +5,7 @@
 
 import type { Move } from "../moves/move";
 import { err, ok, type Result } from "../result";
+import { isSame } from "../values/same";
 import type { Acknowledged, ClassDoc, Overruled } from "./document";
 
 interface Entries {
@@ -72,8 +73,6 @@ function keyAfter(doc: ClassDoc, list: KeyedList, key: string): string | null {
   return index < 0 ? null : (keys[index + 1] ?? null);
 }
 
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-
 /** The class after a `put`, or why it can't be done. */
 export function applyPut(
   doc: ClassDoc,
@@ -83,9 +82,9 @@ export function applyPut(
   const entries = entriesOf(doc, list);
   const is = (entry: Entry) => keyOf(list, entry) === key;
   const index = entries.findIndex(is);
-  if (edit.onlyFrom && !same(entries[index], edit.from)) return err({ code: "changed-since", key: list });
+  if (edit.onlyFrom && !isSame(entries[index], edit.from)) return err({ code: "changed-since", key: list });
   if (to !== undefined && keyOf(list, to) !== key) return err({ code: "key", key: list });
-  if (same(entries[index], to)) return ok(doc);
+  if (isSame(entries[index], to)) return ok(doc);
   // A file may hold one key twice; what is changed here is both.
   const others = entries.filter((entry) => !is(entry));
   if (to === undefined) return ok(withEntries(doc, list, others));

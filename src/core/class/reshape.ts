@@ -4,6 +4,7 @@
  * turn, unless it was changed meanwhile.
  */
 import { type MoveBook, resolveMove } from "../moves/book";
+import { isSame } from "../values/same";
 import { spanTriple } from "../values/span";
 import { checkClass } from "./check-class";
 import { joinBlocks, setBlock, setSlot, splitBlock, together } from "./commands";
@@ -16,11 +17,10 @@ import {
   mapDoses,
   type Slot,
   slotsOf,
-  type Way,
 } from "./document";
-import { rowOf, spanOf } from "./dose-kinds";
 import { applyEdit, type Edit } from "./edits";
 import { expandedSeconds } from "./expand";
+import { fitMarks } from "./fit-marks";
 
 /** What a block can be turned into; supersets and single moves are blocks of their own. */
 export const SHAPES = [
@@ -56,8 +56,6 @@ interface Shaped {
 }
 
 const shapedOf = (block: Block): Shaped => (block as Block & { readonly shaped?: Shaped }).shaped ?? {};
-
-const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 function taken<T extends object>(from: T, keys: readonly (keyof T & string)[]): Json {
   return Object.fromEntries(keys.filter((key) => from[key] !== undefined).map((key) => [key, from[key]]));
@@ -147,31 +145,6 @@ function alike(slot: Slot): Slot {
   const first = dosesOf(rest as Slot)[0] as Dose;
   const own = load === undefined ? undefined : loadAt({ ...slot, load }, 0);
   return { ...rest, dose: first, ...(own ? { load: own } : {}) };
-}
-
-/** Levels that say what the slot can have now: seconds of what is timed, reps of what is counted. */
-function fitMarks(slot: Slot): Slot {
-  if (!slot.marks) return slot;
-  const doses = dosesOf(slot);
-  const timed = doses.every((dose) => rowOf(dose).row.lasts !== "as-counted");
-  const counted = doses.every((dose) => rowOf(dose).row.reps);
-  const shortest = Math.min(...doses.map((dose) => spanTriple(spanOf(dose) ?? 0).plan));
-  const fitted = (way: Way | undefined): Way | undefined => {
-    if (!way) return undefined;
-    const { seconds, reps, ...rest } = way;
-    return {
-      ...rest,
-      ...(seconds !== undefined && timed ? { seconds: Math.min(seconds, shortest) } : {}),
-      ...(reps !== undefined && counted ? { reps } : {}),
-    };
-  };
-  const { flat, sharp } = slot.marks;
-  const marks = {
-    ...slot.marks,
-    ...(flat ? { flat: fitted(flat) as Way } : {}),
-    ...(sharp ? { sharp: fitted(sharp) as Way } : {}),
-  };
-  return isSame(marks, slot.marks) ? slot : { ...slot, marks };
 }
 
 const without = <T extends object>(from: T, ...keys: string[]): T =>
@@ -289,8 +262,8 @@ function cutInto(doc: ClassDoc, id: string, size: number): readonly Edit[] {
 }
 
 /**
- * The edit that turns a block into another shape; null where it is of that shape as it stands, has nothing to work, or can't be (a move that comes in some rounds only
- * would leave another one empty).
+ * The edit that turns a block into another shape; null where it is of that shape as it stands, has nothing to work,
+ * or can't be (a move that comes in some rounds only would leave another one empty).
  *
  * @param library the moves, for the reps that fill a time
  */

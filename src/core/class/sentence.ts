@@ -1,5 +1,6 @@
 /** A block as a sentence: the numbers that it names, and the edits that change them. Its words are in `src/words`. */
 
+import { isSame } from "../values/same";
 import { type Span, shiftSpan, spanText, spanTriple, tidySpan } from "../values/span";
 import type { Counted } from "../values/typed-number";
 import { setBlock, setRounds, setSlot, together } from "./commands";
@@ -102,7 +103,7 @@ export function sentenceNumbers(block: Block): readonly SentenceNumber[] {
 function amountsEdit(block: Block, key: "work" | "reps", change: (span: Span) => Span): Edit {
   const edits = slotsOf(block).flatMap((slot) => {
     const to = mapDoses(slot, (dose) => (amount(dose, key) === null ? dose : withSpan(dose, change)));
-    return JSON.stringify(to) === JSON.stringify(slot.dose) ? [] : [setSlot(slot, "dose", to)];
+    return isSame(to, slot.dose) ? [] : [setSlot(slot, "dose", to)];
   });
   return together(edits, edits.length === 1 ? undefined : key);
 }
@@ -129,7 +130,6 @@ export function typedEdit(block: Block, before: Block, key: NumberKey, to: Span 
   const alone: ClassDoc = { ...ALONE, blocks: [before] };
   const next = to === null ? null : applyEdit(alone, numberEdit(before, key, to));
   const [target = before] = next?.ok ? next.value.blocks : [];
-  const isSame = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   const edits: Edit[] = [];
   if (!isAmount(key) && !isSame(block[key], target[key])) edits.push(setBlock(block, key, target[key]));
   for (const slot of slotsOf(block)) {

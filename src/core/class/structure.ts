@@ -1,6 +1,6 @@
 /** Where things stand in a class: blocks earlier and later, a move over the edge of its block. */
 import { carrySlot, moveBlock } from "./commands";
-import { type Block, type ClassDoc, type Slot, slotsOf } from "./document";
+import { type Block, type ClassDoc, isPause, type Slot, slotsOf } from "./document";
 import type { Edit } from "./edits";
 
 /** A block moved so many places; null where it is at the end already. */
@@ -22,8 +22,7 @@ export interface Carried {
  * breaks and talk without moves. Null where there is none, or where its own block would be left with nothing to work.
  */
 export function carryOver(doc: ClassDoc, block: Block, slot: Slot, by: -1 | 1): Carried | null {
-  const quiet = block.role === "break" || block.role === "talk";
-  if (slotsOf(block).length < 2 && !quiet) return null;
+  if (slotsOf(block).length < 2 && !isPause(block)) return null;
   const at = doc.blocks.indexOf(block);
   const others = by < 0 ? doc.blocks.slice(0, at).reverse() : doc.blocks.slice(at + 1);
   const into = others.find((other) => slotsOf(other).length > 0);

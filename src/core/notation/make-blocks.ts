@@ -1,5 +1,5 @@
 /** Blocks of a class from what a plan's lines opened. */
-import type { Block, Slot, Stance } from "../class/document";
+import { type Block, isPause, type Slot, type Stance } from "../class/document";
 import { type Span, spanTriple } from "../values/span";
 import { fitLists } from "./fit-lists";
 import type { Note } from "./note";
@@ -115,8 +115,7 @@ export function blocksOf(
   let name: string | null = null;
   let count = 1;
   for (const open of all) {
-    const quiet = open.header.role === "talk" || open.header.role === "break";
-    if (open.items.length === 0 && !quiet && !open.patch) {
+    if (open.items.length === 0 && !isPause(open.header) && !open.patch) {
       if (blocks.length === 0) name ??= open.title;
       continue;
     }

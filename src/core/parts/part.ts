@@ -134,3 +134,13 @@ export interface Part {
   /** What the person's things are, by their ids: so that what hangs on kit can be worked out from the part alone. */
   readonly kinds: Readonly<Record<string, KitType>>;
 }
+
+/** What each of these people does in a slot. */
+export function inSlot(parts: readonly Part[], slotId: string): readonly PartSlot[] {
+  return parts.flatMap(({ slots }) => slots.find(({ slot }) => slot === slotId) ?? []);
+}
+
+/** Whether somebody does what is set, at their own level: no other move for want of kit or by a limit. */
+export function follows({ status }: PartSlot): boolean {
+  return status !== "swapped" && status !== "unmet";
+}

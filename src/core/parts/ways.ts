@@ -13,7 +13,7 @@ import { slotSides } from "../class/expand";
 import { slotMove } from "../class/sequence";
 import { type Care, careFor } from "../homes/care";
 import type { Filling } from "../homes/fillings";
-import { fillingsOf, usesAt } from "../homes/fillings";
+import { fillingsOf, fillMove, usesAt } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { type HomeIndex, homeIndex } from "../homes/home-index";
 import { kitFacts } from "../homes/kit-types";
@@ -84,6 +84,11 @@ export function setAt(sets: readonly WaySet[], index: number): WaySet {
 export function obstacle(move: KnownMove, person: Person): Limit | "ceiling" | "length" | "jumping" | null {
   for (const limit of person.limits ?? []) if (excludes(limit, move)) return limit;
   return noRoom(move, person);
+}
+
+/** Whether a person can do a move as it stands: no limit, no want of room or of kit. */
+export function canDo(person: Person, move: KnownMove): boolean {
+  return obstacle(move, person) === null && fillMove(move.needs, person) !== null;
 }
 
 /** What a home can do for a move: every filling of its needs. */

@@ -6,7 +6,7 @@ import { balanceOf } from "../effort/balance";
 import type { Thresholds } from "../effort/thresholds";
 import type { MoveBook } from "../moves/book";
 import type { Muscle } from "../moves/move";
-import type { Part } from "../parts/part";
+import { follows, inSlot, type Part, type Status } from "../parts/part";
 import { scoreOf } from "../score/score";
 import type { Seconds } from "../units";
 
@@ -54,11 +54,9 @@ function around(part: Part, slot: string) {
 }
 
 function followOf(parts: readonly Part[], slot: string): Follow {
-  const own = parts.flatMap(({ slots }) => slots.find((each) => each.slot === slot) ?? []);
-  const count = (is: (status: string) => boolean) => own.filter(({ status }) => is(status)).length;
-  const swapped = count((status) => status === "swapped");
-  const unmet = count((status) => status === "unmet");
-  return { as: own.length - swapped - unmet, swapped, unmet };
+  const own = inSlot(parts, slot);
+  const count = (sought: Status) => own.filter(({ status }) => status === sought).length;
+  return { as: own.filter(follows).length, swapped: count("swapped"), unmet: count("unmet") };
 }
 
 /** Null where the edit doesn't apply. `partsOf`: everybody's parts in a version of the class. */

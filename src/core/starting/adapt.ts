@@ -10,7 +10,7 @@ import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import type { MoveBook } from "../moves/book";
 import type { ChangeOverTable } from "../parts/change-over";
-import type { Part } from "../parts/part";
+import { follows, inSlot, type Part } from "../parts/part";
 import { partsFor } from "../parts/parts";
 import type { StartReason } from "../reasons/start-reasons";
 import type { Fix, Sentence } from "../review/finding";
@@ -20,7 +20,7 @@ import { type ReviewInput, readLines } from "../review/read-through";
 import { triedLine } from "../review/tried";
 import { scoreOf } from "../score/score";
 import type { Seconds } from "../units";
-import { type ChosenKit, follows, movesForRoom, peopleWith, someoneWith } from "./room-moves";
+import { type ChosenKit, movesForRoom, peopleWith, someoneWith } from "./room-moves";
 import { applied, type Changed, choicesOut, type LengthInput, toLength } from "./to-length";
 
 export interface AdaptInput {
@@ -133,8 +133,7 @@ function atLength(doc: ClassDoc, input: AdaptInput, partsOf: LengthInput["partsO
 
 function followedIn(doc: ClassDoc, parts: readonly Part[]): Adapted["followed"] {
   return doc.blocks.flatMap(slotsOf).map(({ id }) => {
-    const own = parts.flatMap(({ slots }) => slots.find(({ slot }) => slot === id) ?? []);
-    return [id, own.filter(follows).length];
+    return [id, inSlot(parts, id).filter(follows).length];
   });
 }
 

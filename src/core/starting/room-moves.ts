@@ -5,14 +5,13 @@
 import { setSlot, together } from "../class/commands";
 import { type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Edit } from "../class/edits";
-import { fillMove } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { KIT_TYPES, type KitItem, type KitType } from "../homes/kit";
 import { kitFacts } from "../homes/kit-types";
 import { fillersOf } from "../homes/match";
 import { bookFor, type KnownMove, type MoveBook, resolveMove } from "../moves/book";
-import type { Part, PartSlot } from "../parts/part";
-import { obstacle } from "../parts/ways";
+import { follows, inSlot, type Part, type PartSlot } from "../parts/part";
+import { canDo } from "../parts/ways";
 import { nameOf } from "../reasons/named";
 import type { StartReason } from "../reasons/start-reasons";
 
@@ -60,9 +59,6 @@ interface Instead {
   readonly count: number;
 }
 
-/** Whether somebody does what is set, at their own level: no other move for want of kit or by a limit. */
-export const follows = ({ status }: PartSlot): boolean => status !== "swapped" && status !== "unmet";
-
 /** What most of those would do who can't follow; null where they do nothing that could be set here. */
 function mostDone(
   now: KnownMove,
@@ -78,11 +74,6 @@ function mostDone(
     .filter(({ move }) => move.isometric === now.isometric && move.pattern !== undefined && fits(move))
     .sort((a, b) => b.count - a.count || ((a.move.id ?? "") < (b.move.id ?? "") ? -1 : 1));
   return best ?? null;
-}
-
-/** Whether a person can do a move as it stands. */
-function can(person: Person, move: KnownMove): boolean {
-  return obstacle(move, person) === null && fillMove(move.needs, person) !== null;
 }
 
 /**
@@ -107,7 +98,7 @@ function nearest(
   );
   const off = ({ move }: Instead) => Math.abs((move.energy?.met ?? 3) - (now.energy?.met ?? 3));
   const [best] = open
-    .map((move) => ({ move, count: people.filter((person) => can(person, move)).length }))
+    .map((move) => ({ move, count: people.filter((person) => canDo(person, move)).length }))
     .sort((a, b) => b.count - a.count || off(a) - off(b) || ((a.move.id ?? "") < (b.move.id ?? "") ? -1 : 1));
   return best && best.count >= people.length * FOLLOWED ? best : null;
 }
@@ -141,7 +132,7 @@ export function movesForRoom(
   const edits: Edit[] = [];
   const says: StartReason[] = [];
   for (const slot of slots) {
-    const own = parts.flatMap((part) => part.slots.find((each) => each.slot === slot.id) ?? []);
+    const own = inSlot(parts, slot.id);
     const change = isMadeUp(slot) ? null : changeIn(slot, { own, people, book, kit, taken });
     if (!change) continue;
     taken.add(change.to.id);

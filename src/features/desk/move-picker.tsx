@@ -5,11 +5,11 @@ import type { Person } from "@/core/homes/home";
 import { bookWith, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
+import { countAsSet, type Offered, offeredByPattern, offeredFor } from "@/core/parts/offered-moves";
 import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 import { lowerFirst } from "@/words/letters";
 import { type EffectOf, MoveBeside } from "./move-beside";
-import { countAsSet, type Offered, offeredByPattern, offeredFor } from "./offered-moves";
 
 interface Props {
   readonly people: readonly Person[];

@@ -12,7 +12,7 @@ import {
   stepSlot as stepSlotEdit,
   together,
 } from "@/core/class/commands";
-import { type Block, type ClassDoc, type Slot, slotsOf } from "@/core/class/document";
+import { type Block, type ClassDoc, isPause, type Slot, slotsOf } from "@/core/class/document";
 import { easeBlock } from "@/core/class/ease";
 import { type Edit, idAfter } from "@/core/class/edits";
 import { newBlock, newSlot, refOf } from "@/core/class/new-class";
@@ -89,8 +89,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
   const block = doc.blocks.find((entry) => entry.id === selection.block);
   const slots = block ? slotsOf(block) : [];
   const slot = slots.find((entry) => entry.id === selection.slot) ?? null;
-  const quiet = block?.role === "break" || block?.role === "talk";
-  const canRemove = slot !== null && (slots.length > 1 || quiet);
+  const canRemove = slot !== null && (slots.length > 1 || (block !== undefined && isPause(block)));
 
   const insertAfter = (edit: Edit, blockId: string, slotId: string) => {
     desk.edit(edit);

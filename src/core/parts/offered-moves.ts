@@ -1,11 +1,10 @@
 /** The moves of the picker in the order in which they are offered: what the room can do comes first. */
-import { fillMove } from "@/core/homes/fillings";
-import type { Person } from "@/core/homes/home";
-import type { KnownMove, MoveBook } from "@/core/moves/book";
-import { findMoves } from "@/core/moves/find";
-import { PATTERNS, type Pattern } from "@/core/moves/move";
-import { obstacle } from "@/core/parts/ways";
-import { isFound, searchable } from "@/core/values/typed-search";
+import type { Person } from "../homes/home";
+import type { KnownMove, MoveBook } from "../moves/book";
+import { findMoves } from "../moves/find";
+import { PATTERNS, type Pattern } from "../moves/move";
+import { isFound, searchable } from "../values/typed-search";
+import { canDo } from "./ways";
 
 export interface Offered {
   readonly move: KnownMove;
@@ -15,8 +14,7 @@ export interface Offered {
 
 /** How many of these people can do a move as it stands. */
 export function countAsSet(move: KnownMove, people: readonly Person[]): number {
-  return people.filter((person) => obstacle(move, person) === null && fillMove(move.needs, person) !== null)
-    .length;
+  return people.filter((person) => canDo(person, move)).length;
 }
 
 /** Of what is typed as many moves as can be looked through. */

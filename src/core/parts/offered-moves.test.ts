@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { findMoves } from "@/core/moves/find";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import { findMoves } from "../moves/find";
+import { LIBRARY_BOOK } from "../moves/library";
 import { countAsSet, offeredByPattern, offeredFor } from "./offered-moves";
 
 const nobody = { id: "p", name: "P", kit: [] };
