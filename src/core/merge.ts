@@ -3,7 +3,6 @@
  * field. Lists of things with ids are merged thing by thing, other lists entry by entry; only where both
  * changed the same value to different ones do they meet, and then somebody has to choose.
  */
-import { isSame } from "./values/same";
 
 type Json = Readonly<Record<string, unknown>>;
 
@@ -24,6 +23,7 @@ export interface Merged<T> {
   readonly meets: readonly Meeting[];
 }
 
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 const isObject = (value: unknown): value is Json =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 /** Lists in which each entry says something by itself; ranges of numbers and lists of lists hold together. */
@@ -71,7 +71,7 @@ function mergeEntries(
   mine: readonly unknown[],
   theirs: readonly unknown[],
 ): unknown[] {
-  const holds = (list: readonly unknown[], entry: unknown) => list.some((other) => isSame(other, entry));
+  const holds = (list: readonly unknown[], entry: unknown) => list.some((other) => same(other, entry));
   const kept = theirs.filter((entry) => holds(mine, entry) || !holds(before, entry));
   return [...kept, ...mine.filter((entry) => !holds(before, entry) && !holds(kept, entry))];
 }
@@ -96,8 +96,8 @@ function mergeValues(
   path: readonly string[],
   meets: Meeting[],
 ): unknown {
-  if (isSame(mine, before) || isSame(mine, theirs)) return theirs;
-  if (isSame(theirs, before)) return mine;
+  if (same(mine, before) || same(mine, theirs)) return theirs;
+  if (same(theirs, before)) return mine;
   if (isObject(mine) && isObject(theirs))
     return mergeObjects(isObject(before) ? before : {}, mine, theirs, path, meets);
   const merged =
@@ -111,7 +111,7 @@ function mergeValues(
 export function merge<T extends object>(before: T, mine: T, theirs: T): Merged<T> {
   const meets: Meeting[] = [];
   const value = mergeObjects(before as Json, mine as Json, theirs as Json, [], meets) as T;
-  return { theirs, value: isSame(value, theirs) ? theirs : value, meets };
+  return { theirs, value: same(value, theirs) ? theirs : value, meets };
 }
 
 function put(value: unknown, [step, ...rest]: readonly string[], to: unknown): unknown {

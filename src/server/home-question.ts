@@ -11,12 +11,16 @@ const LINK_LASTS_MS = 30 * 86_400_000;
 
 /** Writes to these people of the studio, by row id; gives how many. */
 export async function askForHomes(studioId: string, people: readonly string[], by: Maker): Promise<number> {
-  for (const id of people) {
-    const found = await findPerson(studioId, id);
-    if (!found) throw new Refused("not-found", "There is no such person here.");
+  const found = await Promise.all(people.map((id) => findPerson(studioId, id)));
+  // Nobody is written to where one of them isn't there.
+  const asked = found.map((person) => {
+    if (!person) throw new Refused("not-found", "There is no such person here.");
+    return person;
+  });
+  for (const { id, doc } of asked) {
     const token = await addLink(studioId, id, new Date(Date.now() + LINK_LASTS_MS), by, true);
     const address = `${env.origin}/p/${token}/home`;
-    const message = await personMessage(studioId, found.doc, (words, studio) => ({
+    const message = await personMessage(studioId, doc, (words, studio) => ({
       subject: words.phrase("mail", "askHomeSubject", { studio }),
       paragraphs: [words.phrase("mail", "askHome", { address }), words.phrase("mail", "linkAlone")],
     }));

@@ -1,14 +1,12 @@
 /** Our own starting points in short: read once and kept. */
-import { type Outline, outlineOf } from "../core/effort/outline";
+import { outlineOf } from "../core/effort/outline";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { type Template, templateClass } from "../core/starting/template";
+import { type StartingPoint, templateClass } from "../core/starting/template";
 import { TEMPLATES } from "../core/starting/templates";
 
-type Point = Pick<Template, "id" | "purpose" | "minutes" | "about"> & { readonly outline: Outline };
+let known: readonly StartingPoint[] | null = null;
 
-let known: readonly Point[] | null = null;
-
-export function startingPoints(): readonly Point[] {
+export function startingPoints(): readonly StartingPoint[] {
   known ??= TEMPLATES.map((template) => ({
     id: template.id,
     purpose: template.purpose,

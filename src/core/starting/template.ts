@@ -1,5 +1,6 @@
 /** A starting point: a class of our own, written as a plan, with what it is for. */
 import type { ClassDoc, Stance } from "../class/document";
+import type { Outline } from "../effort/outline";
 import { LIBRARY_BOOK } from "../moves/library";
 import { readPlan } from "../notation/read-plan";
 
@@ -19,6 +20,11 @@ export interface Template {
   readonly about: string;
   /** Its moves are what it is about: who can't do one gets their own way, and the class stays what it is. */
   readonly keepsMoves?: boolean;
+}
+
+/** One of our own starting points in short, for a list. */
+export interface StartingPoint extends Pick<Template, "id" | "purpose" | "minutes" | "about"> {
+  readonly outline: Outline;
 }
 
 const read = new Map<string, ClassDoc>();

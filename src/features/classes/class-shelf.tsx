@@ -1,7 +1,7 @@
 "use client";
-import { useDeferredValue, useMemo, useState } from "react";
-import { isFound, searchable } from "@/core/values/typed-search";
+import { useCallback, useMemo, useState } from "react";
 import { useWords } from "@/features/language/use-words";
+import { useFound } from "@/features/search/use-found";
 import { SearchField } from "@/ui/search-field";
 import { kitName } from "@/words/kit-words";
 import type { Words } from "@/words/words";
@@ -19,8 +19,8 @@ type Order = keyof typeof ORDERS;
 const NAMES = Object.keys(ORDERS) as readonly Order[];
 
 /** All that a class is looked for by. */
-function textOf({ title, tags, blocks, moves, kit }: ListedClass, words: Words): string {
-  return searchable([title, ...tags, ...blocks, ...moves, ...kit.map((type) => kitName(type, 1, words))]);
+function textsOf({ title, tags, blocks, moves, kit }: ListedClass, words: Words): readonly string[] {
+  return [title, ...tags, ...blocks, ...moves, ...kit.map((type) => kitName(type, 1, words))];
 }
 
 /** The studio's classes, a line each, all drawn to one scale; looked for by anything that is in them. */
@@ -30,10 +30,10 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
   const [tag, setTag] = useState<string | null>(null);
   const [order, setOrder] = useState<Order>("edited");
   const [away, setAway] = useState(false);
-  const late = useDeferredValue(typed);
-  const texts = useMemo(
-    () => new Map(classes.map((entry) => [entry.id, textOf(entry, words)])),
-    [classes, words],
+  const found = useFound(
+    classes,
+    typed,
+    useCallback((entry: ListedClass) => textsOf(entry, words), [words]),
   );
   const tags = useMemo(() => {
     const counts = new Map<string, number>();
@@ -45,13 +45,10 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
   const put = classes.filter(({ archived }) => archived).length;
   const shown = useMemo(
     () =>
-      classes
-        .filter(
-          ({ id, archived, tags: own }) =>
-            archived === away && (tag === null || own.includes(tag)) && isFound(late, texts.get(id) ?? ""),
-        )
+      found
+        .filter(({ archived, tags: own }) => archived === away && (tag === null || own.includes(tag)))
         .sort(ORDERS[order].by),
-    [classes, away, tag, late, texts, order],
+    [found, away, tag, order],
   );
   const longest = Math.max(1800, ...classes.map(({ seconds }) => seconds));
   return (

@@ -10,6 +10,7 @@ import { clockText } from "@/core/units";
 import { type Fault, faultSentence } from "@/core/values/faults";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { FileChoice } from "@/ui/file-choice";
 
 interface Read {
   readonly name: string;
@@ -54,17 +55,7 @@ export function ImportClass() {
         description="A file that Brontle exported, perhaps changed in a text editor. Nothing is stored before you say so."
         wide
       >
-        <input
-          type="file"
-          accept=".json,application/json"
-          aria-label="Class file"
-          className="w-full border border-quiet bg-white p-2"
-          // The same file may be chosen again once it is mended.
-          onClick={(event) => {
-            event.currentTarget.value = "";
-          }}
-          onChange={(event) => choose(event.target.files?.[0])}
-        />
+        <FileChoice label="Class file" accept=".json,application/json" onChoose={choose} />
         {read && read.faults.length > 0 && (
           <div role="alert" className="mt-4 border-l-4 border-rust pl-3">
             <p className="font-bold text-rust">

@@ -13,8 +13,8 @@ import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Button, type Look } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { blockName, goesRound } from "@/words/block-words";
 import { noteText, noteWhere } from "@/words/note-words";
-import { blockName, goesRound } from "./block-lines";
 import { PlanField } from "./plan-field";
 
 const EXAMPLE = `Monday strength
@@ -175,10 +175,11 @@ export function Plan({
 }
 
 function BlockLines({ block }: { readonly block: Block }) {
+  const words = useWords();
   return (
     <div className="mt-2">
       <p>
-        <b>{blockName(block)}</b> <span className="text-quiet">{goesRound(block)}</span>
+        <b>{blockName(block, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
       </p>
       <ol className="ml-5 list-decimal">
         {slotsOf(block).map((slot) => (

@@ -2,10 +2,10 @@
 import type { ClassDoc } from "@/core/class/document";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { KIND_WORDS } from "@/core/score/piece-words";
 import type { Score } from "@/core/score/score";
 import { tableRows } from "@/core/score/table";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 
 /** The whole class as a table: the same as the score, read line by line. */
@@ -29,6 +29,7 @@ export function ClassTable(props: {
 }
 
 function Rows({ doc, score }: { readonly doc: ClassDoc; readonly score: Score }) {
+  const words = useWords();
   const rows = tableRows(doc, score, bookFor(doc, LIBRARY_BOOK));
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
@@ -56,7 +57,7 @@ function Rows({ doc, score }: { readonly doc: ClassDoc; readonly score: Score })
               <td>{clockText(row.seconds)}</td>
               <td>{row.block}</td>
               <td>{row.round ?? ""}</td>
-              <td>{KIND_WORDS[row.kind]}</td>
+              <td>{words.name("segment", row.kind)}</td>
               <td className={row.kind === "work" ? "font-bold" : ""}>{row.move}</td>
               <td>{row.side ?? ""}</td>
               <td>{row.reps}</td>

@@ -1,8 +1,6 @@
 "use client";
 /** The Desk's dialogs: moves, a pasted plan, fit, order, keys. */
-import { addBlocks } from "@/core/class/add-blocks";
 import { slotsOf } from "@/core/class/document";
-import { idAfter } from "@/core/class/edits";
 import { type Put, putMove } from "@/core/class/put-move";
 import type { Person } from "@/core/homes/home";
 import type { KnownMove } from "@/core/moves/book";
@@ -15,6 +13,7 @@ import { ClassTable } from "./class-table";
 import { isPick } from "./desk-doors";
 import { KeysDialog } from "./keys";
 import { MovePicker } from "./move-picker";
+import { putBlocks } from "./put-blocks";
 import type { DeskParts } from "./use-desk-view";
 
 export function DeskDialogs(
@@ -57,9 +56,8 @@ export function DeskDialogs(
           begin={view.plan}
           usual={desk.doc.stance}
           take="Put it in"
-          onTake={async ({ blocks, moves }) => {
-            const before = idAfter(desk.doc.blocks, desk.selection.block ?? "");
-            desk.edit(addBlocks(desk.doc, blocks, before, moves));
+          onTake={async (read) => {
+            putBlocks(desk, read);
             shutting(false);
             return null;
           }}

@@ -55,12 +55,13 @@ function Choices({ people, own, current, known = false, effectOf, onChoose }: Pr
     () => (typed.trim() === "" ? null : offeredFor(typed, book, can, people.length)),
     [typed, book, can, people.length],
   );
-  const [chosen, setChosen] = useState(current ?? "");
+  /** Whatever is typed, the cursor is on the best of it until somebody moves it. */
+  const [moved, setMoved] = useState<string | null>(null);
+  const best = found ? (found[0] ? keyOf(found[0].move) : AS_TYPED) : (current ?? "");
+  const chosen = moved ?? best;
   const look = (text: string) => {
     setTyped(text);
-    if (text.trim() === "") return;
-    const [best] = offeredFor(text, book, can, people.length);
-    setChosen(best ? keyOf(best.move) : AS_TYPED);
+    setMoved(null);
   };
   const row = ({ move, can: count }: Offered) => (
     <Command.Item key={keyOf(move)} value={keyOf(move)} onSelect={() => onChoose(move)} className={ITEM}>
@@ -73,7 +74,7 @@ function Choices({ people, own, current, known = false, effectOf, onChoose }: Pr
     </Command.Item>
   );
   return (
-    <Command label="Moves" loop shouldFilter={false} value={chosen} onValueChange={setChosen}>
+    <Command label="Moves" loop shouldFilter={false} value={chosen} onValueChange={setMoved}>
       <Command.Input
         placeholder="Any usual name, muscle or thing: push-up, RDL, lats, towel…"
         className="w-full border-2 border-ink bg-white px-3 py-2 text-base"

@@ -2,12 +2,11 @@
 /** The Desk's clipboard: a block as text, so that it pastes into another class and into a mail alike. */
 import { useEffect, useRef } from "react";
 import { toast } from "sonner";
-import { addBlocks } from "@/core/class/add-blocks";
 import { removeBlock } from "@/core/class/commands";
-import { idAfter } from "@/core/class/edits";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { printBlocks } from "@/core/notation/print-plan";
 import { readPlan } from "@/core/notation/read-plan";
+import { putBlocks } from "./put-blocks";
 import type { Desk } from "./use-desk";
 
 interface Doing {
@@ -53,8 +52,7 @@ function pasted({ desk, review }: Doing, event: ClipboardEvent): void {
     review(text);
     return;
   }
-  const before = idAfter(desk.doc.blocks, desk.selection.block);
-  desk.edit(addBlocks(desk.doc, doc.blocks, before, doc.moves));
+  putBlocks(desk, doc);
   toast.success(doc.blocks.length === 1 ? "1 block is put in." : `${doc.blocks.length} blocks are put in.`);
 }
 

@@ -2,7 +2,7 @@
 /** Several moves chosen at once: from the selected one to another, by Shift with the arrows, by a stretch of the score. */
 import { useCallback, useMemo, useState } from "react";
 import { stretchOf } from "@/core/class/change-together";
-import { slotsOf } from "@/core/class/document";
+import { findSlot, slotsOf } from "@/core/class/document";
 import type { Desk } from "./use-desk";
 
 interface Marked {
@@ -37,10 +37,10 @@ export function useMarks({ doc, selection, select }: Desk) {
     (slots: readonly string[]) => {
       const [first] = slots;
       const last = slots.at(-1);
-      const block = doc.blocks.find((entry) => slotsOf(entry).some(({ id }) => id === first));
-      if (!first || !last || !block) return;
-      select(block.id, first);
-      setMarked({ from: first, to: last });
+      const found = first === undefined ? null : findSlot(doc, first);
+      if (!found || !last) return;
+      select(found.block.id, found.slot.id);
+      setMarked({ from: found.slot.id, to: last });
     },
     [doc, select],
   );

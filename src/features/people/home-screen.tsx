@@ -10,6 +10,7 @@ import { useRecord } from "@/features/records/use-record";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { PLACES, TopLine } from "@/ui/top-line";
+import { askHomes } from "./ask-homes";
 import { HomeForm } from "./home-form";
 import { PersonalLink } from "./personal-link";
 
@@ -74,11 +75,6 @@ export function HomeScreen({
     if (trouble === null) saved(person.name);
     else if (trouble !== "met") toast.error(trouble.message);
   };
-  const ask = async () => {
-    const result = await api("POST", "/api/people/ask", { people: [id] });
-    if (result.ok) toast.success(`A message to ${person.name} with their own link is in the outbox.`);
-    else toast.error(result.failure.message);
-  };
   const remove = async () => {
     const result = await api("DELETE", `/api/people/${id}`);
     if (result.ok) {
@@ -105,7 +101,7 @@ export function HomeScreen({
           onSave={save}
           {...(id === null ? { next: "Save, add another" } : {})}
           {...(id !== null && next ? { next: `Save, next: ${next.name}` } : {})}
-          {...(id === null ? {} : { onAsk: ask })}
+          {...(id === null ? {} : { onAsk: () => askHomes([{ id, name: person.name }]) })}
         />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
         {children}

@@ -11,6 +11,7 @@ import { faultSentence } from "@/core/values/faults";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import { FileChoice } from "@/ui/file-choice";
 import { kitText } from "@/words/kit-words";
 import { rosterTerms } from "@/words/roster-terms";
 import type { Words } from "@/words/words";
@@ -83,17 +84,7 @@ export function ImportRoster({ people }: { readonly people: readonly Person[] })
         description="A roster file, or a table (CSV) with a heading: a name is enough, and e-mail, level, limits and kit are read in the words of these pages. Nothing is stored before you say so; whoever is in the list already is updated."
         wide
       >
-        <input
-          type="file"
-          accept=".json,application/json,.csv,text/csv"
-          aria-label="Roster file"
-          className="w-full border border-quiet bg-white p-2"
-          // The same file may be chosen again once it is mended.
-          onClick={(event) => {
-            event.currentTarget.value = "";
-          }}
-          onChange={(event) => choose(event.target.files?.[0])}
-        />
+        <FileChoice label="Roster file" accept=".json,application/json,.csv,text/csv" onChoose={choose} />
         {read && read.faults.length > 0 && <Faults faults={read.faults} />}
         {sound && <WillBeStored people={read.people} known={known} />}
         <Button look="solid" className="mt-4" disabled={!sound} onClick={store}>

@@ -1,15 +1,14 @@
 "use client";
 import Link from "next/link";
-import { useDeferredValue, useMemo, useState } from "react";
-import { toast } from "sonner";
-import { api } from "@/browser/api";
+import { useCallback, useState } from "react";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
-import { isFound, searchable } from "@/core/values/typed-search";
 import { useWords } from "@/features/language/use-words";
+import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
 import { SearchField } from "@/ui/search-field";
 import { kitText } from "@/words/kit-words";
 import type { Words } from "@/words/words";
+import { askHomes } from "./ask-homes";
 
 interface Row {
   readonly id: string;
@@ -33,41 +32,24 @@ function spaceText({ space }: Person): string {
 const limitsText = ({ limits = [] }: Person, words: Words) =>
   limits.map((limit) => words.name("limit", limit)).join(", ");
 
-/** Asks people what they have, by the outbox. */
-async function ask(people: readonly Row[]): Promise<void> {
-  const reply = await api("POST", "/api/people/ask", { people: people.map(({ id }) => id) });
-  if (!reply.ok) toast.error(reply.failure.message);
-  else
-    toast.success(
-      people.length === 1
-        ? `A message to ${people[0]?.doc.name} with their own link is in the outbox.`
-        : `${people.length} messages, each with its own link, are in the outbox.`,
-    );
+/** Asks those of these lines. */
+const ask = (rows: readonly Row[]) => askHomes(rows.map(({ id, doc }) => ({ id, name: doc.name })));
+
+/** All that somebody is looked for by. */
+function textsOf({ doc }: Row, words: Words): readonly string[] {
+  const level = words.name("mark", doc.mark ?? "natural");
+  return [doc.name, doc.email ?? "", level, homeText(doc, words), spaceText(doc), limitsText(doc, words)];
 }
 
 /** Everyone in a line each; looked for by name, level, thing or limit. */
 export function PeopleTable({ people }: { readonly people: readonly Row[] }) {
   const words = useWords();
   const [typed, setTyped] = useState("");
-  const late = useDeferredValue(typed);
-  const texts = useMemo(
-    () =>
-      new Map(
-        people.map(({ id, doc }) => [
-          id,
-          searchable([
-            doc.name,
-            doc.email ?? "",
-            words.name("mark", doc.mark ?? "natural"),
-            homeText(doc, words),
-            spaceText(doc),
-            limitsText(doc, words),
-          ]),
-        ]),
-      ),
-    [people, words],
+  const shown = useFound(
+    people,
+    typed,
+    useCallback((row: Row) => textsOf(row, words), [words]),
   );
-  const shown = people.filter(({ id }) => isFound(late, texts.get(id) ?? ""));
   const unsaid = people.filter(({ doc }) => doc.kit === undefined);
   return (
     <>

@@ -3,10 +3,12 @@ import { type ReactNode, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { pieceWords } from "@/core/score/piece-words";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
 import { tableRows } from "@/core/score/table";
+import { useWords } from "@/features/language/use-words";
+import { pieceWords } from "@/words/piece-words";
+import type { Words } from "@/words/words";
 import { secondAt } from "./measures";
 import type { Below } from "./notches";
 
@@ -27,14 +29,14 @@ interface Played {
 }
 
 /** The words of what is played at a second; made when asked for, so that an edit doesn't wait for them. */
-function textAt(second: number, { doc, score, below }: Played): string | null {
+function textAt(second: number, { doc, score, below }: Played, words: Words): string | null {
   const position = resolveAt(score.segments, second);
   if (!position) return null;
   const [row] = tableRows(doc, { ...score, segments: [position.segment] }, bookFor(doc, LIBRARY_BOOK));
   if (!row) return null;
   const { start, end } = position.segment;
   const lacking = below.notches.find(({ at, short }) => short > 0 && at >= start && at < end);
-  return `${pieceWords(row)}${lacking ? ` · ${lacking.short} s short for ${lacking.people}` : ""}`;
+  return `${pieceWords(row, words)}${lacking ? ` · ${lacking.short} s short for ${lacking.people}` : ""}`;
 }
 
 /**
@@ -42,6 +44,7 @@ function textAt(second: number, { doc, score, below }: Played): string | null {
  * For screen readers there is the table of the class; these words would say it twice.
  */
 export function Hinted(props: Played & { readonly children: ReactNode }) {
+  const words = useWords();
   const [hint, setHint] = useState<Hint | null>(null);
   return (
     <div
@@ -52,7 +55,7 @@ export function Hinted(props: Played & { readonly children: ReactNode }) {
         // A finger covers what it would read.
         if (!svg || pointerType !== "mouse") return;
         const second = secondAt(svg, clientX, clientY);
-        const text = second === null ? null : textAt(second, props);
+        const text = second === null ? null : textAt(second, props, words);
         const box = currentTarget.getBoundingClientRect();
         const left = Math.max(0, Math.min(clientX - box.left, box.width - WIDEST));
         setHint(text === null ? null : { left, top: clientY - box.top + UNDER, text });

@@ -8,7 +8,7 @@ import type { RowStretch, ScoreRow } from "@/core/score/rows";
 import { pieceEffort } from "./faces";
 import { textWidth, wholeWords } from "./letters";
 import type { MarksContext } from "./marks-context";
-import { sideLetter, topAt } from "./shapes";
+import { READY_PX, sideLetter, TALK_PX, TURN_PX, topAt } from "./shapes";
 
 /** Letter size of every label in the drawing's own px: a little over 11 on a screen 1280 wide. */
 export const LABEL_PX = 11.1;
@@ -73,9 +73,9 @@ function withoutMeeting(wanted: readonly Wanted[]): RowLabel[] {
 function upperEdge(stretch: RowStretch, from: number, to: number, context: MarksContext): number {
   const { m } = context;
   const { segment } = stretch;
-  if (segment.kind === "brief" || segment.kind === "demo") return m.baseline - 12;
-  if (segment.kind === "side-change") return m.baseline - 6;
-  if (segment.kind === "prepare") return m.baseline - 4;
+  if (segment.kind === "brief" || segment.kind === "demo") return m.baseline - TALK_PX;
+  if (segment.kind === "side-change") return m.baseline - TURN_PX;
+  if (segment.kind === "prepare") return m.baseline - READY_PX;
   if (segment.kind !== "work") return m.baseline;
   const effort = pieceEffort(segment, context.doc, context.faces);
   const share = (stretch.fractionTo - stretch.fractionFrom) / (stretch.to - stretch.from);

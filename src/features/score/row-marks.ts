@@ -4,7 +4,7 @@ import type { RowStretch, ScoreRow } from "@/core/score/rows";
 import { pieceEffort } from "./faces";
 import type { MarksContext } from "./marks-context";
 import { isChosenIn, type RowLabel, rowLabels } from "./row-labels";
-import { barPath, type RowMeasures } from "./shapes";
+import { barPath, READY_PX, type RowMeasures, TALK_PX, TURN_PX } from "./shapes";
 
 export interface RowMarks {
   readonly bars: string;
@@ -100,7 +100,7 @@ const ends = ({ from, to }: RowStretch, m: RowMeasures) =>
 
 const drawTalk: Draw = (stretch, { m }, into) => {
   const [x0, x1] = ends(stretch, m);
-  into.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, 12);
+  into.talk += box(x0 + 0.5, x1 - 0.5, m.baseline, TALK_PX);
 };
 
 const drawWork: Draw = (stretch, context, into) => {
@@ -116,11 +116,11 @@ const DRAW: Record<Segment["kind"], Draw> = {
   brief: drawTalk,
   demo: drawTalk,
   prepare: (stretch, { m }, into) => {
-    into.ready += box(...ends(stretch, m), m.baseline, 4);
+    into.ready += box(...ends(stretch, m), m.baseline, READY_PX);
   },
   "side-change": (stretch, { m }, into) => {
     const [x0, x1] = ends(stretch, m);
-    into.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - 6}L${round(x1 - 1)} ${m.baseline}`;
+    into.turns += `M${round(x0 + 1)} ${m.baseline}L${round((x0 + x1) / 2)} ${m.baseline - TURN_PX}L${round(x1 - 1)} ${m.baseline}`;
   },
   work: drawWork,
   // A rest is empty.

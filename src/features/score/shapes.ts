@@ -9,6 +9,11 @@ export interface RowMeasures {
   readonly baseline: number;
 }
 
+/** Px over the line of what isn't work: talk and showing, getting ready, changing sides. */
+export const TALK_PX = 12;
+export const READY_PX = 4;
+export const TURN_PX = 6;
+
 /** How much of its height a leaning bar gives up at its low end. */
 const LEAN = 0.45;
 

@@ -1,11 +1,13 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useId, useMemo, useState } from "react";
 import type { Person } from "@/core/homes/home";
 import type { KitType } from "@/core/homes/kit";
 import { kitFacts } from "@/core/homes/kit-types";
-import { isFound, searchable } from "@/core/values/typed-search";
+import { minutesIn } from "@/core/values/typed-number";
 import { useWords } from "@/features/language/use-words";
+import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
+import { Chip } from "@/ui/chip";
 import { SearchField } from "@/ui/search-field";
 import { kitName } from "@/words/kit-words";
 
@@ -35,16 +37,14 @@ export function ForWhom(props: Props) {
   );
 }
 
-const CHIP =
-  "min-h-6 border border-hairline px-1.5 leading-tight aria-pressed:border-ink aria-pressed:bg-marker";
+const nameOf = ({ name }: Person) => [name];
 
 function Whom({ people, asked, onAsk }: Props) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState("");
-  const texts = useMemo(() => new Map(people.map(({ id, name }) => [id, searchable([name])])), [people]);
+  const shown = useFound(people, typed, nameOf);
   if (people.length === 0)
     return <span>whoever comes: nobody is on the list yet, and the class can be adapted later.</span>;
-  const shown = people.filter(({ id }) => isFound(typed, texts.get(id) ?? ""));
   const toggle = (id: string) => {
     const next = new Set(asked);
     if (!next.delete(id)) next.add(id);
@@ -91,15 +91,9 @@ function Whom({ people, asked, onAsk }: Props) {
         <fieldset className="mt-1.5 flex flex-wrap gap-1.5">
           <legend className="sr-only">Who comes</legend>
           {shown.map(({ id, name }) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={asked.has(id)}
-              className={CHIP}
-              onClick={() => toggle(id)}
-            >
+            <Chip key={id} pressed={asked.has(id)} onPress={() => toggle(id)}>
               {name}
-            </button>
+            </Chip>
           ))}
         </fieldset>
       )}
@@ -107,37 +101,61 @@ function Whom({ people, asked, onAsk }: Props) {
   );
 }
 
+/** A class is begun for no fewer and no more minutes than these. */
+const LEAST_MINUTES = 10;
+const MOST_MINUTES = 180;
+
+/** Minutes as they are typed; null where they aren't any, or too few or too many. */
+function lengthIn(text: string): number | null {
+  const minutes = minutesIn(text);
+  return minutes !== null && minutes >= LEAST_MINUTES && minutes <= MOST_MINUTES ? minutes : null;
+}
+
+/** How long: as it is typed, or of the usual ones. With nothing typed it is as long as what it is begun from. */
 function Length({ minutes, onMinutes }: Pick<Props, "minutes" | "onMinutes">) {
-  const [draft, setDraft] = useState<string | null>(null);
+  const answered = useId();
+  /** What is typed, and the length that it stands for: with another length it is over. */
+  const [typed, setTyped] = useState<{ readonly text: string; readonly of: number | null } | null>(null);
+  const draft = typed?.of === minutes ? typed.text : null;
+  const isEmpty = draft?.trim() === "";
+  const isWrong = draft !== null && !isEmpty && lengthIn(draft) === null;
   return (
     <div className="flex items-center gap-1.5">
       <input
         aria-label="Minutes"
-        inputMode="numeric"
-        className="w-14 border border-quiet bg-white px-2 py-0.5 text-center font-bold"
+        aria-invalid={isWrong || undefined}
+        aria-describedby={isWrong ? answered : undefined}
+        autoComplete="off"
+        className="w-14 border border-quiet bg-white px-2 py-0.5 text-center font-bold aria-invalid:border-rust aria-invalid:text-rust"
         value={draft ?? minutes ?? ""}
         placeholder="as is"
-        onBlur={() => setDraft(null)}
-        onChange={(event) => {
-          setDraft(event.target.value);
-          const number = Number(event.target.value);
-          if (Number.isInteger(number) && number >= 10 && number <= 180) onMinutes(number);
+        onBlur={() => {
+          if (isEmpty) onMinutes(null);
+          if (!isWrong) setTyped(null);
+        }}
+        onChange={({ target: { value } }) => {
+          const length = lengthIn(value);
+          setTyped({ text: value, of: length ?? minutes });
+          if (length !== null) onMinutes(length);
         }}
       />
       {LENGTHS.map((length) => (
-        <button
+        <Chip
           key={length}
-          type="button"
-          aria-pressed={minutes === length}
-          className={CHIP}
-          onClick={() => {
-            setDraft(null);
+          pressed={minutes === length}
+          onPress={() => {
+            setTyped(null);
             onMinutes(length);
           }}
         >
           {length}
-        </button>
+        </Chip>
       ))}
+      {isWrong && (
+        <span id={answered} role="status" className="text-rust">
+          {LEAST_MINUTES} to {MOST_MINUTES} minutes, such as 45 or 1 h
+        </span>
+      )}
     </div>
   );
 }
@@ -163,28 +181,17 @@ function WithWhat({ people, kit, onKit }: Props) {
   return (
     <fieldset className="flex flex-wrap items-center gap-1.5">
       <legend className="sr-only">With what</legend>
-      <button type="button" aria-pressed={kit === null} className={CHIP} onClick={() => onKit(null)}>
+      <Chip pressed={kit === null} onPress={() => onKit(null)}>
         whatever each has
-      </button>
-      <button
-        type="button"
-        aria-pressed={kit !== null && kit.length === 0}
-        className={CHIP}
-        onClick={() => onKit([])}
-      >
+      </Chip>
+      <Chip pressed={kit !== null && kit.length === 0} onPress={() => onKit([])}>
         what every home has
-      </button>
+      </Chip>
       <span className="text-quiet">or only</span>
       {types.slice(0, all ? types.length : FEW).map((type) => (
-        <button
-          key={type}
-          type="button"
-          aria-pressed={(kit ?? []).includes(type)}
-          className={CHIP}
-          onClick={() => toggle(type)}
-        >
+        <Chip key={type} pressed={(kit ?? []).includes(type)} onPress={() => toggle(type)}>
           {kitName(type, 2, words)}
-        </button>
+        </Chip>
       ))}
       {!all && types.length > FEW && (
         <Button look="bare" className="px-1 py-0.5" onClick={() => setAll(true)}>

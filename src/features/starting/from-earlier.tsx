@@ -1,5 +1,8 @@
 "use client";
 import type { ClassDoc } from "@/core/class/document";
+import { useWords } from "@/features/language/use-words";
+import { Chip } from "@/ui/chip";
+import { blockName } from "@/words/block-words";
 
 /** Which blocks of an earlier class are taken, and whether it goes a step further. */
 export function FromEarlier(props: {
@@ -9,36 +12,31 @@ export function FromEarlier(props: {
   readonly onTake: (blocks: readonly string[], step: boolean) => void;
 }) {
   const { doc, blocks, step, onTake } = props;
+  const words = useWords();
   const ids = doc.blocks.map(({ id }) => id);
   return (
     <fieldset className="mt-3 flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-hairline pt-2">
       <legend className="float-left mr-4 font-semibold">Of it</legend>
-      {doc.blocks.map(({ id, title, role }) => (
-        <label key={id} className="flex items-center gap-1.5">
+      {doc.blocks.map((block) => (
+        <label key={block.id} className="flex items-center gap-1.5">
           <input
             type="checkbox"
-            checked={blocks.includes(id)}
+            checked={blocks.includes(block.id)}
             onChange={(event) =>
               onTake(
-                ids.filter((own) => (own === id ? event.target.checked : blocks.includes(own))),
+                ids.filter((own) => (own === block.id ? event.target.checked : blocks.includes(own))),
                 step,
               )
             }
           />
-          {title || (role === "talk" ? "Talk" : "Block")}
+          {blockName(block, words)}
         </label>
       ))}
       <span className="ml-auto flex items-center gap-1.5">
         {([false, true] as const).map((further) => (
-          <button
-            key={`${further}`}
-            type="button"
-            aria-pressed={step === further}
-            className="min-h-6 border border-hairline px-1.5 leading-tight aria-pressed:border-ink aria-pressed:bg-marker"
-            onClick={() => onTake(blocks, further)}
-          >
+          <Chip key={`${further}`} pressed={step === further} onPress={() => onTake(blocks, further)}>
             {further ? "a step up from it" : "the same for this room"}
-          </button>
+          </Chip>
         ))}
       </span>
     </fieldset>

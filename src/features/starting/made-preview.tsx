@@ -7,10 +7,10 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
 import type { Adapted } from "@/core/starting/adapt";
 import { clockText } from "@/core/units";
-import { blockName, goesRound } from "@/features/classes/block-lines";
 import { useWords } from "@/features/language/use-words";
 import { MiniScore, shortOf } from "@/features/score/mini-score";
 import { cx } from "@/ui/cx";
+import { blockName, goesRound } from "@/words/block-words";
 import { lineText } from "@/words/finding-words";
 
 /** What comes of a choice: its length and score, its blocks with how many follow each move, what was changed, what is left. */
@@ -97,13 +97,14 @@ function Blocks({
   readonly followed: ReadonlyMap<string, number>;
   readonly people: number;
 }) {
+  const words = useWords();
   const book = bookFor(doc, LIBRARY_BOOK);
   return (
     <ol className="space-y-2">
       {doc.blocks.map((block) => (
         <li key={block.id}>
           <p>
-            <b>{blockName(block)}</b> <span className="text-quiet">{goesRound(block)}</span>
+            <b>{blockName(block, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
           </p>
           <ul>
             {slotsOf(block).map((slot) => (

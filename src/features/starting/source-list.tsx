@@ -1,17 +1,12 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import type { Outline } from "@/core/effort/outline";
-import { PURPOSES, type Purpose, type Template } from "@/core/starting/template";
-import { isFound, searchable } from "@/core/values/typed-search";
+import { PURPOSES, type Purpose, type StartingPoint } from "@/core/starting/template";
 import { MiniScore } from "@/features/score/mini-score";
+import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { SearchField } from "@/ui/search-field";
-
-/** One of our own starting points, in short. */
-export interface Point extends Pick<Template, "id" | "purpose" | "minutes" | "about"> {
-  readonly outline: Outline;
-}
 
 /** An earlier class of the studio, in short. */
 export type EarlierClass = Outline & { readonly id: string; readonly tags: readonly string[] };
@@ -33,6 +28,15 @@ const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   flow: "Flowing",
 };
 
+/** All that each is looked for by. */
+const earlierTexts = ({ title, tags, moves }: EarlierClass) => [title, ...tags, ...moves];
+const pointTexts = ({ outline, purpose, about }: StartingPoint) => [
+  outline.title,
+  about,
+  purpose,
+  ...outline.moves,
+];
+
 /** Earlier classes that stand before ours: the last ones. */
 const FEW = 5;
 
@@ -43,21 +47,15 @@ export function SourceList({
   chosen,
   onChoose,
 }: {
-  readonly points: readonly Point[];
+  readonly points: readonly StartingPoint[];
   readonly earlier: readonly EarlierClass[];
   readonly chosen: Chosen;
   readonly onChoose: (chosen: Chosen) => void;
 }) {
   const [typed, setTyped] = useState("");
   const [all, setAll] = useState(false);
-  const texts = useMemo(
-    () => new Map(earlier.map((own) => [own.id, searchable([own.title, ...own.tags, ...own.moves])])),
-    [earlier],
-  );
-  const found = earlier.filter(({ id }) => isFound(typed, texts.get(id) ?? ""));
-  const ours = points.filter(({ outline, purpose, about }) =>
-    isFound(typed, searchable([outline.title, about, purpose, ...outline.moves])),
-  );
+  const found = useFound(earlier, typed, earlierTexts);
+  const ours = useFound(points, typed, pointTexts);
   const row = (
     own: Chosen,
     outline: Pick<Outline, "bars" | "seconds" | "pieces" | "title">,

@@ -7,11 +7,12 @@ import type { Person } from "@/core/homes/home";
 import type { KitType } from "@/core/homes/kit";
 import { ownRests, type Settings } from "@/core/settings/settings";
 import type { Source } from "@/core/starting/started";
-import type { Chosen, EarlierClass, Point } from "./source-list";
+import type { StartingPoint } from "@/core/starting/template";
+import type { Chosen, EarlierClass } from "./source-list";
 import { useStarted, type Wish } from "./use-started";
 
 export interface StartProps {
-  readonly points: readonly Point[];
+  readonly points: readonly StartingPoint[];
   readonly earlier: readonly EarlierClass[];
   readonly people: readonly Person[];
   readonly settings: Settings;
@@ -60,7 +61,7 @@ function sourceOf(
 }
 
 /** The length that a choice comes with, minutes; null where none is promised. */
-function ownMinutes(chosen: Chosen, points: readonly Point[], doc: ClassDoc | null): number | null {
+function ownMinutes(chosen: Chosen, points: readonly StartingPoint[], doc: ClassDoc | null): number | null {
   if (chosen.from === "template") return points.find(({ id }) => id === chosen.id)?.minutes ?? null;
   return chosen.from === "class" ? (doc?.promise?.minutes ?? null) : null;
 }
