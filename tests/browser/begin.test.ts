@@ -1,39 +1,17 @@
 /** Beginning: a new studio's first steps, people by name and by taps, a class from something, the list of many. */
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { beforeAll, describe, expect, test } from "vitest";
 import { checkClass } from "../../src/core/class/check-class";
 import { slotsOf } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
-import {
-  accessible,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  pageText,
-  press,
-  read,
-  see,
-  seeText,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask, newStudio } from "../shared/http";
+import { accessible, named, open, pageText, press, read, see, seeText, useSession } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
+import { ask, newStudio } from "../shared/http";
 
-let browser: Browser;
-let studio: DemoStudio;
-const driver = () => browser.driver;
-const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
+const { asker, click, driver, studio } = demoBrowser({ signedIn: false });
 
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
-});
-afterAll(() => browser?.close());
-
-const click = async (css: string, name: string) => (await named(driver(), css, name)).click();
 const made = () =>
   see(
     driver(),
@@ -96,7 +74,7 @@ describe("a studio that begins", () => {
 });
 
 describe("a class from something", () => {
-  beforeAll(() => useSession(driver(), studio.cookie));
+  beforeAll(() => useSession(driver(), studio().cookie));
 
   test("a starting point is made for everybody, for a length and a kit, as the core makes it", async () => {
     await open(driver(), "/classes/new");

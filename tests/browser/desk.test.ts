@@ -2,68 +2,14 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
-import type { ClassDoc } from "../../src/core/class/document";
-import { LIBRARY_BOOK } from "../../src/core/moves/library";
-import { scoreOf } from "../../src/core/score/score";
-import { clockText } from "../../src/core/units";
-import {
-  accessible,
-  chord,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  press,
-  read,
-  see,
-  seeText,
-  tabTo,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { accessible, chord, named, open, press, read, see, seeText, tabTo, useSession } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
 
-let browser: Browser;
-let studio: DemoStudio;
 const folder = mkdtempSync(`${tmpdir()}/brontle-desk-`);
-const driver = () => browser.driver;
-
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
+const { driver, openDesk, stored, studio, total, totalIsTheCores } = demoBrowser({
+  signedIn: false,
 });
-afterAll(async () => {
-  await browser?.close();
-  rmSync(folder, { recursive: true, force: true });
-});
-
-const total = async () => (await read(driver(), "[data-testid=total]", "text")) ?? "";
-const classId = async () => (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
-const saved = () =>
-  see(driver(), "saved", async () => (await read(driver(), "header [role=status]", "text")) === "saved");
-
-/** The class as the server has it. */
-async function stored(): Promise<ClassDoc> {
-  await saved();
-  const asker = { cookie: studio.cookie, origin: ADDRESS };
-  return JSON.parse((await ask(asker, "GET", `/api/classes/${await classId()}/file`)).text) as ClassDoc;
-}
-
-/** What is shown is what the core says of what is stored. */
-async function totalIsTheCores(): Promise<void> {
-  const doc = await stored();
-  expect(await total()).toBe(clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan));
-}
-
-async function openClass(title: string): Promise<void> {
-  await open(driver(), "/classes");
-  await (await named(driver(), "main a", title)).click();
-  await see(
-    driver(),
-    "the Desk",
-    async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
-  );
-}
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("signing in", () => {
   test("with a wrong password says so, with the right one leads to the classes", async () => {
@@ -74,7 +20,7 @@ describe("signing in", () => {
       const field = await driver().findElement(By.css(css));
       await field.sendKeys(Key.chord(Key.CONTROL, "a"), text);
     };
-    await fill("input[type=email]", studio.email);
+    await fill("input[type=email]", studio().email);
     await fill("input[type=password]", "wrong-password");
     await press(driver(), Key.ENTER);
     await see(
@@ -82,7 +28,7 @@ describe("signing in", () => {
       "an alert",
       async () => (await driver().findElements(By.css("[role=alert]"))).length > 0,
     );
-    await fill("input[type=password]", studio.password);
+    await fill("input[type=password]", studio().password);
     await press(driver(), Key.ENTER);
     await seeText(driver(), "Gale warning");
     await accessible(driver());
@@ -90,7 +36,7 @@ describe("signing in", () => {
 });
 
 describe("the Desk", () => {
-  beforeAll(() => useSession(driver(), studio.cookie));
+  beforeAll(() => useSession(driver(), studio().cookie));
 
   test("a class is made by keyboard alone, and its length is the core's", async () => {
     await open(driver(), "/classes");
@@ -136,7 +82,7 @@ describe("the Desk", () => {
   });
 
   test("a number moved with the arrow keys, typed, undone and done again moves the total with it", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const before = await total();
     await press(driver(), "n", Key.ARROW_UP);
     await see(driver(), "a longer class", async () => (await total()) !== before);
@@ -161,7 +107,7 @@ describe("the Desk", () => {
   });
 
   test("what can't be is said and not taken", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const before = await total();
     const rounds = await named(driver(), "input[role=spinbutton]", "Rounds");
     await rounds.click();
@@ -180,7 +126,7 @@ describe("the Desk", () => {
   });
 
   test("a dose is typed as a line, and a move shows who does it and why", async () => {
-    await openClass("Quay intervals");
+    await openDesk("Quay intervals");
     const dose = await driver().findElement(By.css("[data-slot-line=i1] input[aria-label=Dose]"));
     await dose.click();
     await dose.sendKeys(Key.chord(Key.CONTROL, "a"), "50 s / 40 s / 30 s", Key.ENTER);
@@ -219,7 +165,7 @@ describe("the Desk", () => {
   });
 
   test("more of a move and of a block: ways, words, rounds and the promise are edited and stored", async () => {
-    await openClass("Stairwell strength");
+    await openDesk("Stairwell strength");
     await press(driver(), "m");
     await seeText(driver(), "Say before");
     const fill = async (label: string, text: string) => {
@@ -250,7 +196,7 @@ describe("the Desk", () => {
   });
 
   test("without a connection nothing is lost: it says so, keeps it, and sends it when the server is back", async () => {
-    await openClass("Stairwell strength");
+    await openDesk("Stairwell strength");
     const chrome = driver() as unknown as { setNetworkConditions(c: object): Promise<void> };
     await chrome.setNetworkConditions({
       offline: true,
@@ -270,7 +216,7 @@ describe("the Desk", () => {
   });
 
   test("the list of keys opens with ? and closes with Escape", async () => {
-    await openClass("Stairwell strength");
+    await openDesk("Stairwell strength");
     await press(driver(), "?");
     await seeText(driver(), "undo · redo");
     await accessible(driver());
@@ -326,7 +272,7 @@ describe("a plan that was copied", () => {
 });
 
 describe("files", () => {
-  beforeAll(() => useSession(driver(), studio.cookie));
+  beforeAll(() => useSession(driver(), studio().cookie));
 
   const choose = async (name: string, text: string) => {
     writeFileSync(`${folder}/${name}`, text);
@@ -334,7 +280,7 @@ describe("files", () => {
   };
 
   test("a broken class file shows every fault by path and stores nothing; mended, it is stored", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const doc = await stored();
     await open(driver(), "/classes");
     await (await named(driver(), "button", "Import a file")).click();
@@ -361,7 +307,7 @@ describe("files", () => {
 
   test("every demo class's sheet is one printed page, and readable to all", async () => {
     for (const title of ["Gale warning", "Stairwell strength", "Quay intervals"]) {
-      await openClass(title);
+      await openDesk(title);
       await (await named(driver(), "header a", "Sheet")).click();
       await seeText(driver(), "Kit as set");
       await accessible(driver());
@@ -379,7 +325,7 @@ describe("files", () => {
 });
 
 describe("people", () => {
-  beforeAll(() => useSession(driver(), studio.cookie));
+  beforeAll(() => useSession(driver(), studio().cookie));
 
   test("a home is entered with a few presses and shows in the list", async () => {
     await open(driver(), "/people");

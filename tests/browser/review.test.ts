@@ -1,5 +1,5 @@
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { describe, expect, test } from "vitest";
 import { demoClassNames, demoFile } from "../../ops/seed";
 import type { ClassDoc } from "../../src/core/class/document";
 import type { Person } from "../../src/core/homes/home";
@@ -11,31 +11,10 @@ import { scoreOf } from "../../src/core/score/score";
 import { clockText, dayOf } from "../../src/core/units";
 import { lineText } from "../../src/words/finding-words";
 import { wordsIn } from "../../src/words/languages";
-import {
-  accessible,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  press,
-  read,
-  see,
-  seeText,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { accessible, named, open, press, see, seeText } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
 
-let browser: Browser;
-let studio: DemoStudio;
-const driver = () => browser.driver;
-
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
-  await useSession(driver(), studio.cookie);
-});
-afterAll(() => browser?.close());
+const { driver, openDesk, stored, total } = demoBrowser();
 
 const { people } = demoFile("roster.json") as { people: Person[] };
 const classNamed = (title: string) =>
@@ -43,16 +22,6 @@ const classNamed = (title: string) =>
     .map((name) => demoFile(`classes/${name}`) as ClassDoc)
     .find((doc) => doc.title.startsWith(title)) as ClassDoc;
 
-async function openDesk(title: string): Promise<void> {
-  await open(driver(), "/classes");
-  await (await named(driver(), "a", title)).click();
-  await see(
-    driver(),
-    "the Desk",
-    async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
-  );
-}
-const total = async () => (await read(driver(), "[data-testid=total]", "text")) ?? "";
 const openLines = (doc: ClassDoc) =>
   readLines({
     doc,
@@ -60,18 +29,6 @@ const openLines = (doc: ClassDoc) =>
     people,
     parts: partsFor(doc, people, LIBRARY_BOOK, { on: dayOf(Date.now()) }),
   }).filter(isOpen);
-
-async function stored(): Promise<ClassDoc> {
-  await see(
-    driver(),
-    "saved",
-    async () => (await read(driver(), "header [role=status]", "text")) === "saved",
-  );
-  const id = (await driver().getCurrentUrl()).split("/classes/")[1];
-  return JSON.parse(
-    (await ask({ cookie: studio.cookie, origin: ADDRESS }, "GET", `/api/classes/${id}/file`)).text,
-  );
-}
 
 describe("the read-through at the Desk", () => {
   test("counts what the core finds; a fix is tried on the score, taken, and taken back", async () => {

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, test } from "vitest";
+import { afterAll, describe, expect, test } from "vitest";
 import { demoClassNames, demoFile } from "../../ops/seed";
 import type { ClassDoc } from "../../src/core/class/document";
 import type { Person } from "../../src/core/homes/home";
@@ -9,35 +9,13 @@ import { LIBRARY, LIBRARY_BOOK } from "../../src/core/moves/library";
 import { partsFor } from "../../src/core/parts/parts";
 import { roomRows } from "../../src/core/parts/room-rows";
 import { dayOf } from "../../src/core/units";
-import {
-  accessible,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  press,
-  see,
-  seeText,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { accessible, named, open, press, see, seeText } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
+import { ask } from "../shared/http";
 
-let browser: Browser;
-let studio: DemoStudio;
 const folder = mkdtempSync(`${tmpdir()}/brontle-room-`);
-const driver = () => browser.driver;
-const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
-
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
-  await useSession(driver(), studio.cookie);
-});
-afterAll(async () => {
-  await browser?.close();
-  rmSync(folder, { recursive: true, force: true });
-});
+const { asker, driver, openDesk } = demoBrowser();
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const { people } = demoFile("roster.json") as { people: Person[] };
 const strength = demoClassNames()
@@ -45,13 +23,7 @@ const strength = demoClassNames()
   .find((doc) => doc.title === "Stairwell strength") as ClassDoc;
 
 async function openRoom(): Promise<void> {
-  await open(driver(), "/classes");
-  await (await named(driver(), "a", "Stairwell strength")).click();
-  await see(
-    driver(),
-    "the Desk",
-    async () => (await driver().findElements(By.css("[data-testid=total]"))).length,
-  );
+  await openDesk("Stairwell strength");
   await press(driver(), "r");
   await seeText(driver(), "The room");
 }

@@ -1,66 +1,20 @@
 /** Rebuilding a class: blocks and moves put elsewhere, other shapes, several at once, the clipboard. */
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, test } from "vitest";
-import { type ClassDoc, slotsOf } from "../../src/core/class/document";
+import { describe, expect, test } from "vitest";
+import { slotsOf } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
 import { GUTTER, ROW, WIDTH } from "../../src/features/score/measures";
-import {
-  accessible,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  press,
-  read,
-  see,
-  seeText,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { accessible, named, open, press, read, see, seeText } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
 
-let browser: Browser;
-let studio: DemoStudio;
-const driver = () => browser.driver;
+const { click, driver, openDesk, stored, totalIsTheCores } = demoBrowser();
 
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
-  await useSession(driver(), studio.cookie);
-});
-afterAll(() => browser?.close());
-
-const click = async (css: string, name: string) => (await named(driver(), css, name)).click();
-async function stored(): Promise<ClassDoc> {
-  await see(
-    driver(),
-    "saved",
-    async () => (await read(driver(), "header [role=status]", "text")) === "saved",
-  );
-  const id = (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
-  const reply = await ask({ cookie: studio.cookie, origin: ADDRESS }, "GET", `/api/classes/${id}/file`);
-  return JSON.parse(reply.text) as ClassDoc;
-}
 const titles = async () => (await stored()).blocks.map(({ title }) => title);
 const movesIn = async (at: number) => slotsOf((await stored()).blocks[at] as never).map(({ move }) => move);
 const becomes = (what: string, look: () => Promise<unknown>, value: unknown) =>
   see(driver(), what, async () => JSON.stringify(await look()) === JSON.stringify(value));
-/** What is shown is what the core says of what is stored. */
-const totalIsTheCores = async () => {
-  const plan = scoreOf(await stored(), LIBRARY_BOOK).seconds.plan;
-  expect(await read(driver(), "[data-testid=total]", "text")).toBe(clockText(plan));
-};
-async function openClass(title: string): Promise<void> {
-  await open(driver(), "/classes");
-  await click("main a", title);
-  await see(
-    driver(),
-    "the Desk",
-    async () => (await driver().findElements(By.css("[data-testid=total]"))).length > 0,
-  );
-}
 const held = (keys: readonly string[], key: string) =>
   keys
     .reduce((now, own) => now.keyDown(own), driver().actions())
@@ -71,7 +25,7 @@ const undo = () => held([Key.CONTROL], "z");
 
 describe("blocks and moves", () => {
   test("go earlier and later, are done twice, cut in two and joined, by key; each is one step back", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const before = await titles();
     const moves = await movesIn(1);
     await held([Key.ALT, Key.SHIFT], Key.ARROW_DOWN);
@@ -101,7 +55,7 @@ describe("blocks and moves", () => {
   });
 
   test("a move goes over the edge of its block, and a block into another shape and back", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const [moves, next] = [await movesIn(1), await movesIn(2)];
     await click("[data-move-name]", "Backpack hinge");
     await press(driver(), Key.ESCAPE);
@@ -131,7 +85,7 @@ describe("blocks and moves", () => {
 
 describe("several moves at once", () => {
   test("chosen by Shift and by a stretch of time, changed in one step, and copied", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const doses = async () => slotsOf((await stored()).blocks[1] as never).map(({ dose }) => dose);
     const before = await doses();
     await click("[data-slot-line] td:nth-child(2)", "1");
@@ -176,7 +130,7 @@ describe("several moves at once", () => {
   });
 
   test("the score is read where it is: no label is small or over another, and pointing says all", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     const drawn = await driver().executeScript<{ text: string; sizePx: number; meets: string[] }[]>(
       `const all = [...document.querySelectorAll("svg[data-total] text")].map((node) => {
          const scale = node.getScreenCTM();
@@ -205,7 +159,7 @@ describe("several moves at once", () => {
   });
 
   test("a block is copied as text and pasted into another class", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     await press(driver(), Key.ARROW_RIGHT);
     const text = await driver().executeScript<string>(
       `const data = new DataTransfer();
@@ -213,7 +167,7 @@ describe("several moves at once", () => {
        return data.getData("text/plain");`,
     );
     expect(text).toContain("## ");
-    await openClass("Quay intervals");
+    await openDesk("Quay intervals");
     const paste = (own: string) =>
       driver().executeScript(
         `const data = new DataTransfer();
@@ -235,7 +189,7 @@ describe("several moves at once", () => {
 
 describe("reading it otherwise", () => {
   test("the whole class is a table, line by line to its end", async () => {
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     await press(driver(), "x");
     await seeText(driver(), "Everything that the score draws");
     await accessible(driver());
@@ -251,7 +205,7 @@ describe("reading it otherwise", () => {
   test("letters can be switched off, and are no keys then", async () => {
     await open(driver(), "/settings");
     await click("label", "Single letters are keys on the Desk");
-    await openClass("Gale warning");
+    await openDesk("Gale warning");
     await press(driver(), "x", "a");
     await driver().sleep(300);
     expect(await driver().findElements(By.css("[role=dialog]"))).toHaveLength(0);

@@ -1,36 +1,16 @@
 /** Saving that can't go on: what the Desk says, that nothing is lost, and how it goes on. */
 import { Key } from "selenium-webdriver";
-import { afterAll, beforeAll, expect, test } from "vitest";
+import { expect, test } from "vitest";
 import type { ClassDoc } from "../../src/core/class/document";
-import {
-  accessible,
-  type DemoStudio,
-  demoStudio,
-  named,
-  open,
-  pageText,
-  press,
-  see,
-  seeText,
-  useSession,
-} from "../shared/app";
-import { type Browser, openBrowser } from "../shared/browser";
-import { ADDRESS, ask } from "../shared/http";
+import { accessible, named, open, pageText, press, see, seeText, useSession } from "../shared/app";
+import { demoBrowser } from "../shared/demo-browser";
+import { ask } from "../shared/http";
 
-let browser: Browser;
-let studio: DemoStudio;
-const driver = () => browser.driver;
-const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
-
-beforeAll(async () => {
-  browser = await openBrowser();
-  studio = await demoStudio();
-});
-afterAll(() => browser?.close());
+const { asker, driver, studio } = demoBrowser({ signedIn: false });
 
 /** Opens a class of the demo at the Desk and gives its id. */
 const desk = async (title: string): Promise<string> => {
-  await useSession(driver(), studio.cookie);
+  await useSession(driver(), studio().cookie);
   await open(driver(), "/classes");
   await (await named(driver(), "a", title)).click();
   await seeText(driver(), "saved");
@@ -62,10 +42,10 @@ test("a sign-in that has run out says so, and what was changed is saved after si
   await (await named(driver(), "a", "Sign in")).click();
   const email = await named(driver(), "input[type=email]", "");
   await email.clear();
-  await email.sendKeys(studio.email);
+  await email.sendKeys(studio().email);
   const password = await named(driver(), "input[type=password]", "");
   await password.clear();
-  await password.sendKeys(studio.password, Key.ENTER);
+  await password.sendKeys(studio().password, Key.ENTER);
   await see(driver(), "the class again", async () =>
     (await driver().getCurrentUrl()).endsWith(`/classes/${id}`),
   );
