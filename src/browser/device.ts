@@ -10,6 +10,8 @@ export interface DeviceChoices {
   readonly sounds: boolean;
   /** Whether single letters are keys on the Desk: who speaks into a field or misses keys switches them off. */
   readonly letters: boolean;
+  /** Minutes of the class in a row of its score. */
+  readonly rowMinutes: 2 | 5 | 10;
 }
 
 export const DEVICE_DEFAULTS: DeviceChoices = {
@@ -18,6 +20,7 @@ export const DEVICE_DEFAULTS: DeviceChoices = {
   stillness: false,
   sounds: true,
   letters: true,
+  rowMinutes: 5,
 };
 
 const KEY = "brontle.device";

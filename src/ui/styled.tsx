@@ -3,7 +3,8 @@ import { type ComponentPropsWithoutRef, type ElementType, useLayoutEffect, useRe
 
 /** Values of CSS properties, with their units. */
 export type Look = Readonly<
-  Partial<Record<"height" | "width" | "left" | "top" | "fontSize" | "clipPath", string>>
+  Partial<Record<"height" | "width" | "left" | "top" | "font-size" | "clip-path" | "max-width", string>> &
+    Record<`--${string}`, string>
 >;
 
 /**
@@ -18,7 +19,7 @@ export function Styled<T extends ElementType = "div">({
   const element = useRef<HTMLElement>(null);
   useLayoutEffect(() => {
     if (!element.current) return;
-    Object.assign(element.current.style, look);
+    for (const [key, value] of Object.entries(look)) element.current.style.setProperty(key, value);
     element.current.removeAttribute("data-unset");
   });
   const Tag: ElementType = as ?? "div";

@@ -1,13 +1,25 @@
 import { expect, test } from "vitest";
+import type { Block } from "../core/class/document";
+import { LIBRARY_BOOK } from "../core/moves/library";
 import { blockName, goesRound } from "./block-words";
 import { wordsIn } from "./languages";
 
 const words = wordsIn("en");
 
-test("a block is called by its title, else by what it is for", () => {
-  expect(blockName({ title: "Quay circuit", role: "main" }, words)).toBe("Quay circuit");
-  expect(blockName({ title: "", role: "warmup" }, words)).toBe("Warm-up");
-  expect(blockName({ title: "" }, words)).toBe("Block");
+test("a block is called by its title, else by what it is for, else by what it is made of", () => {
+  const slots = ["goblet-squat", "march-on-the-spot", "high-knees", "plank"].map((move, i) => ({
+    id: `s${i}`,
+    move,
+    dose: { seconds: 40 },
+  }));
+  const say = (more: Partial<Block>) =>
+    blockName({ id: "b", title: "", rounds: 3, rest: 15, slots, ...more }, LIBRARY_BOOK, words);
+  expect(say({ title: "Quay circuit" })).toBe("Quay circuit");
+  expect(say({ role: "warmup" })).toBe("Warm-up");
+  expect(say({})).toBe("Circuit of goblet squat, march on the spot and more");
+  expect(say({ slots: slots.slice(0, 2) })).toBe("Superset of goblet squat and march on the spot");
+  expect(say({ slots: slots.slice(0, 1), rounds: 8 })).toBe("Intervals of goblet squat");
+  expect(say({ slots: [], role: "talk" })).toBe("Talk");
 });
 
 test("how it goes round says ranges as they are, and leaves out what is nought", () => {

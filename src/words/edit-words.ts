@@ -2,6 +2,7 @@
 import { type Block, type ClassDoc, type Slot, slotsOf } from "../core/class/document";
 import type { Edit, EditTarget } from "../core/class/edits";
 import { type MoveBook, resolveMove } from "../core/moves/book";
+import { blockName } from "./block-words";
 import { editKey } from "./english/edits";
 import type { Words } from "./words";
 
@@ -11,8 +12,9 @@ function slotOf(doc: ClassDoc, id: string): Slot | undefined {
 
 /** In words without a verb, to follow “Undo:”. `doc` is the class as it is now, whichever side of the edit. */
 export function editText(edit: Edit, doc: ClassDoc, book: MoveBook, words: Words): string {
-  const blockName = (block: Block | undefined) => block?.title || words.phrase("edit", "aBlock");
-  const blockAt = (id: string) => blockName(doc.blocks.find((block) => block.id === id));
+  const nameOf = (block: Block | undefined) =>
+    block ? blockName(block, book, words) : words.phrase("edit", "aBlock");
+  const blockAt = (id: string) => nameOf(doc.blocks.find((block) => block.id === id));
   const moveName = (slot: Slot | undefined) =>
     slot ? resolveMove(slot.move, book).name : words.phrase("edit", "aMove");
   const of = (what: string, target: EditTarget) => {
@@ -29,9 +31,9 @@ export function editText(edit: Edit, doc: ClassDoc, book: MoveBook, words: Words
     case "put":
       return words.phrase("editList", edit.list);
     case "insert-block":
-      return words.phrase("edit", "added", { what: blockName(edit.block) });
+      return words.phrase("edit", "added", { what: nameOf(edit.block) });
     case "remove-block":
-      return words.phrase("edit", "removed", { what: blockName(edit.block) });
+      return words.phrase("edit", "removed", { what: nameOf(edit.block) });
     case "move-block":
       return words.phrase("edit", "moved", { what: blockAt(edit.id) });
     case "insert-slot":

@@ -12,15 +12,34 @@ const CATALOGUES = { en: { locale: "en-GB", catalogue: english } } as const sati
 export type Language = keyof typeof CATALOGUES;
 export const LANGUAGES = Object.keys(CATALOGUES) as readonly Language[];
 
+type Translate = (key: string, args?: Args) => string;
+
+/** So many texts are remembered; then it begins anew. */
+const MOST_REMEMBERED = 4000;
+
+/** The same message with the same arguments is the same text: a screen that is drawn anew asks for it again. */
+function remembering(translate: Translate): Translate {
+  const known = new Map<string, string>();
+  return (key, args = {}) => {
+    const name = `${key} ${JSON.stringify(args)}`;
+    const text = known.get(name) ?? translate(key, args);
+    if (known.size >= MOST_REMEMBERED) known.clear();
+    known.set(name, text);
+    return text;
+  };
+}
+
 function make(language: Language): Words {
   const { locale, catalogue } = CATALOGUES[language];
-  const translate = createTranslator({
-    locale,
-    messages: catalogue as Catalogue,
-    onError: (error) => {
-      throw error;
-    },
-  }) as unknown as (key: string, args?: Args) => string;
+  const translate = remembering(
+    createTranslator({
+      locale,
+      messages: catalogue as Catalogue,
+      onError: (error) => {
+        throw error;
+      },
+    }) as unknown as Translate,
+  );
   const conjunction = new Intl.ListFormat(locale, { type: "conjunction" });
   const disjunction = new Intl.ListFormat(locale, { type: "disjunction" });
   const numbers = [0, 1, 2].map(

@@ -15,10 +15,20 @@ export function longWhen(atMs: Ms, timeZone: string, words: Words, named = false
   }).format(atMs);
 }
 
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** Making a format costs a thousand times what using it does. */
+function formatOf(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${locale} ${JSON.stringify(options)}`;
+  const format = formats.get(key) ?? new Intl.DateTimeFormat(locale, options);
+  formats.set(key, format);
+  return format;
+}
+
 /** `2 November` of a day `YYYY-MM-DD`. */
 export function dayText(day: string, words: Words): string {
   const options = { timeZone: "UTC", day: "numeric", month: "long" } as const;
-  return new Intl.DateTimeFormat(words.locale, options).format(new Date(`${day}T00:00:00Z`));
+  return formatOf(words.locale, options).format(new Date(`${day}T00:00:00Z`));
 }
 
 /** `Wed 25 Nov` and `19:00`; in the device's own zone where none is given. */
@@ -28,7 +38,7 @@ export function shortWhen(
   words: Words,
 ): { readonly day: string; readonly time: string } {
   const of = (options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(words.locale, { ...(timeZone ? { timeZone } : {}), ...options }).format(atMs);
+    formatOf(words.locale, { ...(timeZone ? { timeZone } : {}), ...options }).format(atMs);
   return {
     day: of({ weekday: "short", day: "numeric", month: "short" }),
     time: of({ hour: "2-digit", minute: "2-digit" }),

@@ -127,7 +127,7 @@ describe("the Desk", () => {
 
   test("a dose is typed as a line, and a move shows who does it and why", async () => {
     await openDesk("Quay intervals");
-    const dose = await driver().findElement(By.css("[data-slot-line=i1] input[aria-label=Dose]"));
+    const dose = await driver().findElement(By.css("[data-slot-line=i1] input[aria-label^='Dose of']"));
     await dose.click();
     await dose.sendKeys(Key.chord(Key.CONTROL, "a"), "50 s / 40 s / 30 s", Key.ENTER);
     await totalIsTheCores();

@@ -5,9 +5,9 @@ import { slotsOf } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
-import { GUTTER, ROW, WIDTH } from "../../src/features/score/measures";
 import { accessible, named, open, press, read, see, seeText } from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
+import { dragTo, drawnLabels, placeOfSecond } from "../shared/score";
 
 const { click, driver, openDesk, stored, totalIsTheCores } = demoBrowser();
 
@@ -111,18 +111,7 @@ describe("several moves at once", () => {
     await click("button", "Only one again");
     await seeText(driver(), "rounds of");
     // From the first piece of the third row to its end.
-    const score = await driver().findElement(By.css("svg[data-total]"));
-    const { width } = await score.getRect();
-    const at = (x: number, y: number) => ({ origin: score, x: Math.round(x - width / 2), y });
-    const { height } = await score.getRect();
-    const row = Math.round(-height / 2 + 2.6 * ROW * (width / (GUTTER + WIDTH + 2)));
-    await driver()
-      .actions()
-      .move(at(width * 0.4, row))
-      .press()
-      .move(at(width * 0.9, row))
-      .release()
-      .perform();
+    await dragTo(driver(), await placeOfSecond(driver(), 720, 29), await placeOfSecond(driver(), 870, 29));
     await seeText(driver(), "moves in");
     await driver().actions().sendKeys(Key.ESCAPE).perform();
     await seeText(driver(), "rounds of");
@@ -131,21 +120,17 @@ describe("several moves at once", () => {
 
   test("the score is read where it is: no label is small or over another, and pointing says all", async () => {
     await openDesk("Gale warning");
-    const drawn = await driver().executeScript<{ text: string; sizePx: number; meets: string[] }[]>(
-      `const all = [...document.querySelectorAll("svg[data-total] text")].map((node) => {
-         const scale = node.getScreenCTM();
-         const { left, right } = node.getBoundingClientRect();
-         const base = scale.f + scale.d * Number(node.getAttribute("y") ?? 0);
-         return { text: node.textContent, left, right, base, sizePx: parseFloat(getComputedStyle(node).fontSize) * scale.a };
-       });
-       return all.map((one) => ({ ...one, meets: all.filter((other) => other !== one &&
-         Math.abs(other.base - one.base) < 9 && other.left < one.right && one.left < other.right).map(({ text }) => text) }));`,
-    );
+    const drawn = await drawnLabels(driver());
+    const meet = (a: (typeof drawn)[number], b: (typeof drawn)[number]) =>
+      Math.abs(a.y - b.y) < 9 && a.x < b.x + b.width && b.x < a.x + a.width;
     expect(drawn.length).toBeGreaterThan(60);
     expect(drawn.filter(({ sizePx }) => sizePx < 11)).toEqual([]);
-    expect(drawn.filter(({ meets }) => meets.length > 0)).toEqual([]);
-    const score = await driver().findElement(By.css("svg[data-total]"));
-    await driver().actions().move({ origin: score }).perform();
+    expect(drawn.filter((one) => drawn.some((other) => other !== one && meet(one, other)))).toEqual([]);
+    await driver()
+      .actions()
+      .move(await placeOfSecond(driver(), 700))
+      .perform();
+    await see(driver(), "words", async () => (await read(driver(), "[data-hint]", "text")) !== null);
     const { segments } = scoreOf(await stored(), LIBRARY_BOOK);
     const said = (await read(driver(), "[data-hint]", "text")) ?? "";
     const piece = segments.find(({ start }) => said.startsWith(`${clockText(start)}–`));

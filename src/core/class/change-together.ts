@@ -8,7 +8,7 @@ import { type Block, type ClassDoc, mapDoses, type Slot, slotsOf } from "./docum
 import { rowOf, withSpan } from "./dose-kinds";
 import { easedWay } from "./ease";
 import type { Edit } from "./edits";
-import { fitMarks } from "./fit-marks";
+import { setDose } from "./fit-marks";
 
 export type Change =
   /** Seconds more of timed and held work; reps more. */
@@ -54,9 +54,7 @@ function amountEdits(slot: Slot, key: "work" | "reps", by: number): readonly Edi
   // What is shorter than that already stays.
   const shifted = (span: Span) => (spanTriple(span).min < least ? span : shiftSpan(span, by, least, most));
   const to = mapDoses(slot, (dose) => (rowOf(dose).row.number === key ? withSpan(dose, shifted) : dose));
-  if (isSame(to, slot.dose)) return [];
-  const { marks } = fitMarks({ ...slot, dose: to });
-  return [setSlot(slot, "dose", to), ...(isSame(marks, slot.marks) ? [] : [setSlot(slot, "marks", marks)])];
+  return isSame(to, slot.dose) ? [] : [setDose(slot, to)];
 }
 
 /** The same rest behind each; of a whole block it is the block's, and what is between its rounds stays as it was. */

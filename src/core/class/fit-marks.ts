@@ -1,8 +1,10 @@
 /** Levels that go with a slot's doses after these have changed. */
 import { isSame } from "../values/same";
 import { spanTriple } from "../values/span";
+import { setSlot, together } from "./commands";
 import { type Dose, dosesOf, type Slot, type Way } from "./document";
 import { rowOf, spanOf } from "./dose-kinds";
+import type { Edit } from "./edits";
 
 /** What nothing is said of is no limit. */
 function plannedSeconds(dose: Dose): number {
@@ -34,4 +36,13 @@ export function fitMarks(slot: Slot): Slot {
     ...(sharp ? { sharp: fitted(sharp) } : {}),
   };
   return isSame(marks, slot.marks) ? slot : { ...slot, marks };
+}
+
+/** Other doses of a slot, and levels that go with them. */
+export function setDose(slot: Slot, to: Slot["dose"]): Edit {
+  const { marks } = fitMarks({ ...slot, dose: to });
+  return together([
+    setSlot(slot, "dose", to),
+    ...(isSame(marks, slot.marks) ? [] : [setSlot(slot, "marks", marks)]),
+  ]);
 }

@@ -179,7 +179,7 @@ function BlockLines({ block }: { readonly block: Block }) {
   return (
     <div className="mt-2">
       <p>
-        <b>{blockName(block, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
+        <b>{blockName(block, LIBRARY_BOOK, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
       </p>
       <ol className="ml-5 list-decimal">
         {slotsOf(block).map((slot) => (

@@ -1,5 +1,6 @@
 "use client";
 import { Redo2, Undo2 } from "lucide-react";
+import { memo } from "react";
 import type { Edit } from "@/core/class/edits";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -9,7 +10,7 @@ import { editText } from "@/words/edit-words";
 import type { Desk } from "./use-desk";
 
 /** Undo and redo, which say what they would take back or do again. */
-export function Backwards({ desk }: { readonly desk: Desk }) {
+export const Backwards = memo(function Backwards({ desk }: { readonly desk: Desk }) {
   const words = useWords();
   const named = (word: string, edit: Edit | null) =>
     edit ? `${word}: ${editText(edit, desk.doc, bookFor(desk.doc, LIBRARY_BOOK), words)}` : word;
@@ -24,4 +25,4 @@ export function Backwards({ desk }: { readonly desk: Desk }) {
       </Button>
     </>
   );
-}
+});

@@ -24,6 +24,8 @@ const BACK = PLACES.slice(0, 1);
 export function DeskTop(props: {
   readonly id: string;
   readonly desk: Desk;
+  /** The Desk a moment later: what undo is about may follow. */
+  readonly late: Desk;
   readonly actions: Actions;
   readonly room: boolean;
   readonly onRoom: () => void;
@@ -62,9 +64,9 @@ export function DeskTop(props: {
           </option>
         ))}
       </select>
-      <LengthLine desk={desk} onFit={onFit} />
+      <LengthLine desk={desk} late={props.late} onFit={onFit} />
       <SaveWord desk={desk} />
-      <Backwards desk={desk} />
+      <Backwards desk={props.late} />
       <Button look="icon" aria-label="List of keys" onClick={onKeys}>
         <CircleHelp size={16} aria-hidden />
       </Button>

@@ -1,6 +1,6 @@
 "use client";
-import { useCallback, useMemo } from "react";
-import { type ClassDoc, slotsOf } from "@/core/class/document";
+import { memo, type RefObject, useDeferredValue, useMemo, useRef } from "react";
+import { type ClassDoc, findSlot, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -13,11 +13,13 @@ import { RoomGrid } from "@/features/room/room-grid";
 import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
-import { ScoreRows } from "@/features/score/score-rows";
+import { ClassScore } from "@/features/score/score";
 import { BlockSentence } from "./block-sentence";
+import { BlocksLine } from "./blocks-line";
 import { copyText } from "./copy-text";
 import { DeskDialogs } from "./desk-dialogs";
 import { isPick } from "./desk-doors";
+import { DeskDrag } from "./desk-drag";
 import { BlockActions, DeskTop } from "./desk-lines";
 import { DeskPanel } from "./desk-panel";
 import { PreviewLine } from "./preview-line";
@@ -25,10 +27,10 @@ import { SlotDetails } from "./slot-details";
 import { SlotLines } from "./slot-lines";
 import { TogetherLine } from "./together-line";
 import { UnsavedLine } from "./unsaved-line";
-import { useDesk } from "./use-desk";
+import { type Desk, useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useDeskClipboard } from "./use-desk-clipboard";
-import { type DeskParts, useDeskView } from "./use-desk-view";
+import { type DeskParts, type DeskView, useDeskView } from "./use-desk-view";
 import { type Marks, useMarks } from "./use-marks";
 import { useOverrule } from "./use-overrule";
 import { type Review, useReview } from "./use-review";
@@ -51,15 +53,23 @@ function openFindings(lines: readonly Line[]): readonly Finding[] {
   return lines.filter(isOpen).flatMap(({ members }) => members);
 }
 
-/** The score with what is tried on it, and the selected block as a sentence with its moves. */
-function ScoreAndBlock(
-  props: DeskParts & {
-    readonly review: Review;
-    readonly actions: ReturnType<typeof useDeskActions>;
-    readonly marks: Marks;
-  },
-) {
-  const { desk, view, room, review, marks } = props;
+/** All that the Desk is made of at one moment. */
+interface Moment extends DeskParts {
+  readonly review: Review;
+  readonly actions: ReturnType<typeof useDeskActions>;
+  readonly marks: Marks;
+  readonly overrule: ReturnType<typeof useOverrule>["overrule"];
+  readonly homeOf: HomeOf;
+  readonly book: MoveBook;
+}
+
+/**
+ * The score with what is tried on it, and the selected block as a sentence with its moves. The score and the sentence
+ * follow a key at once; `late` is the Desk a moment later, for all that may wait until these are drawn.
+ */
+function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Moment }) {
+  const { desk, view, review, marks } = now;
+  const { room } = late;
   const { preview } = review;
   const { select, selection } = desk;
   const below = useMemo(
@@ -67,84 +77,100 @@ function ScoreAndBlock(
     [preview, desk.score, room.parts, room.findings],
   );
   const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
-  const slot = block && slotsOf(block).find((entry) => entry.id === selection.slot);
-  const blockId = block?.id ?? "";
-  const { open } = view;
-  const chooseFor = useCallback(
-    (slotId: string) => {
-      select(blockId, slotId);
-      open("replace");
-    },
-    [select, blockId, open],
-  );
   return (
     <>
-      <div className="min-h-0 shrink-0">
-        <ScoreRows
-          doc={preview?.doc ?? desk.doc}
-          score={preview?.score ?? desk.score}
-          below={below}
-          curve={preview || view.tab !== "shape" ? null : view.curve}
-          selectedBlock={selection.block}
-          selectedSlot={selection.slot}
-          marked={marks.ids}
-          onSelect={select}
-          onExtend={marks.extendTo}
-          onStretch={marks.mark}
-        />
-      </div>
-      {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
-      {marks.ids.size > 1 && <TogetherLine desk={desk} marks={marks} />}
-      {block && marks.ids.size < 2 && (
-        <>
-          <BlockSentence key={block.id} desk={desk} block={block} />
-          {slotsOf(block).length > 0 && (
-            <SlotLines
-              desk={desk}
-              block={block}
-              parts={room.parts}
-              onChooseMove={chooseFor}
-              onExtend={marks.extendTo}
-            />
-          )}
-          {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} onPick={open} />}
-          <BlockActions
-            desk={desk}
-            block={block}
-            actions={props.actions}
-            more={view.more}
-            onMore={view.toggleMore}
-            onAdd={() => open("add")}
-            onOrder={() => open("order")}
-            onPaste={() => open("paste")}
-          />
-        </>
-      )}
+      <BlocksLine now={late} />
+      <ClassScore
+        doc={preview?.doc ?? desk.doc}
+        score={preview?.score ?? desk.score}
+        fixed={preview !== null}
+        minutes={view.minutes}
+        below={below}
+        curve={preview || view.tab !== "shape" ? null : view.curve}
+        selectedBlock={selection.block}
+        selectedSlot={selection.slot}
+        marked={marks.ids}
+        onSelect={select}
+        onExtend={marks.extendTo}
+        onStretch={marks.mark}
+        onEdit={desk.edit}
+        onChooseMove={(slotId) => chooseFor(now, slotId)}
+      />
+      <section
+        aria-label="What is selected"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+        tabIndex={0}
+        className="max-h-[58%] shrink-0 overflow-y-auto stacked:max-h-none stacked:overflow-visible"
+      >
+        {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
+        {marks.ids.size > 1 && <TogetherLine desk={desk} marks={marks} />}
+        {block && marks.ids.size < 2 && (
+          <>
+            <BlockSentence key={block.id} desk={desk} block={block} />
+            <BlockMoves now={late} />
+          </>
+        )}
+      </section>
     </>
   );
 }
 
+/** The choice of another move for a slot, wherever it stands. */
+function chooseFor({ desk, view }: DeskParts, slotId: string): void {
+  const owner = findSlot(desk.doc, slotId)?.block;
+  if (!owner) return;
+  desk.select(owner.id, slotId);
+  view.open("replace");
+}
+
+/** The moves of the selected block, line by line, more of the selected one, and what can be done with them. */
+const BlockMoves = memo(function BlockMoves({ now }: { readonly now: Moment }) {
+  const { desk, view, room, marks, actions } = now;
+  const { selection } = desk;
+  const { open } = view;
+  const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
+  if (!block) return null;
+  const slot = slotsOf(block).find((entry) => entry.id === selection.slot);
+  return (
+    <>
+      {slotsOf(block).length > 0 && (
+        <SlotLines
+          desk={desk}
+          block={block}
+          parts={room.parts}
+          onChooseMove={(slotId) => chooseFor(now, slotId)}
+          onExtend={marks.extendTo}
+        />
+      )}
+      {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} onPick={open} />}
+      <BlockActions
+        desk={desk}
+        block={block}
+        actions={actions}
+        more={view.more}
+        onMore={view.toggleMore}
+        onAdd={() => open("add")}
+        onOrder={() => open("order")}
+        onPaste={() => open("paste")}
+      />
+    </>
+  );
+});
+
 /** Beside it: who does what, findings, effort, words; or in the room what was chosen there. */
-function Beside(
-  props: DeskParts & {
-    readonly review: Review;
-    readonly overrule: ReturnType<typeof useOverrule>["overrule"];
-    readonly homeOf: HomeOf;
-    readonly book: MoveBook;
-  },
-) {
-  const { desk, view, room, review } = props;
+const Beside = memo(function Beside({ now }: { readonly now: Moment }) {
+  const { desk, view, room, review } = now;
   const { choice } = view;
   if (view.room && (choice.person !== null || choice.slot === null))
     return (
       <RoomPanel
         doc={desk.doc}
         room={room}
-        book={props.book}
+        book={now.book}
         choice={choice}
         onChoose={view.setChoice}
-        overrule={props.overrule}
-        homeOf={props.homeOf}
+        overrule={now.overrule}
+        homeOf={now.homeOf}
       />
     );
   return (
@@ -158,11 +184,45 @@ function Beside(
       onCurve={view.setCurve}
     />
   );
+});
+
+/** What keys open and show. */
+function doorsOf(desk: Desk, view: DeskView, review: Review) {
+  const looking = (run: () => void) => () => {
+    view.showFindings();
+    run();
+  };
+  return {
+    pick: view.open,
+    showKeys: () => view.open("keys"),
+    showMore: view.toggleMore,
+    showRoom: view.toggleRoom,
+    stepFinding: (by: -1 | 1) => looking(() => review.step(by))(),
+    tryFix: looking(review.tryNext),
+    takeFix: review.take,
+    leaveFix: review.leave,
+    because: looking(() => review.ask(review.chosen)),
+    showFit: () => view.open("fit"),
+    showTable: () => view.open("table"),
+    paste: () => view.open("paste"),
+    copyText: () => copyText(desk.doc),
+    quiet: view.opened !== null,
+  };
 }
 
 /** The Desk: the score, the selected block as a sentence with its moves, and who does what. */
 export function DeskScreen(props: Props) {
+  const at = useRef<Desk | null>(null);
+  return (
+    <DeskDrag at={at}>
+      <WholeDesk {...props} at={at} />
+    </DeskDrag>
+  );
+}
+
+function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
   const desk = useDesk(props.id, props.doc, props.revision);
+  props.at.current = desk;
   const view = useDeskView();
   const { people, overrule, homeOf } = useOverrule(desk, props.people);
   const room = useParts(desk.doc, people, props.settings, props.today);
@@ -171,45 +231,25 @@ export function DeskScreen(props: Props) {
   const teach = useTeachNow(props.id, desk);
   const marks = useMarks(desk);
   const actions = useDeskActions(desk, {
+    ...doorsOf(desk, view, review),
     marks,
-    pick: view.open,
-    showKeys: () => view.open("keys"),
-    showMore: view.toggleMore,
-    showRoom: view.toggleRoom,
-    stepFinding: (by) => {
-      view.showFindings();
-      review.step(by);
-    },
-    tryFix: () => {
-      view.showFindings();
-      review.tryNext();
-    },
-    takeFix: review.take,
-    leaveFix: review.leave,
-    because: () => {
-      view.showFindings();
-      review.ask(review.chosen);
-    },
-    showFit: () => view.open("fit"),
-    showTable: () => view.open("table"),
-    paste: () => view.open("paste"),
-    copyText: () => copyText(desk.doc),
     own: props.ownMoves,
     rests: ownRests(props.settings.teaching),
     teach,
-    quiet: view.opened !== null,
   });
   useDeskClipboard({ desk, quiet: view.opened !== null || view.room, review: view.reviewPlan });
   const choose = (move: KnownMove) => {
     if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
   };
-  const parts: DeskParts = { desk, view, room };
+  const now: Moment = { desk, view, room, review, actions, marks, overrule, homeOf, book };
+  const late = useDeferredValue(now);
   return (
-    <div className="flex h-screen flex-col overflow-hidden">
+    <div className="flex h-screen flex-col overflow-hidden stacked:h-auto stacked:overflow-visible">
       <DeskTop
         id={props.id}
         desk={desk}
+        late={late.desk}
         actions={actions}
         room={view.room}
         onRoom={view.toggleRoom}
@@ -218,8 +258,8 @@ export function DeskScreen(props: Props) {
         onTeach={teach}
       />
       <UnsavedLine desk={desk} id={props.id} />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px]">
-        <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-2">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">
+        <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-1 stacked:block">
           {view.room ? (
             <RoomGrid
               doc={room.doc}
@@ -229,12 +269,19 @@ export function DeskScreen(props: Props) {
               onChoose={view.setChoice}
             />
           ) : (
-            <ScoreAndBlock {...parts} review={review} actions={actions} marks={marks} />
+            <ScoreAndBlock now={now} late={late} />
           )}
         </main>
-        <Beside {...parts} review={review} overrule={overrule} homeOf={homeOf} book={book} />
+        <Beside now={late} />
       </div>
-      <DeskDialogs {...parts} people={people} own={props.ownMoves} onChoose={choose} />
+      <DeskDialogs
+        desk={desk}
+        view={view}
+        room={room}
+        people={people}
+        own={props.ownMoves}
+        onChoose={choose}
+      />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 import type { Slot } from "@/core/class/document";
 import { dosesText } from "@/core/class/dose-text";
-import type { MoveBook } from "@/core/moves/book";
+import { type MoveBook, resolveMove } from "@/core/moves/book";
 import { typedDose, typedDoseEdit } from "@/core/notation/typed-dose";
 import { useWords } from "@/features/language/use-words";
 import { doseAnswer } from "@/words/sentence-words";
@@ -22,7 +22,7 @@ export function DoseCell(props: {
   const { slot, book, edit, refuses } = props;
   return (
     <TextCell
-      label="Dose"
+      label={`Dose of ${resolveMove(slot.move, book).name}`}
       title={SUCH_AS}
       value={dosesText(slot.dose)}
       answer={(text) => {

@@ -1,5 +1,5 @@
 "use client";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { setClass } from "@/core/class/commands";
 import { expandedSeconds } from "@/core/class/expand";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -11,7 +11,7 @@ import type { Desk } from "./use-desk";
 const PROMISE = "Minutes, such as 45 or 1 h 15";
 
 /** What the last step did to the length; undo takes just that back. */
-function LastChange({ desk }: { readonly desk: Desk }) {
+const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
   const { before, score } = desk;
   const was = useMemo(() => before && expandedSeconds(before, LIBRARY_BOOK, "plan"), [before]);
   const by = was === null ? null : score.seconds.plan - was;
@@ -24,10 +24,18 @@ function LastChange({ desk }: { readonly desk: Desk }) {
       {by !== null && `${by < 0 ? "−" : "+"}${clockText(Math.abs(by))}`}
     </output>
   );
-}
+});
 
 /** Timed length against what was promised. */
-export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFit: () => void }) {
+export function LengthLine({
+  desk,
+  late,
+  onFit,
+}: {
+  readonly desk: Desk;
+  readonly late: Desk;
+  readonly onFit: () => void;
+}) {
   const { seconds } = desk.score;
   const minutes = desk.doc.promise?.minutes;
   const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
@@ -46,7 +54,7 @@ export function LengthLine({ desk, onFit }: { readonly desk: Desk; readonly onFi
       >
         {clockText(seconds.plan)}
       </output>
-      <LastChange desk={desk} />
+      <LastChange desk={late} />
       <span className="text-quiet">
         of{" "}
         <TextCell

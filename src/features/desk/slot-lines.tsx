@@ -1,22 +1,8 @@
 "use client";
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { GripVertical } from "lucide-react";
 import { memo, useMemo } from "react";
-import { moveSlot, setSlot } from "@/core/class/commands";
+import { setSlot } from "@/core/class/commands";
 import {
   type Block,
   type ClassDoc,
@@ -36,6 +22,7 @@ import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { roomCounts } from "@/words/room-words";
 import { levelText, loadText } from "@/words/way-words";
+import { slotDragId } from "./desk-drag";
 import { DoseCell } from "./dose-cell";
 import { CELL } from "./text-cell";
 import type { Desk } from "./use-desk";
@@ -47,8 +34,8 @@ const SIDE_WORDS = {
   swap: "swap each round",
 } as const;
 
-/** The slots of the selected block, one line each; their order by drag or by Alt with the arrow keys. */
-export function SlotLines(props: {
+/** The slots of the selected block, one line each; put elsewhere by drag or by Alt with the arrow keys. */
+export const SlotLines = memo(function SlotLines(props: {
   readonly desk: Desk;
   readonly block: Block;
   readonly parts: readonly Part[];
@@ -60,71 +47,59 @@ export function SlotLines(props: {
   const { desk, block, parts, onChooseMove, onExtend } = props;
   const slots = slotsOf(block);
   const ids = slots.map((slot) => slot.id).join("\n");
-  const items = useMemo(() => ids.split("\n"), [ids]);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    const from = slots.findIndex((slot) => slot.id === active.id);
-    const to = slots.findIndex((slot) => slot.id === over.id);
-    const before = to > from ? (slots[to + 1]?.id ?? null) : String(over.id);
-    desk.edit(moveSlot(block, String(active.id), { block: block.id, before }));
-  };
+  const items = useMemo(() => ids.split("\n").map(slotDragId), [ids]);
   return (
-    <DndContext id="slots" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <table
-        className="w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
-        aria-label="Moves of the block"
-      >
-        <thead className="text-sm text-quiet">
-          <tr className="border-b border-hairline">
-            <th className="w-6 font-semibold">
-              <span className="sr-only">Order</span>
-            </th>
-            <th className="w-6 font-semibold">#</th>
-            <th className="pr-4 font-semibold">Move</th>
-            <th className="font-semibold">Dose</th>
-            <th className="font-semibold" title="How many can do it as set, with the reserve that is meant">
-              {parts.length > 0 && "Can"}
-            </th>
-            <th className="font-semibold">Sides</th>
-            <th className="font-semibold">Load</th>
-            <th className="w-[17%] font-semibold">♭ easier</th>
-            <th className="w-[17%] font-semibold">♯ harder</th>
-            <th className="font-semibold">Room of {parts.length}</th>
-          </tr>
-        </thead>
-        <SortableContext items={items} strategy={verticalListSortingStrategy}>
-          <tbody>
-            {slots.map((slot, i) => {
-              const room = roomCounts(parts, slot.id, words);
-              return (
-                <SlotLine
-                  key={slot.id}
-                  blockId={block.id}
-                  slot={slot}
-                  own={desk.doc.moves}
-                  number={i + 1}
-                  chosen={slot.id === desk.selection.slot}
-                  room={room.text}
-                  unmet={room.unmet}
-                  {...canOf(parts, slot.id)}
-                  edit={desk.edit}
-                  refuses={desk.refuses}
-                  select={desk.select}
-                  onChooseMove={onChooseMove}
-                  onExtend={onExtend}
-                />
-              );
-            })}
-          </tbody>
-        </SortableContext>
-      </table>
-    </DndContext>
+    <table
+      className="w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
+      aria-label="Moves of the block"
+    >
+      <thead className="text-sm text-quiet">
+        <tr className="border-b border-hairline">
+          <th className="w-6 font-semibold">
+            <span className="sr-only">Order</span>
+          </th>
+          <th className="w-6 font-semibold">#</th>
+          <th className="pr-4 font-semibold">Move</th>
+          <th className="font-semibold">Dose</th>
+          <th className="font-semibold" title="How many can do it as set, with the reserve that is meant">
+            {parts.length > 0 && "Can"}
+          </th>
+          <th className="font-semibold">Sides</th>
+          <th className="font-semibold">Load</th>
+          <th className="w-[17%] font-semibold">♭ easier</th>
+          <th className="w-[17%] font-semibold">♯ harder</th>
+          <th className="font-semibold">Room of {parts.length}</th>
+        </tr>
+      </thead>
+      <SortableContext items={items} strategy={verticalListSortingStrategy}>
+        <tbody>
+          {slots.map((slot, i) => {
+            const room = roomCounts(parts, slot.id, words);
+            return (
+              <SlotLine
+                key={slot.id}
+                blockId={block.id}
+                slot={slot}
+                own={desk.doc.moves}
+                number={i + 1}
+                of={slots.length}
+                chosen={slot.id === desk.selection.slot}
+                room={room.text}
+                unmet={room.unmet}
+                {...canOf(parts, slot.id)}
+                edit={desk.edit}
+                refuses={desk.refuses}
+                select={desk.select}
+                onChooseMove={onChooseMove}
+                onExtend={onExtend}
+              />
+            );
+          })}
+        </tbody>
+      </SortableContext>
+    </table>
   );
-}
+});
 
 /** How many can do a slot as set, and what most can where that is fewer than half. */
 function canOf(parts: readonly Part[], slotId: string): Pick<LineProps, "can" | "most"> {
@@ -140,6 +115,8 @@ interface LineProps {
   /** The class's own moves: with the library all that a line names. */
   readonly own: ClassDoc["moves"];
   readonly number: number;
+  /** How many there are in the block. */
+  readonly of: number;
   readonly chosen: boolean;
   readonly room: string;
   readonly unmet: number;
@@ -158,7 +135,7 @@ interface LineProps {
 const SlotLine = memo(function SlotLine(props: LineProps) {
   const { blockId, slot, number, chosen, room, unmet, edit, refuses, select, onChooseMove } = props;
   const words = useWords();
-  const sortable = useSortable({ id: slot.id });
+  const sortable = useSortable({ id: slotDragId(slot.id) });
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
   const book = bookWith(LIBRARY_BOOK, props.own);
   const move = resolveMove(slot.move, book);
@@ -186,8 +163,8 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           type="button"
           {...attributes}
           {...listeners}
-          aria-label={`Move ${number} up or down`}
-          className="block cursor-grab py-1"
+          aria-label={`${move.name}, move ${number} of ${props.of}: put it elsewhere`}
+          className="grid size-6 cursor-grab place-items-center"
         >
           <GripVertical size={14} aria-hidden />
         </button>

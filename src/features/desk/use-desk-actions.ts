@@ -51,7 +51,7 @@ function blockActions(desk: Desk, block: Block | undefined, doors: Doors) {
     const id = freeBlockId(doc);
     const [slotId = ""] = freeSlotIds(doc, 1);
     const move = resolveMove("bodyweight-squat", LIBRARY_BOOK);
-    const made = newBlock(id, "New block", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
+    const made = newBlock(id, "", doc.stance, (work) => newSlot(slotId, move, work), doors.rests);
     desk.edit(addBlock(made, block ? idAfter(doc.blocks, block.id) : null));
     desk.select(id, slotId);
   };

@@ -34,7 +34,8 @@ export function useDeskKeys(doing: Doing): void {
     const key =
       (run: (at: typeof now.current) => void, evenTyping = false) =>
       (event: KeyboardEvent) => {
-        if (now.current.doors.quiet || (!evenTyping && isTyping(event))) return;
+        // What has the key already, such as something that is being dragged by keys.
+        if (event.defaultPrevented || now.current.doors.quiet || (!evenTyping && isTyping(event))) return;
         event.preventDefault();
         run(now.current);
       };

@@ -1,8 +1,10 @@
 "use client";
 /** What is open on the Desk beside the class itself. */
 import { useEffect, useState } from "react";
+import { deviceChoices, keepDeviceChoices } from "@/browser/device";
 import type { RoomChoice } from "@/features/room/room-grid";
 import type { Room } from "@/features/room/use-parts";
+import type { RowMinutes } from "@/features/score/measures";
 import type { MovePick } from "./desk-doors";
 import type { PanelTab } from "./desk-panel";
 import type { Desk } from "./use-desk";
@@ -23,6 +25,9 @@ export function useDeskView() {
   const [choice, setChoice] = useState<RoomChoice>({ person: null, slot: null });
   const [tab, setTab] = useState<PanelTab>("who");
   const [curve, setCurve] = useState<readonly number[] | null>(null);
+  const [minutes, setMinutes] = useState<RowMinutes>(5);
+  // This device may show more of a class at once, or less of it larger.
+  useEffect(() => setMinutes(deviceChoices().rowMinutes), []);
   return {
     opened,
     open: setOpened,
@@ -52,6 +57,11 @@ export function useDeskView() {
     setTab,
     curve,
     setCurve,
+    minutes,
+    setMinutes: (to: RowMinutes) => {
+      setMinutes(to);
+      keepDeviceChoices({ ...deviceChoices(), rowMinutes: to });
+    },
   };
 }
 export type DeskView = ReturnType<typeof useDeskView>;

@@ -123,24 +123,27 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     (block: string, slot: string | null) => dispatch({ do: "select", selection: { block, slot } }),
     [],
   );
-  return {
-    doc: state.history.doc,
-    score,
-    selection: state.selection,
-    save: state.save,
-    saveTrouble: state.saveTrouble,
-    trouble: state.trouble,
-    undoes: state.history.undo.at(-1) ?? null,
-    redoes: state.history.redo.at(-1) ?? null,
-    saveNow: sendNow,
-    /** What stood before the last step; null where nothing can be compared. */
-    before: state.history.before,
-    edit,
-    refuses,
-    undo,
-    redo,
-    select,
-  };
+  return useMemo(
+    () => ({
+      doc: state.history.doc,
+      score,
+      selection: state.selection,
+      save: state.save,
+      saveTrouble: state.saveTrouble,
+      trouble: state.trouble,
+      undoes: state.history.undo.at(-1) ?? null,
+      redoes: state.history.redo.at(-1) ?? null,
+      saveNow: sendNow,
+      /** What stood before the last step; null where nothing can be compared. */
+      before: state.history.before,
+      edit,
+      refuses,
+      undo,
+      redo,
+      select,
+    }),
+    [state, score, sendNow, edit, refuses, undo, redo, select],
+  );
 }
 
 export type Desk = ReturnType<typeof useDesk>;

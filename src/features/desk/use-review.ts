@@ -35,14 +35,18 @@ export interface Review {
   readonly leave: () => void;
 }
 
+/** The line follows the score within so many frames. */
+const FRAMES = 30;
+
 /** The focus goes where a finding is, once its line is drawn. */
-function focusOn(slot: string | undefined): void {
-  if (slot === undefined) return;
+function focusOn(slot: string | undefined, frames = FRAMES): void {
+  if (slot === undefined || frames === 0) return;
   requestAnimationFrame(() => {
     const line = [...document.querySelectorAll<HTMLElement>("[data-slot-line]")].find(
       (each) => each.dataset.slotLine === slot,
     );
-    line?.querySelector<HTMLElement>("[data-move-name]")?.focus();
+    if (line) line.querySelector<HTMLElement>("[data-move-name]")?.focus();
+    else focusOn(slot, frames - 1);
   });
 }
 

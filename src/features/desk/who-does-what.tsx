@@ -1,5 +1,6 @@
 "use client";
 import Link from "next/link";
+import { memo, useMemo } from "react";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, resolveMove } from "@/core/moves/book";
@@ -16,7 +17,7 @@ import { dayText } from "@/words/when-words";
 import type { Words } from "@/words/words";
 
 /** For the selected slot: what each person does with what they have, and why. */
-export function WhoDoesWhat(props: {
+export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
   readonly doc: ClassDoc;
   readonly slotId: string | null;
   readonly parts: readonly Part[];
@@ -25,7 +26,10 @@ export function WhoDoesWhat(props: {
   const words = useWords();
   const found = props.slotId ? findSlot(props.doc, props.slotId) : null;
   const move = found && resolveMove(found.slot.move, bookFor(props.doc, LIBRARY_BOOK));
-  const kit = kitToAnnounce(props.parts, props.people);
+  const { parts, people } = props;
+  const kit = useMemo(() => kitToAnnounce(parts, people), [parts, people]);
+  const slotId = found?.slot.id ?? null;
+  const groups = useMemo(() => (slotId === null ? [] : groupsOf(parts, slotId)), [parts, slotId]);
   return (
     <>
       {props.people.length === 0 ? (
@@ -52,7 +56,7 @@ export function WhoDoesWhat(props: {
           </p>
           <CanDo parts={props.parts} slotId={found.slot.id} />
           <ul className="mt-2">
-            {groupsOf(props.parts, found.slot.id).map((group) => (
+            {groups.map((group) => (
               <GroupLine
                 key={group.key}
                 group={group}
@@ -82,7 +86,7 @@ export function WhoDoesWhat(props: {
       )}
     </>
   );
-}
+});
 
 /** How many do it as set and have left in it what was meant. */
 function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string }) {
@@ -100,7 +104,7 @@ function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly sl
 }
 
 /** One group: who, the status in words and mark, and what they do or hold. */
-function GroupLine(props: {
+const GroupLine = memo(function GroupLine(props: {
   readonly group: Group;
   /** The name of the move that is set. */
   readonly set: string;
@@ -130,7 +134,7 @@ function GroupLine(props: {
       )}
     </li>
   );
-}
+});
 
 /** What somebody holds, with the set that it is taken from where one is known. */
 function knownText(held: string, { loadReason: from }: PartSlot, words: Words): string {

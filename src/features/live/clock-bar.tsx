@@ -78,7 +78,7 @@ function Reading(props: {
     <Styled
       aria-hidden
       className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
-      look={{ clipPath: props.cut }}
+      look={{ "clip-path": props.cut }}
     >
       <span className="min-w-0 flex-1 pl-7">
         <span

@@ -62,7 +62,7 @@ export function PartClock(props: Props) {
           key={String(dark)}
           aria-hidden
           className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
-          look={{ clipPath: cutOf(dark, working, done) }}
+          look={{ "clip-path": cutOf(dark, working, done) }}
         >
           <span className="font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums">{text}</span>
           {word && <span className="text-[44px] font-extrabold uppercase leading-none">{word}</span>}

@@ -1,6 +1,6 @@
 "use client";
 import { type Remote, wrap } from "comlink";
-import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
+import { type RefObject, startTransition, useCallback, useEffect, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
@@ -8,6 +8,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import type { Line } from "@/core/review/line";
 import type { Settings } from "@/core/settings/settings";
+import { keepSame } from "@/core/values/same";
 /** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
 import { englishSentence } from "@/words/finding-words";
 import type { DeskWorker } from "@/workers/desk.worker";
@@ -32,6 +33,9 @@ function lookNow(about: About): Made {
 
 type Made = About & Pick<Room, "parts" | "findings">;
 
+/** What was tried is shown so often while more is being tried. */
+const SHOWN_EVERY_MS = 120;
+
 /** Every line's fixes are tried on a copy, the gravest first, until the class changes. */
 async function tryFixes(
   remote: Remote<DeskWorker>,
@@ -41,20 +45,30 @@ async function tryFixes(
 ): Promise<void> {
   const { findings: lines, parts: _known, ...asked } = latest.current;
   const isNow = () => wanted.current.doc === asked.doc && wanted.current.people === asked.people;
-  for (const { fingerprint } of lines) {
+  let shownAt = performance.now();
+  for (const [i, { fingerprint }] of lines.entries()) {
     if (!isNow()) return;
     const line = await remote.tried(asked, fingerprint);
     if (!line || !isNow()) continue;
     const findings = latest.current.findings.map((each) => (each.fingerprint === fingerprint ? line : each));
     latest.current = { ...latest.current, findings };
+    // Some at a time: each showing draws the read-through anew.
+    if (i < lines.length - 1 && performance.now() - shownAt < SHOWN_EVERY_MS) continue;
     show(latest.current);
+    shownAt = performance.now();
   }
+}
+
+/** What comes from the worker never holds up a key. */
+function useShown(setMade: (made: Made) => void) {
+  return useCallback((made: Made) => startTransition(() => setMade(made)), [setMade]);
 }
 
 /** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
 export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings, on: string): Room {
   const worker = useRef<Remote<DeskWorker> | null>(null);
   const [made, setMade] = useState(() => lookNow({ doc, people, settings, on }));
+  const show = useShown(setMade);
   const busy = useRef(false);
   const wanted = useRef({ doc, people, settings, on });
   wanted.current = { doc, people, settings, on };
@@ -72,20 +86,20 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
         asked = wanted.current
       ) {
         const parts = await remote.parts(asked);
-        const { findings: before } = latest.current;
-        latest.current = { ...asked, parts, findings: before };
-        setMade(latest.current);
+        const { findings: before, parts: last } = latest.current;
+        latest.current = { ...asked, parts: keepSame(last, parts), findings: before };
+        show(latest.current);
         // The room is there; the read-through follows, unless the class has changed again meanwhile.
         if (wanted.current.doc !== asked.doc || wanted.current.people !== asked.people) continue;
         const findings = await remote.findings(asked);
-        latest.current = { ...latest.current, findings };
-        setMade(latest.current);
-        await tryFixes(remote, wanted, latest, setMade);
+        latest.current = { ...latest.current, findings: keepSame(latest.current.findings, findings) };
+        show(latest.current);
+        await tryFixes(remote, wanted, latest, show);
       }
     } finally {
       busy.current = false;
     }
-  }, []);
+  }, [show]);
 
   useEffect(() => {
     const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
@@ -95,12 +109,12 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
     void remote
       .parts(wanted.current)
       .then(run)
-      .then(() => tryFixes(remote, wanted, latest, setMade));
+      .then(() => tryFixes(remote, wanted, latest, show));
     return () => {
       worker.current = null;
       own.terminate();
     };
-  }, [run]);
+  }, [run, show]);
   useEffect(() => {
     if (doc !== latest.current.doc || people !== latest.current.people) void run();
   }, [doc, people, run]);

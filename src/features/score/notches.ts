@@ -20,8 +20,17 @@ export interface Below {
 
 export const NOTHING_BELOW: Below = { notches: [], found: [] };
 
-/** Seconds that each person needs between two slots, sorted; a key for each two. */
-function needsBetween(parts: readonly Part[]): ReadonlyMap<string, readonly number[]> {
+type Needs = ReadonlyMap<string, readonly number[]>;
+const known = new WeakMap<readonly Part[], Needs>();
+
+/** Seconds that each person needs between two slots, sorted; a key for each two. The same for the same parts. */
+function needsBetween(parts: readonly Part[]): Needs {
+  const needs = known.get(parts) ?? allNeeds(parts);
+  known.set(parts, needs);
+  return needs;
+}
+
+function allNeeds(parts: readonly Part[]): Needs {
   const pairs = new Map<string, number[]>();
   for (const { from, to, needs } of parts.flatMap((part) => part.changeovers)) {
     if (from === to) continue;

@@ -6,12 +6,19 @@ import type { MarksContext } from "./marks-context";
 import { isChosenIn, type RowLabel, rowLabels } from "./row-labels";
 import { barPath, READY_PX, type RowMeasures, TALK_PX, TURN_PX } from "./shapes";
 
+/** A bar that fades from its shortest end to its longest, px from the row's left edge. */
+export interface SoftBar {
+  readonly d: string;
+  readonly from: number;
+  readonly to: number;
+}
+
 export interface RowMarks {
   readonly bars: string;
   readonly chosen: string;
-  /** One each: a fade is relative to its own shape. */
-  readonly soft: readonly string[];
-  readonly softChosen: readonly string[];
+  /** One each: a fade goes over its own length. */
+  readonly soft: readonly SoftBar[];
+  readonly softChosen: readonly SoftBar[];
   readonly talk: string;
   readonly ready: string;
   readonly turns: string;
@@ -89,8 +96,8 @@ interface Drawn {
   talk: string;
   ready: string;
   turns: string;
-  readonly soft: string[];
-  readonly softChosen: string[];
+  readonly soft: SoftBar[];
+  readonly softChosen: SoftBar[];
 }
 
 type Draw = (stretch: RowStretch, context: MarksContext, into: Drawn) => void;
@@ -109,7 +116,9 @@ const drawWork: Draw = (stretch, context, into) => {
   const isChosen = isChosenIn(segment, context);
   const [sure, open] = splitAtShortest(stretch);
   into[isChosen ? "chosen" : "bars"] += barPath(sure, effort, context.m);
-  if (open) into[isChosen ? "softChosen" : "soft"].push(barPath(open, effort, context.m));
+  if (!open) return;
+  const [from, to] = ends(open, context.m);
+  into[isChosen ? "softChosen" : "soft"].push({ d: barPath(open, effort, context.m), from, to });
 };
 
 const DRAW: Record<Segment["kind"], Draw> = {

@@ -102,7 +102,7 @@ export function StageScreen(props: {
         <Styled
           as="h1"
           className="truncate font-extrabold leading-[1.2]"
-          look={{ fontSize: `${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))}px` }}
+          look={{ "font-size": `${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))}px` }}
           data-testid="headline"
         >
           {!says.working && says.segment?.kind !== "demo" && <span className="text-night-quiet">Next </span>}

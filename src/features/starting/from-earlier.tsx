@@ -1,5 +1,7 @@
 "use client";
 import type { ClassDoc } from "@/core/class/document";
+import { bookFor } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import { useWords } from "@/features/language/use-words";
 import { Chip } from "@/ui/chip";
 import { blockName } from "@/words/block-words";
@@ -29,7 +31,7 @@ export function FromEarlier(props: {
               )
             }
           />
-          {blockName(block, words)}
+          {blockName(block, bookFor(doc, LIBRARY_BOOK), words)}
         </label>
       ))}
       <span className="ml-auto flex items-center gap-1.5">

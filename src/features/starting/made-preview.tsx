@@ -104,7 +104,7 @@ function Blocks({
       {doc.blocks.map((block) => (
         <li key={block.id}>
           <p>
-            <b>{blockName(block, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
+            <b>{blockName(block, book, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
           </p>
           <ul>
             {slotsOf(block).map((slot) => (

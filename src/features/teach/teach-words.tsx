@@ -60,7 +60,7 @@ export function TopRow({
 /** A size at which a line of text fits the width: large, but never off the screen. */
 function fitSize(text: string, most: number, least: number): Look {
   const px = Math.round(Math.max(least, Math.min(most, 1216 / Math.max(1, text.length * 0.53))));
-  return { fontSize: `${px}px` };
+  return { "font-size": `${px}px` };
 }
 
 /** What comes after the present piece: the other side, the next move. */
