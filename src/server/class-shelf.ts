@@ -2,9 +2,10 @@
 import { and, desc, eq, isNotNull, isNull, max, sql } from "drizzle-orm";
 import { type Outline, outlineOf } from "../core/effort/outline";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { createClass, findClass, owned } from "./classes";
+import { createClass, findClass } from "./classes";
 import { db } from "./db/client";
 import { classes, session } from "./db/schema";
+import { owned } from "./own-class";
 import { Refused } from "./refused";
 
 export interface ShelvedClass extends Outline {

@@ -10,7 +10,9 @@ import { LIBRARY_BOOK } from "../core/moves/library";
 import { type Fault, faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { classEdit, classes } from "./db/schema";
+import { owned } from "./own-class";
 import { Refused } from "./refused";
+import { keepBefore } from "./versions";
 
 export interface StoredClass {
   readonly id: string;
@@ -25,11 +27,6 @@ const COLUMNS = {
   revision: classes.revision,
   updatedAt: classes.updatedAt,
 };
-
-/** The condition that finds one class of this studio that isn't deleted. */
-export function owned(studioId: string, id: string) {
-  return and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.deletedAt));
-}
 
 /** The studio's classes that aren't put away, the last edited first. */
 export async function listClasses(studioId: string): Promise<StoredClass[]> {
@@ -137,6 +134,7 @@ export async function applyEdits(
     const { doc, accepted, refused } = applied(row.doc, edits.slice(0, most), taken);
     const revision = row.revision + (accepted.length > 0 ? 1 : 0);
     if (accepted.length > 0) {
+      await keepBefore(tx, row, who.userId);
       await tx
         .update(classes)
         .set({ title: doc.title, doc, revision, updatedAt: new Date() })

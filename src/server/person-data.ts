@@ -11,6 +11,7 @@ import { db, type Tx, transaction } from "./db/client";
 import {
   classEdit,
   classes,
+  classVersion,
   limitCount,
   logEntry,
   outbox,
@@ -223,6 +224,22 @@ async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
       .where(eq(classes.id, id));
   }
   const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
+  const versions = await tx
+    .select({ id: classVersion.id, doc: classVersion.doc })
+    .from(classVersion)
+    .where(
+      and(
+        sql`${classVersion.classId} in ${own}`,
+        sql`position(${JSON.stringify(rosterId)} in ${classVersion.doc}::text) > 0`,
+      ),
+    )
+    .orderBy(classVersion.id)
+    .for("update");
+  for (const { id, doc } of versions)
+    await tx
+      .update(classVersion)
+      .set({ doc: docWithout(doc, rosterId) })
+      .where(eq(classVersion.id, id));
   // Edits are kept so that one sent twice counts once: their ids are enough for that. A person stands in them as
   // a value, at the end of a key, or in a place that a key holds.
   const quoted = JSON.stringify(rosterId);

@@ -7,6 +7,7 @@ import { forgottenEnd } from "../core/live/forgotten";
 import { scoreOfKept } from "../core/live/live-score";
 import { OPEN_HOURS } from "../core/live/session";
 import { forgetMail } from "./account-mail";
+import { forgetCompany } from "./company";
 import { frozenContent } from "./content";
 import { db } from "./db/client";
 import { classEdit, classes, member, session, studio, user, whereabouts } from "./db/schema";
@@ -87,6 +88,7 @@ async function forgetUnproven(): Promise<void> {
 export async function tidy(): Promise<void> {
   await forgetWhereabouts();
   await forgetEdits();
+  await forgetCompany();
   await forgetTrail();
   await forgetUnproven();
   await forgetMail(await databaseNow());

@@ -12,6 +12,7 @@ let coach: Asker & { readonly email: string };
 const ids = {
   studio: "",
   class: "",
+  version: "",
   person: "",
   extra: "",
   open: "",
@@ -101,6 +102,38 @@ const ROUTES: readonly {
     path: () => "/api/people/import",
     body: () => ({ roster: { format: "brontle.roster", version: 1, people: [] } }),
     own: false,
+  },
+  {
+    route: "classes/[id]/versions",
+    method: "GET",
+    path: () => `/api/classes/${ids.class}/versions`,
+    own: true,
+  },
+  {
+    route: "classes/[id]/versions",
+    method: "POST",
+    path: () => `/api/classes/${ids.class}/versions`,
+    body: () => ({ name: "Before the storm" }),
+    own: true,
+  },
+  {
+    route: "classes/[id]/versions/[version]",
+    method: "GET",
+    path: () => `/api/classes/${ids.class}/versions/${ids.version}`,
+    own: true,
+  },
+  {
+    route: "classes/[id]/versions/[version]",
+    method: "DELETE",
+    path: () => `/api/classes/${ids.class}/versions/${ids.version}`,
+    own: true,
+  },
+  {
+    route: "classes/[id]/here",
+    method: "POST",
+    path: () => `/api/classes/${ids.class}/here`,
+    body: () => ({ tab: crypto.randomUUID(), block: "b1", slot: null, revision: 1 }),
+    own: true,
   },
   {
     route: "people/ask",
@@ -317,6 +350,7 @@ beforeAll(async () => {
   ids.studio =
     /"studioId\\?":\\?"([0-9a-f-]{36})/.exec((await ask(owner, "GET", "/account")).text)?.[1] ?? "";
   ids.class = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
+  ids.version = (await ask(owner, "POST", `/api/classes/${ids.class}/versions`, { name: "Mine" })).json.id;
   ids.person = (await ask(owner, "POST", "/api/people", { person: { name: "Private Person" } })).json.id;
   ids.move = (await ask(owner, "POST", "/api/moves", { move: ownMove("Harbour step") })).json.id;
   ids.extra = (await ask(owner, "POST", "/api/people", { person: { name: "Extra Person" } })).json.id;

@@ -14,7 +14,9 @@ export let client: Client;
 /** A studio, and one that is somebody else's. */
 export let mine = "";
 export let theirs = "";
-/** Makes both before a file's tests. */
+/** An instructor's account. */
+export let userId = "";
+/** Makes all of them before a file's tests. */
 export function withStudios(): void {
   beforeAll(async () => {
     client = new Client({ connectionString: process.env.BRONTLE_DATABASE_URL });
@@ -23,6 +25,11 @@ export function withStudios(): void {
       (await client.query("insert into studio (name) values ($1) returning id", [name])).rows[0].id;
     mine = await make("Sessions");
     theirs = await make("Elsewhere");
+    userId = crypto.randomUUID();
+    await client.query(
+      `insert into "user" (id, name, email) values ($1, 'Maren', $1 || '@harboursteps.example')`,
+      [userId],
+    );
   });
   afterAll(() => client.end());
 }

@@ -3,7 +3,7 @@ import type { MoveBook } from "../moves/book";
 import type { Seconds } from "../units";
 import { isSame } from "../values/same";
 import { type Span, shiftSpan, spanTriple } from "../values/span";
-import { removeBlock, removeSlot, setBlock, setRounds, setSlot, together } from "./commands";
+import { inParts, removeBlock, removeSlot, setBlock, setRounds, setSlot, together } from "./commands";
 import { type Block, type ClassDoc, mapDoses, type Slot, slotsOf } from "./document";
 import { rowOf, withSpan } from "./dose-kinds";
 import { easedWay } from "./ease";
@@ -102,15 +102,6 @@ function removals(doc: ClassDoc, chosen: readonly ChosenIn[]): readonly Edit[] {
       all ? [removeBlock(doc, block)] : removedOneByOne(block, slots),
     ),
   ];
-}
-
-/** An edit of many parts is sent in parts of so many. */
-const MOST_PARTS = 150;
-
-function inParts(edits: readonly Edit[]): readonly Edit[] {
-  if (edits.length <= MOST_PARTS) return edits;
-  const count = Math.ceil(edits.length / MOST_PARTS);
-  return Array.from({ length: count }, (_, i) => together(edits.slice(i * MOST_PARTS, (i + 1) * MOST_PARTS)));
 }
 
 /** The edit that changes all chosen moves in one step; null where nothing of them changes. */

@@ -25,6 +25,16 @@ export function together(edits: readonly Edit[], as?: EditName): Edit {
   return { op: "together", edits, ...(as ? { as } : {}) };
 }
 
+/** An edit of many parts is sent in parts of so many. */
+const MOST_PARTS = 150;
+
+/** Many edits as edits of many, so that none has more parts than may be sent together. */
+export function inParts(edits: readonly Edit[]): readonly Edit[] {
+  if (edits.length <= MOST_PARTS) return edits;
+  const count = Math.ceil(edits.length / MOST_PARTS);
+  return Array.from({ length: count }, (_, i) => together(edits.slice(i * MOST_PARTS, (i + 1) * MOST_PARTS)));
+}
+
 /** An edit of which nothing is left. */
 export const NOTHING: Edit = { op: "together", edits: [] };
 

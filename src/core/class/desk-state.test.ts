@@ -169,4 +169,18 @@ describe("the Desk", () => {
     desk = on(desk, { do: "saved", sent: ["e"], revision: 9, doc: theirs });
     expect([desk.selection, desk.save, desk.saveTrouble]).toEqual([{ block: "b1", slot: null }, "saved", ""]);
   });
+
+  test("takes over what others made of the class, unless something of its own is on its way", () => {
+    const theirs = { ...doc, title: "Theirs" };
+    const stands = { do: "stands", revision: 5, doc: theirs } as const;
+    const open = openDesk(doc, 3);
+    expect(on(open, stands)).toMatchObject({ revision: 5, history: { doc: theirs }, save: "saved" });
+    expect(on(open, { ...stands, revision: 3 })).toBe(open);
+    const busy = edit(open, setClass(doc, "title", "Mine"));
+    expect(on(busy, stands)).toBe(busy);
+    // Undo takes back one's own on top of theirs.
+    const done = on(busy, { do: "saved", sent: busy.pending.map(({ id }) => id), revision: 4, doc: null });
+    const later = on(done, { do: "stands", revision: 6, doc: { ...theirs, stance: "strength" } });
+    expect(on(later, { do: "undo", id: "u" }).history.doc.stance).toBe("strength");
+  });
 });

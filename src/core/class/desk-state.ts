@@ -81,7 +81,9 @@ export type DeskAction =
       readonly sent: readonly string[];
       readonly revision: number;
       readonly doc: ClassDoc | null;
-    };
+    }
+  /** The class as it stands on the server, heard of without anything being sent. */
+  | { readonly do: "stands"; readonly revision: number; readonly doc: ClassDoc };
 
 /** What a refusal says to the person. */
 export function refusalText(refusal: Refusal): string {
@@ -158,6 +160,19 @@ function saved(state: DeskState, action: Extract<DeskAction, { do: "saved" }>, l
   };
 }
 
+/**
+ * What stands on the server, where it is newer. While something is on its way its answer brings what others did: in
+ * between it could be in there already.
+ */
+function stands(
+  state: DeskState,
+  { revision, doc }: Extract<DeskAction, { do: "stands" }>,
+  library: MoveBook,
+): DeskState {
+  if (state.pending.length > 0 || revision <= state.revision) return state;
+  return saved(state, { do: "saved", sent: [], revision, doc }, library);
+}
+
 /** The state after something was done at the Desk, or was heard from the server. */
 export function deskAfter(state: DeskState, action: DeskAction, library: MoveBook): DeskState {
   switch (action.do) {
@@ -192,6 +207,8 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
       return { ...state, save: action.save, saveTrouble: action.why };
     case "saved":
       return saved(state, action, library);
+    case "stands":
+      return stands(state, action, library);
   }
 }
 

@@ -73,6 +73,7 @@ export const EDIT_NAMES = [
   "reps",
   "several",
   "reshape",
+  "restore",
 ] as const;
 export type EditName = (typeof EDIT_NAMES)[number];
 

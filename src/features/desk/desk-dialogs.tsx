@@ -8,6 +8,7 @@ import type { Move } from "@/core/moves/move";
 import { Plan } from "@/features/classes/paste-plan";
 import { FitDialog } from "@/features/review/fit-dialog";
 import { OrderDialog } from "@/features/review/order-dialog";
+import { VersionsDialog } from "@/features/versions/versions-dialog";
 import { Dialog } from "@/ui/dialog";
 import { ClassTable } from "./class-table";
 import { isPick } from "./desk-doors";
@@ -18,6 +19,7 @@ import type { DeskParts } from "./use-desk-view";
 
 export function DeskDialogs(
   props: DeskParts & {
+    readonly id: string;
     readonly people: readonly Person[];
     readonly own: readonly Move[];
     readonly onChoose: (move: KnownMove) => void;
@@ -80,6 +82,15 @@ export function DeskDialogs(
           onEdit={desk.edit}
         />
       )}
+      <VersionsDialog
+        open={opened === "versions"}
+        onOpenChange={shutting}
+        classId={props.id}
+        doc={desk.doc}
+        score={desk.score}
+        onSave={desk.saveNow}
+        onRestore={desk.edit}
+      />
       <KeysDialog open={opened === "keys"} onOpenChange={shutting} />
       <ClassTable open={opened === "table"} onOpenChange={shutting} doc={desk.doc} score={desk.score} />
     </>

@@ -24,6 +24,8 @@ export interface Doors {
   readonly showFit: () => void;
   /** The whole class as a table. */
   readonly showTable: () => void;
+  /** Earlier states of the class. */
+  readonly showVersions: () => void;
   /** A typed plan put in behind the selected block; the class copied as one. */
   readonly paste: () => void;
   readonly copyText: () => void;

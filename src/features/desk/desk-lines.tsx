@@ -1,6 +1,6 @@
 "use client";
 /** The Desk's upper line, and the line of what can be done with the selected block. */
-import { CircleHelp } from "lucide-react";
+import { CircleHelp, History } from "lucide-react";
 import { useEffect } from "react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
 import { reshape, SHAPES } from "@/core/class/reshape";
@@ -31,6 +31,7 @@ export function DeskTop(props: {
   readonly onRoom: () => void;
   readonly onFit: () => void;
   readonly onKeys: () => void;
+  readonly onVersions: () => void;
   readonly onTeach: () => void;
 }) {
   const words = useWords();
@@ -67,6 +68,9 @@ export function DeskTop(props: {
       <LengthLine desk={desk} late={props.late} onFit={onFit} />
       <SaveWord desk={desk} />
       <Backwards desk={props.late} />
+      <Button look="icon" aria-label="Versions" title="Versions" onClick={props.onVersions}>
+        <History size={16} aria-hidden />
+      </Button>
       <Button look="icon" aria-label="List of keys" onClick={onKeys}>
         <CircleHelp size={16} aria-hidden />
       </Button>

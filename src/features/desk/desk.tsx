@@ -16,6 +16,7 @@ import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ClassScore } from "@/features/score/score";
 import { BlockSentence } from "./block-sentence";
 import { BlocksLine } from "./blocks-line";
+import { CompanyLine } from "./company-line";
 import { copyText } from "./copy-text";
 import { DeskDialogs } from "./desk-dialogs";
 import { isPick } from "./desk-doors";
@@ -204,6 +205,7 @@ function doorsOf(desk: Desk, view: DeskView, review: Review) {
     because: looking(() => review.ask(review.chosen)),
     showFit: () => view.open("fit"),
     showTable: () => view.open("table"),
+    showVersions: () => view.open("versions"),
     paste: () => view.open("paste"),
     copyText: () => copyText(desk.doc),
     quiet: view.opened !== null,
@@ -255,9 +257,11 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
         onRoom={view.toggleRoom}
         onFit={() => view.open("fit")}
         onKeys={() => view.open("keys")}
+        onVersions={() => view.open("versions")}
         onTeach={teach}
       />
       <UnsavedLine desk={desk} id={props.id} />
+      <CompanyLine desk={late.desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">
         <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-1 stacked:block">
           {view.room ? (
@@ -275,6 +279,7 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
         <Beside now={late} />
       </div>
       <DeskDialogs
+        id={props.id}
         desk={desk}
         view={view}
         room={room}

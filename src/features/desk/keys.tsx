@@ -30,6 +30,7 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["C", "copy the class as text"],
   ["L", "fit to a length"],
   ["X", "the whole class as a table, to be read line by line"],
+  ["H", "versions: what the class was, compared, named, put back"],
   ["T", "teach"],
   ["?", "this list"],
 ];

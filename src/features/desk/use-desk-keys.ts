@@ -87,6 +87,7 @@ export function useDeskKeys(doing: Doing): void {
       c: letter((at) => at.doors.copyText()),
       l: letter((at) => at.doors.showFit()),
       x: letter((at) => at.doors.showTable()),
+      h: letter((at) => at.doors.showVersions()),
       t: letter((at) => at.doors.teach()),
       "Shift+?": key((at) => at.doors.showKeys()),
     });

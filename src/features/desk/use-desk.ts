@@ -1,6 +1,6 @@
 "use client";
 /** The Desk's state: the class with undo and redo, what is selected, and what isn't saved yet. */
-import { useCallback, useEffect, useMemo, useReducer, useRef } from "react";
+import { type RefObject, useEffect, useMemo, useReducer, useRef } from "react";
 import { toast } from "sonner";
 import { type ApiFailure, api } from "@/browser/api";
 import { keep, keepHere, kept, keptHere } from "@/browser/store";
@@ -77,6 +77,26 @@ function useKept(
   }, [history, pending, revision, stepsKey]);
 }
 
+/** What can be done with the class: the same functions throughout. */
+function useDoing(latest: RefObject<DeskState>, dispatch: (action: DeskAction) => void) {
+  return useMemo(
+    () => ({
+      edit: (change: Edit, join = false) =>
+        dispatch({ do: "edit", edit: change, join, id: crypto.randomUUID() }),
+      /** Why an edit wouldn't be taken, in a sentence; null where it would. */
+      refuses: (change: Edit) => {
+        const next = applyChecked(latest.current.history.doc, change, LIBRARY_BOOK);
+        return next.ok ? null : refusalText(next.error);
+      },
+      undo: () => dispatch({ do: "undo", id: crypto.randomUUID() }),
+      redo: () => dispatch({ do: "redo", id: crypto.randomUUID() }),
+      select: (block: string, slot: string | null) => dispatch({ do: "select", selection: { block, slot } }),
+      stands: (revision: number, doc: ClassDoc) => dispatch({ do: "stands", revision, doc }),
+    }),
+    [latest, dispatch],
+  );
+}
+
 export function useDesk(id: string, doc: ClassDoc, revision: number) {
   const [state, dispatch] = useReducer(
     (now: DeskState, action: DeskAction) => deskAfter(now, action, LIBRARY_BOOK),
@@ -108,23 +128,10 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
   useWarning(state, sendNow);
 
   const score = useMemo(() => scoreOf(state.history.doc, LIBRARY_BOOK), [state.history.doc]);
-  const edit = useCallback(
-    (change: Edit, join = false) => dispatch({ do: "edit", edit: change, join, id: crypto.randomUUID() }),
-    [],
-  );
-  /** Why an edit wouldn't be taken, in a sentence; null where it would. */
-  const refuses = useCallback((change: Edit) => {
-    const next = applyChecked(latest.current.history.doc, change, LIBRARY_BOOK);
-    return next.ok ? null : refusalText(next.error);
-  }, []);
-  const undo = useCallback(() => dispatch({ do: "undo", id: crypto.randomUUID() }), []);
-  const redo = useCallback(() => dispatch({ do: "redo", id: crypto.randomUUID() }), []);
-  const select = useCallback(
-    (block: string, slot: string | null) => dispatch({ do: "select", selection: { block, slot } }),
-    [],
-  );
+  const done = useDoing(latest, dispatch);
   return useMemo(
     () => ({
+      revision: state.revision,
       doc: state.history.doc,
       score,
       selection: state.selection,
@@ -136,13 +143,9 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
       saveNow: sendNow,
       /** What stood before the last step; null where nothing can be compared. */
       before: state.history.before,
-      edit,
-      refuses,
-      undo,
-      redo,
-      select,
+      ...done,
     }),
-    [state, score, sendNow, edit, refuses, undo, redo, select],
+    [state, score, sendNow, done],
   );
 }
 

@@ -105,6 +105,43 @@ export const classEdit = pgTable(
   (table) => [primaryKey({ columns: [table.classId, table.editId] })],
 );
 
+/** A class as it stood: by itself before changes after a pause, or under a name that was given to it. */
+export const classVersion = pgTable(
+  "class_version",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    classId: uuid("class_id")
+      .notNull()
+      .references(() => classes.id, { onDelete: "cascade" }),
+    revision: integer("revision").notNull(),
+    /** Null: kept by itself. */
+    name: text("name"),
+    /** Who named it, or whose changes came after it. */
+    userId: text("user_id").references(() => user.id, { onDelete: "set null" }),
+    doc: json("doc").$type<ClassDoc>().notNull(),
+    at: instant("at").notNull().defaultNow(),
+  },
+  (table) => [index("class_version_class").on(table.classId, table.at)],
+);
+
+/** Who has a class open on the Desk, and where in it they are: one row a tab, good for some seconds. */
+export const classHere = pgTable(
+  "class_here",
+  {
+    classId: uuid("class_id")
+      .notNull()
+      .references(() => classes.id, { onDelete: "cascade" }),
+    tab: uuid("tab").notNull(),
+    userId: text("user_id")
+      .notNull()
+      .references(() => user.id, { onDelete: "cascade" }),
+    block: text("block").notNull(),
+    slot: text("slot"),
+    at: instant("at").notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.classId, table.tab] })],
+);
+
 export const person = pgTable(
   "person",
   {

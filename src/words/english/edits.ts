@@ -49,6 +49,7 @@ export const editName = {
   reps: "the reps",
   several: "several moves together",
   reshape: "another shape of a block",
+  restore: "an earlier version put back",
 } as const satisfies Record<EditName, string>;
 
 export const editList = {

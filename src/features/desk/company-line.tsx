@@ -1,0 +1,51 @@
+"use client";
+import { memo } from "react";
+import { findSlot } from "@/core/class/document";
+import { bookFor, resolveMove } from "@/core/moves/book";
+import { LIBRARY_BOOK } from "@/core/moves/library";
+import { useWords } from "@/features/language/use-words";
+import { blockName } from "@/words/block-words";
+import { lowerFirst } from "@/words/letters";
+import { type Companion, useCompany } from "./use-company";
+import type { Desk } from "./use-desk";
+
+/** In words who else is at the class, and where in it; nothing where one is alone. */
+export const CompanyLine = memo(function CompanyLine({
+  id,
+  desk,
+}: {
+  readonly id: string;
+  readonly desk: Desk;
+}) {
+  const words = useWords();
+  const others = useCompany(id, desk);
+  if (others.length === 0) return null;
+  const { doc } = desk;
+  const book = bookFor(doc, LIBRARY_BOOK);
+  const place = ({ block: blockId, slot: slotId }: Companion) => {
+    const block = doc.blocks.find((each) => each.id === blockId);
+    const slot = slotId === null ? null : findSlot(doc, slotId)?.slot;
+    return [
+      block ? blockName(block, book, words) : "",
+      slot ? lowerFirst(resolveMove(slot.move, book).name) : "",
+    ]
+      .filter(Boolean)
+      .join(", ");
+  };
+  return (
+    <section aria-label="Who else is here" className="border-b border-hairline px-4 py-0.5 text-sm">
+      {others.map((other, i) => {
+        const where = place(other);
+        return (
+          // Of two tabs of one person both are told.
+          // biome-ignore lint/suspicious/noArrayIndexKey: they have no name but their place
+          <span key={`${other.name} ${i}`}>
+            {i > 0 && " · "}
+            <b>{other.name}</b> is here too{where && `, at ${where}`}
+          </span>
+        );
+      })}
+      <span className="text-quiet">. What each of you changes, both keep.</span>
+    </section>
+  );
+});
