@@ -13,7 +13,7 @@ export function Menu(props: {
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        ref={(button) => setHome(button?.closest("main") ?? null)}
+        ref={(button) => setHome(button?.closest("main, header") ?? null)}
         aria-label={props.label}
         title={props.label}
         className="inline-flex min-h-7 min-w-7 items-center justify-center border border-transparent hover:border-hairline data-[state=open]:border-ink"

@@ -3,7 +3,12 @@ import { type ComponentPropsWithoutRef, type ElementType, useLayoutEffect, useRe
 
 /** Values of CSS properties, with their units. */
 export type Look = Readonly<
-  Partial<Record<"height" | "width" | "left" | "top" | "font-size" | "clip-path" | "max-width", string>> &
+  Partial<
+    Record<
+      "height" | "width" | "left" | "top" | "font-size" | "clip-path" | "max-width" | "min-height",
+      string
+    >
+  > &
     Record<`--${string}`, string>
 >;
 

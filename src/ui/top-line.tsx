@@ -8,11 +8,11 @@ export function TopLine(props: {
   readonly children?: ReactNode;
 }) {
   return (
-    <header className="no-print flex h-11 items-center gap-4 border-b-2 border-ink px-4">
+    <header className="no-print flex min-h-11 shrink-0 items-center gap-x-4 border-b-2 border-ink px-4 stacked:flex-wrap stacked:py-1">
       <Link href="/classes" className="font-clock text-2xl font-extrabold leading-none">
         brontle
       </Link>
-      <nav aria-label="Main" className="flex gap-3">
+      <nav aria-label="Main" className="flex flex-wrap gap-x-3">
         {props.places.map(({ name, href }) => (
           <Link
             key={href}
@@ -24,7 +24,9 @@ export function TopLine(props: {
           </Link>
         ))}
       </nav>
-      <div className="flex min-w-0 flex-1 items-center justify-end gap-2">{props.children}</div>
+      <div className="flex min-w-0 flex-1 items-center justify-end gap-x-2 stacked:flex-wrap stacked:justify-start">
+        {props.children}
+      </div>
     </header>
   );
 }

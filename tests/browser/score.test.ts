@@ -1,11 +1,12 @@
 /** The class changed where it stands: on the score, and by dragging blocks and moves. */
 import { By, Key } from "selenium-webdriver";
-import { describe, test } from "vitest";
+import { afterAll, describe, expect, test } from "vitest";
 import { type ClassDoc, slotsOf } from "../../src/core/class/document";
 import type { Segment } from "../../src/core/class/expand";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { accessible, named, open, press, see, seeText } from "../shared/app";
+import { setSize } from "../shared/browser";
 import { demoBrowser } from "../shared/demo-browser";
 import { dragTo, drawnLabels, placeOfSecond } from "../shared/score";
 
@@ -227,5 +228,82 @@ describe("dragged in the list", () => {
     await becomes("it second", () => movesIn(1), [moves[1], moves[0], ...moves.slice(2)]);
     await accessible(driver());
     await undo();
+  });
+});
+
+describe("rounds and rests of their own", () => {
+  test("a load for each round is typed; an easy move fills the rests", async () => {
+    await openDesk("Quay intervals");
+    const type = async (label: string, text: string) => {
+      const field = await named(driver(), "[data-slot-line] input", label);
+      await field.click();
+      await field.sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.ENTER);
+    };
+    const { move } = (await slotAt(1, 0)) ?? {};
+    expect(move).toBeDefined();
+    const label = await driver().findElement(By.css("[data-slot-line] input[aria-label^='Load of']"));
+    const name = (await label.getAttribute("aria-label")) ?? "";
+    await type(name, "12/14/16 kg");
+    await becomes("a load a round", async () => (await slotAt(1, 0))?.load, [
+      { kg: 12 },
+      { kg: 14 },
+      { kg: 16 },
+    ]);
+    // One too many for its rounds is answered where it was typed, and not taken.
+    await type(name, "12/14/16/18 kg");
+    await see(driver(), "an answer", async () => (await label.getAttribute("aria-invalid")) === "true");
+    await press(driver(), Key.ESCAPE);
+    await type(name, "heavy");
+    await becomes("one load", async () => (await slotAt(1, 0))?.load, { target: "heavy" });
+    await click("button", "more of this block");
+    await click("button", "What is done in the rests: nothing");
+    await seeText(driver(), "Choose a move");
+    await press(driver(), "march on the spot");
+    await see(driver(), "it found", async () =>
+      (await driver().findElement(By.css("[role=dialog] [role=option]")).getText()).includes(
+        "March on the spot",
+      ),
+    );
+    await press(driver(), Key.ENTER);
+    await becomes("the filler", async () => (await stored()).blocks[1]?.restMove, "march-on-the-spot");
+    await accessible(driver());
+    await click("button", "Do nothing in the rests");
+    await becomes("nothing again", async () => (await stored()).blocks[1]?.restMove ?? null, null);
+  });
+});
+
+describe("on other screens", () => {
+  afterAll(() => setSize(driver(), 1280, 800));
+
+  test.each([
+    [1024, 768],
+    [1280, 800],
+    [1920, 1080],
+    // 1280 × 800 at 200 %.
+    [640, 400],
+  ])("of %i × %i nothing is lost and nothing is over another", async (width, height) => {
+    await setSize(driver(), width, height);
+    await openDesk("Gale warning");
+    const { wide, sentence, score } = await driver().executeScript<{
+      wide: number;
+      sentence: number;
+      score: number;
+    }>(
+      `const bottom = (css) => document.querySelector(css).getBoundingClientRect().bottom;
+       return { wide: document.documentElement.scrollWidth, sentence: bottom("[aria-label=Block]"), score: bottom("[data-score]") };`,
+    );
+    expect(wide).toBeLessThanOrEqual(width);
+    // The sentence is under the score and on the screen; on the smallest the page scrolls to it.
+    expect(sentence).toBeGreaterThan(score);
+    if (height > 539) expect(sentence).toBeLessThanOrEqual(height);
+    const over = await driver().executeScript<string[]>(
+      `const all = [...document.querySelectorAll("header a, header button, header select, header output, header h1, [data-block-word], [aria-label=Block] input, [aria-label=Block] select, [data-move-name]")]
+         .filter((each) => each.checkVisibility() && each.getClientRects().length > 0)
+         .map((each) => ({ name: each.getAttribute("aria-label") ?? each.innerText, box: each.getBoundingClientRect() }));
+       return all.flatMap((a, i) => all.slice(i + 1).filter((b) => a.box.left < b.box.right - 1 && b.box.left < a.box.right - 1 &&
+         a.box.top < b.box.bottom - 1 && b.box.top < a.box.bottom - 1).map((b) => a.name + " / " + b.name));`,
+    );
+    expect(over).toEqual([]);
+    await accessible(driver());
   });
 });

@@ -56,7 +56,7 @@ describe("versions", () => {
     await click("button", "Undo: an earlier version put back");
     await see(driver(), "five rounds again", async () => (await stored()).blocks[1]?.rounds === 5);
     await click("button", "Versions");
-    await seeText(driver(), "’s changes");
+    await seeText(driver(), "Before changes by");
     await click("[role=dialog] button", "Take away the version Before the storm");
     await see(driver(), "one less", async () => !(await pageText(driver())).includes("Before the storm"));
     await press(driver(), Key.ESCAPE);

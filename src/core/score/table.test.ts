@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
 import { arbClass } from "../testing/arbitraries";
+import { classOf } from "../testing/classes";
 import { scoreOf } from "./score";
 import { tableRows } from "./table";
 
@@ -22,4 +23,26 @@ test("the rows follow one another without a gap and come to the whole class, eve
         if (row.kind === "work" && !capped.has(row.block)) expect(row.move).not.toBe("");
     }),
   );
+});
+
+test("what is done easily in the rests stands in them", () => {
+  const doc = classOf([
+    {
+      id: "b",
+      title: "Main",
+      rounds: 2,
+      rest: 15,
+      longRest: 30,
+      restMove: "march-on-the-spot",
+      longRestMove: { name: "Walk about" },
+      slots: [
+        { id: "a", move: "goblet-squat", dose: { seconds: 40 } },
+        { id: "c", move: "high-knees", dose: { seconds: 40 } },
+      ],
+    },
+  ]);
+  const rows = tableRows(doc, scoreOf(doc, LIBRARY_BOOK), LIBRARY_BOOK);
+  const moves = (kind: string) => rows.filter((row) => row.kind === kind).map(({ move }) => move);
+  expect(moves("rest")).toEqual(["March on the spot", "March on the spot"]);
+  expect(moves("long-rest")).toEqual(["Walk about"]);
 });

@@ -11,7 +11,7 @@ export interface TableRow {
   readonly kind: Score["segments"][number]["kind"];
   readonly block: string;
   readonly round: number | null;
-  /** Of a rest the move that it follows is not repeated. */
+  /** Of a rest what is done easily in it; the move that it follows is not repeated. */
   readonly move: string;
   readonly side: Side | null;
   /** `8–12`; empty where none are counted. */
@@ -25,13 +25,28 @@ export function tableRows(doc: ClassDoc, { segments }: Score, book: MoveBook): r
     doc.blocks.flatMap(slotsOf).map(({ id, move }) => [id, resolveMove(move, book).name]),
   );
   const named = ["work", "demo", "side-change"];
+  const fillers: ReadonlyMap<string, string> = new Map(
+    doc.blocks.flatMap(({ id, restMove, longRestMove }) =>
+      (
+        [
+          ["rest", restMove],
+          ["long-rest", longRestMove],
+        ] as const
+      ).flatMap(([kind, move]) =>
+        move === undefined ? [] : [[`${kind} ${id}`, resolveMove(move, book).name] as const],
+      ),
+    ),
+  );
   return segments.map(({ start, end, kind, block, slot, round, side, reps }) => ({
     start,
     seconds: end - start,
     kind,
     block: titles.get(block) ?? "",
     round,
-    move: slot !== null && named.includes(kind) ? (names.get(slot) ?? "") : "",
+    move:
+      slot !== null && named.includes(kind)
+        ? (names.get(slot) ?? "")
+        : (fillers.get(`${kind} ${block}`) ?? ""),
     side,
     reps: reps ? spanText(reps) : "",
   }));

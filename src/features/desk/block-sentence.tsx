@@ -27,7 +27,15 @@ import type { Desk } from "./use-desk";
 const SELDOM = ["prepare", "demo", "brief", "after"];
 
 /** A block as a sentence whose numbers are edited in place. */
-export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly block: Block }) {
+export function BlockSentence({
+  desk,
+  block,
+  onPick,
+}: {
+  readonly desk: Desk;
+  readonly block: Block;
+  readonly onPick: (what: "restMove" | "longRestMove") => void;
+}) {
   const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
@@ -103,7 +111,7 @@ export function BlockSentence({ desk, block }: { readonly desk: Desk; readonly b
           {all ? "less of this block" : "more of this block"}
         </button>
       </div>
-      {all && <BlockChoices desk={desk} block={block} />}
+      {all && <BlockChoices desk={desk} block={block} onPick={onPick} />}
       <p ref={line} className="h-5 text-sm" aria-live="polite">
         {answer ? (
           <span id={answeredBy} className="text-rust">

@@ -3,8 +3,20 @@ import type { OwnRests } from "@/core/class/new-class";
 import type { Move } from "@/core/moves/move";
 import type { Marks } from "./use-marks";
 
-/** What a move is chosen for: in place of the selected one, behind it, as a level of it, as another way of it. */
-const MOVE_PICKS = ["replace", "add", "flat", "sharp", "alternative", "combine"] as const;
+/**
+ * What a move is chosen for: in place of the selected one, behind it, as a level of it, as another way of it, in turn
+ * with it, or to be done easily in the block's rests, or between its rounds.
+ */
+const MOVE_PICKS = [
+  "replace",
+  "add",
+  "flat",
+  "sharp",
+  "alternative",
+  "combine",
+  "restMove",
+  "longRestMove",
+] as const;
 export type MovePick = (typeof MOVE_PICKS)[number];
 export const isPick = (opened: string): opened is MovePick => MOVE_PICKS.some((pick) => pick === opened);
 

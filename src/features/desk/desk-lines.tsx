@@ -43,7 +43,7 @@ export function DeskTop(props: {
   }, [title]);
   return (
     <TopLine here="" places={BACK}>
-      <h1 className="min-w-0 flex-1">
+      <h1 className="min-w-0 flex-1 stacked:basis-full">
         <input
           aria-label="Title of the class"
           className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-lg font-bold hover:border-hairline focus:border-ink focus:outline-none"
@@ -77,14 +77,33 @@ export function DeskTop(props: {
       <Button aria-pressed={room} className="aria-pressed:bg-marker" onClick={onRoom}>
         Room
       </Button>
-      <ButtonLink href={`/classes/${id}/sheet`}>Sheet</ButtonLink>
-      <ButtonLink href={`/api/classes/${id}/file`} plain>
-        Export
-      </ButtonLink>
+      <OnPaper id={id} />
       <Button look="solid" onClick={onTeach}>
         Teach
       </Button>
     </TopLine>
+  );
+}
+
+/** The sheet and the file; behind one word where there isn't room for both. */
+function OnPaper({ id }: { readonly id: string }) {
+  const sheet = `/classes/${id}/sheet`;
+  const file = `/api/classes/${id}/file`;
+  return (
+    <>
+      <span className="contents max-[1150px]:hidden">
+        <ButtonLink href={sheet}>Sheet</ButtonLink>
+        <ButtonLink href={file} plain>
+          Export
+        </ButtonLink>
+      </span>
+      <span className="hidden max-[1150px]:block">
+        <Menu label="Sheet and export" button={<MenuWord>On paper</MenuWord>}>
+          <MenuItem onChoose={() => window.location.assign(sheet)}>Sheet</MenuItem>
+          <MenuItem onChoose={() => window.location.assign(file)}>Export</MenuItem>
+        </Menu>
+      </span>
+    </>
   );
 }
 

@@ -14,6 +14,7 @@ import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
 import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ClassScore } from "@/features/score/score";
+import { Styled } from "@/ui/styled";
 import { BlockSentence } from "./block-sentence";
 import { BlocksLine } from "./blocks-line";
 import { CompanyLine } from "./company-line";
@@ -97,23 +98,34 @@ function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Mom
         onEdit={desk.edit}
         onChooseMove={(slotId) => chooseFor(now, slotId)}
       />
-      <section
+      <Styled
+        as="section"
         aria-label="What is selected"
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+        // What scrolls must be reached by the keyboard.
         tabIndex={0}
         className="max-h-[58%] shrink-0 overflow-y-auto stacked:max-h-none stacked:overflow-visible"
+        look={{ "min-height": `min(58%, ${roomFor(desk.doc)}px)` }}
       >
         {preview && <PreviewLine preview={preview} now={desk.score} review={review} />}
         {marks.ids.size > 1 && <TogetherLine desk={desk} marks={marks} />}
         {block && marks.ids.size < 2 && (
           <>
-            <BlockSentence key={block.id} desk={desk} block={block} />
+            <BlockSentence key={block.id} desk={desk} block={block} onPick={view.open} />
             <BlockMoves now={late} />
           </>
         )}
-      </section>
+      </Styled>
     </>
   );
+}
+
+/** Px of a sentence of two lines with what stands around a list of moves, and of one of these. */
+const AROUND = 126;
+const LINE = 24;
+
+/** Room for the largest block: with every other one selected the score stays as high as it was. */
+function roomFor({ blocks }: ClassDoc): number {
+  return AROUND + LINE * Math.max(...blocks.map((block) => slotsOf(block).length));
 }
 
 /** The choice of another move for a slot, wherever it stands. */

@@ -3,16 +3,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { GripVertical } from "lucide-react";
 import { memo, useMemo } from "react";
 import { setSlot } from "@/core/class/commands";
-import {
-  type Block,
-  type ClassDoc,
-  LOAD_TARGETS,
-  loadAt,
-  SIDES,
-  type Slot,
-  slotsOf,
-  type Way,
-} from "@/core/class/document";
+import { type Block, type ClassDoc, SIDES, type Slot, slotsOf, type Way } from "@/core/class/document";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -21,9 +12,10 @@ import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { roomCounts } from "@/words/room-words";
-import { levelText, loadText } from "@/words/way-words";
+import { levelText } from "@/words/way-words";
 import { slotDragId } from "./desk-drag";
 import { DoseCell } from "./dose-cell";
+import { LoadCell } from "./load-cell";
 import { CELL } from "./text-cell";
 import type { Desk } from "./use-desk";
 
@@ -134,13 +126,11 @@ interface LineProps {
 /** One line; drawn again only where something of its own has changed. */
 const SlotLine = memo(function SlotLine(props: LineProps) {
   const { blockId, slot, number, chosen, room, unmet, edit, refuses, select, onChooseMove } = props;
-  const words = useWords();
   const sortable = useSortable({ id: slotDragId(slot.id) });
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
   const book = bookWith(LIBRARY_BOOK, props.own);
   const move = resolveMove(slot.move, book);
   const set = (key: keyof Slot, to: unknown) => edit(setSlot(slot, key, to as never), true);
-  const load = loadAt(slot, 0);
   const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
   return (
     <tr
@@ -206,22 +196,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
         </select>
       </td>
       <td>
-        <select
-          aria-label={`Load of ${move.name}`}
-          className={CELL}
-          value={load?.target ?? (load ? "other" : "")}
-          onChange={(event) =>
-            set("load", event.target.value === "" ? undefined : { target: event.target.value })
-          }
-        >
-          <option value="">—</option>
-          {load && !load.target && <option value="other">{loadText(load, words)}</option>}
-          {LOAD_TARGETS.map((target) => (
-            <option key={target} value={target}>
-              {target}
-            </option>
-          ))}
-        </select>
+        <LoadCell slot={slot} name={move.name} edit={edit} refuses={refuses} />
       </td>
       <WayCell way={slot.marks?.flat} book={book} />
       <WayCell way={slot.marks?.sharp} book={book} />

@@ -20,6 +20,8 @@ export function TextCell(props: {
   readonly answer?: (text: string) => string | null;
   readonly title?: string;
   readonly placeholder?: string;
+  /** Id of the words that are offered. */
+  readonly list?: string;
   /** Stands in a sentence, and not in a table. */
   readonly inSentence?: boolean;
   readonly className?: string;
@@ -47,6 +49,7 @@ export function TextCell(props: {
         aria-label={props.label}
         title={props.title}
         placeholder={props.placeholder}
+        list={props.list}
         maxLength={500}
         className={cx(
           props.inSentence ? `${IN_SENTENCE} min-w-5` : `${CELL} min-w-12`,

@@ -8,6 +8,7 @@ import {
   freeSlotIds,
   removeBlock,
   removeSlot,
+  setBlock,
   setClass,
   stepSlot as stepSlotEdit,
   together,
@@ -64,6 +65,7 @@ function blockActions(desk: Desk, block: Block | undefined, doors: Doors) {
 /** Taking a move that the slot names beside its own: for a level, or as one more way for who can't. */
 function namingActions(
   { edit, doc }: Desk,
+  block: Block | undefined,
   slot: Slot | null,
   studios: readonly Move[],
   carrying: (move: KnownMove) => readonly Edit[],
@@ -72,7 +74,12 @@ function namingActions(
     const own = slot ? made(slot, move) : null;
     if (own) edit(together([...carrying(move), own]));
   };
+  const fill = (key: "restMove" | "longRestMove") => (move: KnownMove) => {
+    if (block) edit(together([...carrying(move), setBlock(block, key, refOf(move))]));
+  };
   return {
+    restMove: fill("restMove"),
+    longRestMove: fill("longRestMove"),
     flat: take((own, move) => setLevel(own, "flat", { move: refOf(move) })),
     sharp: take((own, move) => setLevel(own, "sharp", { move: refOf(move) })),
     combine: take((own, move) => combine(own, move, bookWith(bookFor(doc, LIBRARY_BOOK), studios))),
@@ -142,7 +149,11 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     doors,
   });
   return {
-    take: { add: put("add"), replace: put("replace"), ...namingActions(desk, slot, doors.own, carrying) },
+    take: {
+      add: put("add"),
+      replace: put("replace"),
+      ...namingActions(desk, block, slot, doors.own, carrying),
+    },
     structure,
     ease: easing ? () => desk.edit(easing) : null,
     duplicate,

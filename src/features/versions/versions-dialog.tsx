@@ -128,7 +128,7 @@ function NameIt({ onName }: { readonly onName: (name: string) => Promise<boolean
 /** What a version is called: its name, or whose changes came after it. */
 function titleOf({ name, by }: VersionLine): string {
   if (name !== null) return name;
-  return by === null ? "Before changes" : `Before ${by}’s changes`;
+  return by === null ? "Before changes" : `Before changes by ${by}`;
 }
 
 function whenText({ atMs }: VersionLine, words: Words): string {
@@ -196,13 +196,35 @@ function Compared(props: {
   if (edits.length === 0) return <p className="mt-1">This version is the class as it is.</p>;
   return (
     <div>
+      <div className="flex items-baseline gap-4">
+        <h3 className="flex-1 font-bold">
+          Since then: {lines.length === 1 ? "1 change" : `${lines.length} changes`}
+        </h3>
+        <Button look="solid" onClick={() => props.onRestore(turnInto(now.doc, then))}>
+          Put it back
+        </Button>
+      </div>
+      <ul
+        aria-label="What has changed since then"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+        tabIndex={0}
+        className="mb-3 max-h-28 columns-2 gap-6 overflow-y-auto"
+      >
+        {lines.map((line, i) => (
+          // Two lines may say the same of different things.
+          // biome-ignore lint/suspicious/noArrayIndexKey: a line has no other name
+          <li key={`${line} ${i}`} className="break-inside-avoid">
+            {line}
+          </li>
+        ))}
+      </ul>
       {(
         [
           ["As it is", now.doc, now.score],
           ["As it was", then, was],
         ] as const
       ).map(([word, doc, score]) => (
-        <section key={word} aria-label={word} className="mb-2">
+        <section key={word} aria-label={word} className="mb-1">
           <h3 className="font-bold">
             {word} <span className="font-clock text-lg">{clockText(score.seconds.plan)}</span>
           </h3>
@@ -214,19 +236,6 @@ function Compared(props: {
           />
         </section>
       ))}
-      <h3 className="font-bold">Since then</h3>
-      <ul className="mb-3 columns-2 gap-6" aria-label="What has changed since then">
-        {lines.map((line, i) => (
-          // Two lines may say the same of different things.
-          // biome-ignore lint/suspicious/noArrayIndexKey: a line has no other name
-          <li key={`${line} ${i}`} className="break-inside-avoid">
-            {line}
-          </li>
-        ))}
-      </ul>
-      <Button look="solid" onClick={() => props.onRestore(turnInto(now.doc, then))}>
-        Put it back
-      </Button>
     </div>
   );
 }

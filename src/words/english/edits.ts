@@ -11,6 +11,8 @@ export const editKey = {
   rounds: "the rounds",
   rest: "the rest",
   longRest: "the rest between rounds",
+  restMove: "what is done in the rests",
+  longRestMove: "what is done between rounds",
   prepare: "the time to get ready",
   demo: "the time to show",
   demoAt: "when it is shown",
