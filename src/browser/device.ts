@@ -8,7 +8,7 @@ export interface DeviceChoices {
   readonly stillness: boolean;
   /** Whether Teach begins with its sounds on. */
   readonly sounds: boolean;
-  /** Whether single letters are keys on the Desk: who speaks into a field or misses keys switches them off. */
+  /** Whether single letters are keys on the Desk and on Teach: who speaks into a field or misses keys switches them off. */
   readonly letters: boolean;
   /** Minutes of the class in a row of its score. */
   readonly rowMinutes: 2 | 5 | 10;

@@ -127,6 +127,7 @@ export async function personData(studioId: string, personId: string, asker: Data
   const sessions = [];
   for (const id of await sessionsNaming(db(), named)) sessions.push(await dataInSession(db(), id, named));
   const inClasses = await classesNaming(db(), named);
+  const versions = await versionsNaming(db(), named);
   const { answeredAtMs } = await ownReadiness(personId);
   const trail = await trailOf(personId);
   if (!asker.own) await note({ studioId, kind: "data-exported", actor: asker.name, personId });
@@ -146,12 +147,8 @@ export async function personData(studioId: string, personId: string, asker: Data
       ? { answeredAtMs, answers: asker.answers ?? (answeredAtMs === null ? null : "only with your code") }
       : { answered: answeredAtMs !== null },
     trail,
-    classes: inClasses.map(({ id, doc }) => ({
-      id,
-      title: doc.title,
-      choices: doc.overruled?.filter((entry) => entry.person === row.rosterId) ?? [],
-      findings: doc.acknowledged?.filter((entry) => entry.where.person === row.rosterId) ?? [],
-    })),
+    classes: inClasses.map(({ id, doc }) => ({ id, ...heldIn(doc, row.rosterId) })),
+    versions: versions.map(({ id, at, doc }) => ({ id, at, ...heldIn(doc, row.rosterId) })),
     sessions,
   };
 }
@@ -169,6 +166,30 @@ async function classesNaming(tx: Tx, { studioId, rosterId }: Named) {
     )
     .orderBy(classes.id);
   return rows.filter(({ doc }) => docWithout(doc, rosterId) !== doc);
+}
+
+/** The versions of classes of a studio that name a person. */
+async function versionsNaming(tx: Tx, { studioId, rosterId }: Named) {
+  const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
+  return tx
+    .select({ id: classVersion.id, at: classVersion.at, doc: classVersion.doc })
+    .from(classVersion)
+    .where(
+      and(
+        sql`${classVersion.classId} in ${own}`,
+        sql`position(${JSON.stringify(rosterId)} in ${classVersion.doc}::text) > 0`,
+      ),
+    )
+    .orderBy(classVersion.id);
+}
+
+/** What a class, or a version of one, holds of a person. */
+function heldIn(doc: ClassDoc, rosterId: string) {
+  return {
+    title: doc.title,
+    choices: doc.overruled?.filter((entry) => entry.person === rosterId) ?? [],
+    findings: doc.acknowledged?.filter((entry) => entry.where.person === rosterId) ?? [],
+  };
 }
 
 /** A document without this person in it, or the same one where they aren't. */
@@ -224,17 +245,7 @@ async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
       .where(eq(classes.id, id));
   }
   const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
-  const versions = await tx
-    .select({ id: classVersion.id, doc: classVersion.doc })
-    .from(classVersion)
-    .where(
-      and(
-        sql`${classVersion.classId} in ${own}`,
-        sql`position(${JSON.stringify(rosterId)} in ${classVersion.doc}::text) > 0`,
-      ),
-    )
-    .orderBy(classVersion.id)
-    .for("update");
+  const versions = await versionsNaming(tx, named);
   for (const { id, doc } of versions)
     await tx
       .update(classVersion)

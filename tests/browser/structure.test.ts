@@ -189,12 +189,12 @@ describe("reading it otherwise", () => {
 
   test("letters can be switched off, and are no keys then", async () => {
     await open(driver(), "/settings");
-    await click("label", "Single letters are keys on the Desk");
+    await click("label", "Single letters are keys");
     await openDesk("Gale warning");
     await press(driver(), "x", "a");
     await driver().sleep(300);
     expect(await driver().findElements(By.css("[role=dialog]"))).toHaveLength(0);
     await open(driver(), "/settings");
-    await click("label", "Single letters are keys on the Desk");
+    await click("label", "Single letters are keys");
   });
 });

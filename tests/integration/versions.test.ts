@@ -5,7 +5,7 @@ import type { ClassDoc } from "../../src/core/class/document";
 import { turnInto } from "../../src/core/class/turn-into";
 import { applyEdits, createClass, findClass } from "../../src/server/classes";
 import { beHere, forgetCompany } from "../../src/server/company";
-import { erasePerson } from "../../src/server/person-data";
+import { erasePerson, personData } from "../../src/server/person-data";
 import { dropVersion, listVersions, nameVersion, versionDoc } from "../../src/server/versions";
 import { client, mine, rosterId, someone, squats, theirs, userId, withStudios } from "../shared/sessions";
 
@@ -76,6 +76,9 @@ describe("versions", () => {
     ])
       await expect(asked()).rejects.toMatchObject({ code: "not-found" });
     expect(JSON.stringify(await versionDoc(mine, id, named))).toContain(roster);
+    // It is in the file of all that is kept of them, too.
+    const file = await personData(mine, person, { own: true, answers: null });
+    expect(file).toMatchObject({ versions: [{ id: named, choices: [{ move: "wall-sit" }] }] });
     await erasePerson(mine, person);
     expect(JSON.stringify(await versionDoc(mine, id, named))).not.toContain(roster);
   });

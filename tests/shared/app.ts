@@ -138,6 +138,11 @@ export function refusedByPolicy(driver: WebDriver): Promise<string[]> {
     setTimeout(() => { take(watcher.takeRecords()); done(seen); }, 50);`);
 }
 
+/** Beyond what axe looks at by itself: what is pressed is 24 px high and wide or stands apart, and is named as it reads. */
+const STRICT = {
+  rules: { "target-size": { enabled: true }, "label-content-name-mismatch": { enabled: true } },
+};
+
 /** What axe finds on the page once whatever fades or slides in has come to rest. */
 async function foundByAxe(driver: WebDriver): Promise<string[]> {
   await driver.executeAsyncScript(`
@@ -147,7 +152,7 @@ async function foundByAxe(driver: WebDriver): Promise<string[]> {
       .map((each) => each.finished.catch(() => undefined));
     Promise.all(ends).then(() => done());`);
   // No frames here: so axe needs no window of its own to put its findings together in.
-  const { violations } = await new AxeBuilder(driver).setLegacyMode(true).analyze();
+  const { violations } = await new AxeBuilder(driver).setLegacyMode(true).options(STRICT).analyze();
   return violations.map(
     ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 140)).join(" | ")}`,
   );

@@ -59,6 +59,12 @@ async function tryFixes(
   }
 }
 
+/** Told to whoever measures, and kept by nobody. */
+function note(what: "parts" | "findings"): void {
+  performance.mark(`brontle ${what}`);
+  performance.clearMarks(`brontle ${what}`);
+}
+
 /** What comes from the worker never holds up a key. */
 function useShown(setMade: (made: Made) => void) {
   return useCallback((made: Made) => startTransition(() => setMade(made)), [setMade]);
@@ -88,11 +94,13 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
         const parts = await remote.parts(asked);
         const { findings: before, parts: last } = latest.current;
         latest.current = { ...asked, parts: keepSame(last, parts), findings: before };
+        note("parts");
         show(latest.current);
         // The room is there; the read-through follows, unless the class has changed again meanwhile.
         if (wanted.current.doc !== asked.doc || wanted.current.people !== asked.people) continue;
         const findings = await remote.findings(asked);
         latest.current = { ...latest.current, findings: keepSame(latest.current.findings, findings) };
+        note("findings");
         show(latest.current);
         await tryFixes(remote, wanted, latest, show);
       }

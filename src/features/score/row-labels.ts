@@ -14,8 +14,6 @@ import { READY_PX, sideLetter, TALK_PX, TURN_PX, topAt } from "./shapes";
 export const LABEL_PX = 11.1;
 
 export interface RowLabel {
-  /** The same for the same segment wherever it moves to, so that its element is kept. */
-  readonly key: string;
   readonly x: number;
   readonly y: number;
   readonly text: string;
@@ -39,14 +37,13 @@ const BELOW_LANE = 11.5;
 const rounded = (n: number) => Math.round(n * 10) / 10;
 
 function labelOf(
-  key: string,
   at: readonly [x: number, y: number],
   text: string,
   tone: RowLabel["tone"],
   middle = false,
 ): RowLabel {
   const width = rounded(textWidth(text, LABEL_PX, tone === "strong" || tone === "rust"));
-  return { key, x: rounded(at[0]), y: rounded(at[1]), text, width, tone, middle };
+  return { x: rounded(at[0]), y: rounded(at[1]), text, width, tone, middle };
 }
 
 /** What a label covers, px. */
@@ -135,8 +132,7 @@ function nameLabel(row: ScoreRow, i: number, stretch: RowStretch, context: Marks
   if (!carriesName(row, stretch, textWidth(name, LABEL_PX, isBold), context)) return null;
   const text = wholeWords(name, roomFrom(row, i, true, context), LABEL_PX, isBold);
   if (text === "" || text === number) return null;
-  const key = stretch.fractionFrom > 0 ? `${stretch.index} on` : String(stretch.index);
-  return { rank: 0, label: labelOver(row, stretch, 0, key, text, isBold ? "strong" : "ink", context) };
+  return { rank: 0, label: labelOver(row, stretch, 0, text, isBold ? "strong" : "ink", context) };
 }
 
 /** In later rounds, or where a name has no room, its number and side; and which round its first move begins. */
@@ -147,13 +143,12 @@ function numberLabels(row: ScoreRow, i: number, stretch: RowStretch, context: Ma
   const room = roomFrom(row, i, false, context);
   const width = textWidth(number, LABEL_PX, isBold);
   if (number === "" || stretch.fractionFrom > 0 || width > room) return [];
-  const key = String(stretch.index);
-  const label = labelOver(row, stretch, 0, key, number, isBold ? "strong" : "ink", context);
+  const label = labelOver(row, stretch, 0, number, isBold ? "strong" : "ink", context);
   const rank = segment.round === 1 ? 1 : 2;
   const said = beginsLaterRound(segment, context) ? `round ${segment.round}` : "";
   const after = width + APART + 1;
   if (said === "" || after + textWidth(said, LABEL_PX) > room) return [{ rank, label }];
-  const round = labelOver(row, stretch, after, `${key} round`, said, "quiet", context);
+  const round = labelOver(row, stretch, after, said, "quiet", context);
   // Both on one line, also over a bar that leans.
   const y = Math.min(label.y, round.y);
   return [
@@ -176,22 +171,21 @@ function labelOver(
   row: ScoreRow,
   stretch: RowStretch,
   into: number,
-  key: string,
   text: string,
   tone: RowLabel["tone"],
   context: MarksContext,
 ): RowLabel {
   const x = stretch.from * context.m.pxPerSecond + into;
-  const { width } = labelOf(key, [x, 0], text, tone);
-  return labelOf(key, [x, clearOver(row, x, width, context)], text, tone);
+  const { width } = labelOf([x, 0], text, tone);
+  return labelOf([x, clearOver(row, x, width, context)], text, tone);
 }
 
 /** A rest is empty; only one with room says how long it is. */
-function gapLabels({ segment, from, to, index }: RowStretch, { m }: MarksContext): Wanted[] {
+function gapLabels({ segment, from, to }: RowStretch, { m }: MarksContext): Wanted[] {
   const text = `${segment.kind === "after" ? "water" : "rest"} ${segment.end - segment.start}`;
   if (textWidth(text, LABEL_PX) + 2 * APART > (to - from) * m.pxPerSecond) return [];
   const at = [((from + to) / 2) * m.pxPerSecond, m.baseline - 4] as const;
-  return [{ rank: 3, label: labelOf(String(index), at, text, "quiet", true) }];
+  return [{ rank: 3, label: labelOf(at, text, "quiet", true) }];
 }
 
 /** Half the width of a finding's mark, with what keeps it apart. */
@@ -222,7 +216,7 @@ function shortLabels(row: ScoreRow, { below, rowSeconds, m }: MarksContext): Row
       ...marks.filter((mark) => mark < x).map((n) => n + MARK),
     );
     for (const text of [`${seconds} s short for ${people}`, `${seconds} s short`, `${seconds} s`]) {
-      const label = labelOf(`short ${at}`, [x, m.baseline + BELOW_LANE], text, "rust");
+      const label = labelOf([x, m.baseline + BELOW_LANE], text, "rust");
       // At the row's end it ends where the row does.
       const from = right === end ? Math.min(x, end - label.width) : x;
       if (from < left || from + label.width > right) continue;

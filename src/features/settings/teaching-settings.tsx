@@ -85,7 +85,7 @@ export function TeachingSettings(props: {
 const CHOICES: readonly (readonly [Exclude<keyof DeviceChoices, "rowMinutes">, string])[] = [
   ["mirror", "I face the camera and mirror: Teach says which side I move. What people are told stays."],
   ["sounds", "Teach begins with its sounds on"],
-  ["letters", "Single letters are keys on the Desk"],
+  ["letters", "Single letters are keys, on the Desk and on Teach"],
   ["contrast", "More contrast"],
   ["stillness", "No motion"],
 ];

@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
+import { deviceChoices } from "@/browser/device";
 import type { TeachActions } from "./controls";
 
 /** Every key of Teach with what it does, for the list of keys and for the binding. */
@@ -33,16 +34,22 @@ export const TEACH_KEYS: readonly {
   { keys: ["Shift+?"], action: "keys", shown: "?", words: "This list" },
 ];
 
+/** Whether a key isn't one now. */
+function isElsewhere({ key, target }: KeyboardEvent): boolean {
+  // Who speaks into a field or misses keys has switched single letters off for this device.
+  if (/^[a-z]$/i.test(key)) return !deviceChoices().letters;
+  // A button that has the focus keeps its own Enter and space.
+  const onButton = target instanceof HTMLElement && target.matches("button, a, input");
+  return onButton && (key === "Enter" || key === " ");
+}
+
 /** Keys of the keyboard and of presentation clickers. `quiet`: a dialog is open and has them. */
 export function useTeachKeys(actions: TeachActions, quiet: boolean): void {
   const latest = useRef({ actions, quiet });
   latest.current = { actions, quiet };
   useEffect(() => {
     const press = (name: keyof TeachActions) => (event: KeyboardEvent) => {
-      if (latest.current.quiet || event.repeat) return;
-      // A button that has the focus keeps its own Enter and space.
-      const onButton = event.target instanceof HTMLElement && event.target.matches("button, a, input");
-      if (onButton && (event.key === "Enter" || event.key === " ")) return;
+      if (latest.current.quiet || event.repeat || isElsewhere(event)) return;
       event.preventDefault();
       latest.current.actions[name]();
     };
