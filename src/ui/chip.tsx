@@ -10,7 +10,7 @@ export function Chip(props: {
     <button
       type="button"
       aria-pressed={props.pressed}
-      className="min-h-6 border border-hairline px-1.5 leading-tight aria-pressed:border-ink aria-pressed:bg-marker"
+      className="min-h-[24px] border border-hairline px-1.5 leading-tight aria-pressed:border-ink aria-pressed:bg-marker"
       onClick={props.onPress}
     >
       {props.children}

@@ -189,7 +189,7 @@ describe("people", () => {
       "who hasn't said",
       async () => (await driver().findElements(By.css("tbody tr"))).length === 1,
     );
-    await click("button", "Ask Sunniva Dahl");
+    await click("button", "Ask them: Sunniva Dahl");
     await seeText(driver(), "is in the outbox");
     await accessible(driver());
     await click("main a", "Sunniva Dahl");

@@ -115,7 +115,7 @@ function TagChoice(props: {
           key={tag}
           type="button"
           aria-pressed={props.chosen === tag}
-          className="min-h-6 border-b-2 border-hairline px-1 aria-pressed:border-ink aria-pressed:bg-marker"
+          className="min-h-[24px] border-b-2 border-hairline px-1 aria-pressed:border-ink aria-pressed:bg-marker"
           onClick={() => props.onChoose(props.chosen === tag ? null : tag)}
         >
           {tag} <span className="text-quiet">{count}</span>

@@ -224,7 +224,7 @@ function Notes(props: {
                   <button
                     key={id}
                     type="button"
-                    className="font-semibold underline underline-offset-2"
+                    className="min-h-[24px] font-semibold underline underline-offset-2"
                     onClick={() => props.onChoose(note, name)}
                   >
                     {name}
@@ -234,7 +234,7 @@ function Notes(props: {
               {note.code === "unknown-move" && (
                 <button
                   type="button"
-                  className="underline underline-offset-2"
+                  className="min-h-[24px] underline underline-offset-2"
                   onClick={() => props.onKeep(note)}
                 >
                   Use as typed

@@ -69,7 +69,7 @@ function Tags({
             <button
               key={tag}
               type="button"
-              className="min-h-6 underline underline-offset-2"
+              className="min-h-[24px] underline underline-offset-2"
               onClick={() => setText([...now, tag].join(", "))}
             >
               {tag}

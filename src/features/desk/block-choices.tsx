@@ -39,7 +39,7 @@ function FillerChoice(props: {
         <button
           type="button"
           aria-label={`Do nothing ${where}`}
-          className="mx-0.5 inline-grid size-6 place-items-center align-middle"
+          className="mx-0.5 inline-grid size-[24px] place-items-center align-middle"
           onClick={() => desk.edit(setBlock(block, of, undefined))}
         >
           <X size={14} aria-hidden />

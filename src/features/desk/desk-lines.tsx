@@ -98,7 +98,7 @@ function OnPaper({ id }: { readonly id: string }) {
         </ButtonLink>
       </span>
       <span className="hidden max-[1150px]:block">
-        <Menu label="Sheet and export" button={<MenuWord>On paper</MenuWord>}>
+        <Menu label="On paper: sheet and export" button={<MenuWord>On paper</MenuWord>}>
           <MenuItem onChoose={() => window.location.assign(sheet)}>Sheet</MenuItem>
           <MenuItem onChoose={() => window.location.assign(file)}>Export</MenuItem>
         </Menu>

@@ -120,8 +120,8 @@ function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Mom
 }
 
 /** Px of a sentence of two lines with what stands around a list of moves, and of one of these. */
-const AROUND = 126;
-const LINE = 24;
+const AROUND = 128;
+const LINE = 25;
 
 /** Room for the largest block: with every other one selected the score stays as high as it was. */
 function roomFor({ blocks }: ClassDoc): number {

@@ -91,7 +91,7 @@ export function MoveBeside({
                 <li key={other.id ?? other.name}>
                   <button
                     type="button"
-                    className="flex min-h-6 w-full justify-between gap-3 text-left hover:bg-marker"
+                    className="flex min-h-[24px] w-full items-center justify-between gap-3 text-left hover:bg-marker"
                     onClick={() => onChoose(other)}
                   >
                     <span className="underline decoration-hairline underline-offset-4">{other.name}</span>

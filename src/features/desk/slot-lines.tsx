@@ -154,7 +154,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           {...attributes}
           {...listeners}
           aria-label={`${move.name}, move ${number} of ${props.of}: put it elsewhere`}
-          className="grid size-6 cursor-grab place-items-center"
+          className="grid size-[24px] cursor-grab place-items-center"
         >
           <GripVertical size={14} aria-hidden />
         </button>
@@ -164,7 +164,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
         <button
           type="button"
           data-move-name
-          className="whitespace-nowrap py-0.5 pr-4 text-left font-bold"
+          className="min-h-[24px] whitespace-nowrap pr-4 text-left font-bold"
           aria-label={`${move.name}: choose another move`}
           onClick={() => onChooseMove(slot.id)}
         >

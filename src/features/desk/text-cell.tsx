@@ -3,7 +3,7 @@ import { useEffect, useId, useRef, useState } from "react";
 import { cx } from "@/ui/cx";
 
 /** A field as wide as what it says, without a frame until it is pointed at. */
-const PLAIN = "appearance-none [field-sizing:content] bg-transparent";
+const PLAIN = "min-h-[24px] appearance-none [field-sizing:content] bg-transparent";
 export const CELL = `${PLAIN} border-b border-transparent hover:border-hairline focus:border-ink`;
 /** The same within a sentence: underlined, so that one sees what can be changed. */
 export const IN_SENTENCE = `${PLAIN} border-b-2 border-pine font-bold`;

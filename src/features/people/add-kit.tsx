@@ -64,7 +64,6 @@ function Taps(props: {
             <button
               key={type}
               type="button"
-              aria-label={kitName(type, 1, words)}
               aria-pressed={own.length > 0}
               className="flex min-h-8 items-center justify-between gap-2 border border-hairline bg-white px-2 py-1 text-left leading-tight hover:border-ink aria-pressed:border-ink aria-pressed:bg-marker max-md:min-h-11"
               onClick={() => props.onTap(type)}

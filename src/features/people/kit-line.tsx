@@ -129,7 +129,7 @@ function KitLine(props: {
         <button
           type="button"
           aria-label={`Another kind of ${kitName(item.type, 1, words)}`}
-          className="min-h-6 text-quiet underline underline-offset-2"
+          className="min-h-[24px] text-quiet underline underline-offset-2"
           onClick={props.onAnother}
         >
           another

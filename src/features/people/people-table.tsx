@@ -114,7 +114,7 @@ function PersonRow({ row, words }: { readonly row: Row; readonly words: Words })
             <Button
               look="bare"
               className="px-1 py-0.5"
-              aria-label={`Ask ${doc.name} what they have`}
+              aria-label={`Ask them: ${doc.name}, what is there`}
               onClick={() => ask([row])}
             >
               Ask them

@@ -138,7 +138,9 @@ function LineOf(props: Props & { readonly line: Line }) {
       </button>
       {line.members.length > 1 && line.code !== "caution" && (
         <details>
-          <summary className={cx("cursor-pointer", quiet)}>each of the {line.members.length}</summary>
+          <summary className={cx("min-h-[24px] cursor-pointer", quiet)}>
+            each of the {line.members.length}
+          </summary>
           <Each members={line.members} onChoose={props.onChoose} />
         </details>
       )}
@@ -148,7 +150,7 @@ function LineOf(props: Props & { readonly line: Line }) {
             <span key={JSON.stringify(fix)} className="flex w-full items-baseline justify-between gap-2">
               <button
                 type="button"
-                className="text-left font-semibold underline underline-offset-2"
+                className="min-h-[24px] text-left font-semibold underline underline-offset-2"
                 onClick={() =>
                   fix.says.code === "say-cautions" ? props.onEdit(fix.edit) : props.onPreview(fix)
                 }
@@ -193,7 +195,11 @@ function Because({
   }, [asking]);
   if (!asking)
     return (
-      <button type="button" className={cx("underline underline-offset-2", quiet)} onClick={() => onAsk(true)}>
+      <button
+        type="button"
+        className={cx("min-h-[24px] underline underline-offset-2", quiet)}
+        onClick={() => onAsk(true)}
+      >
         I know, because…
       </button>
     );

@@ -211,7 +211,7 @@ function ColumnHead(props: Props & { readonly column: GridColumn; readonly wide:
     );
   const name = nameOf(column, props);
   const chosen = choice.slot === column.slot && choice.person === null;
-  const says = `${name}: ${spreadText(props.parts, column.slot, words)}`;
+  const says = `${column.number} ${name}: ${spreadText(props.parts, column.slot, words)}`;
   return (
     <th scope="col" className={cx("p-0 font-normal", column.first && "border-l-2 border-ink")}>
       <button

@@ -103,7 +103,7 @@ export function ClassScore(props: Props) {
   const hint = useHint(press, { below: NOTHING_BELOW, ...props }, at);
   return (
     <Styled
-      className="relative min-h-36 shrink grow-0 basis-(--most) stacked:h-(--least)"
+      className="relative min-h-36 shrink grow-0 basis-(--most) has-[[data-score]:focus-visible]:outline-2 has-[[data-score]:focus-visible]:outline-ink stacked:h-(--least)"
       look={{ "--most": `${rows * MOST_ROW}px`, "--least": `${rows * LEAST_ROW}px` }}
     >
       <div
@@ -113,7 +113,7 @@ export function ClassScore(props: Props) {
         aria-valuenow={press.here}
         data-score
         data-total={props.score.seconds.plan}
-        className="absolute inset-0 touch-pan-y select-none overflow-x-hidden overflow-y-auto focus-visible:-outline-offset-2"
+        className="absolute inset-0 touch-pan-y select-none overflow-x-hidden overflow-y-auto focus-visible:outline-none"
         {...useScoreWords(props, rows, press.here)}
         {...press.handlers}
         {...hint.handlers}

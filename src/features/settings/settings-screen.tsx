@@ -153,7 +153,7 @@ function Num(props: {
     <input
       aria-label={props.label}
       inputMode="decimal"
-      className="w-12 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none"
+      className="min-h-[24px] w-12 border-b-2 border-pine bg-transparent text-center font-bold focus:bg-marker focus:outline-none"
       value={draft ?? String(Math.round(props.value * 100) / 100)}
       onBlur={() => setDraft(null)}
       onChange={(event) => {
