@@ -83,6 +83,22 @@ describe("blocks and moves", () => {
   });
 });
 
+test("a move that is removed by key hands the focus on to the next", async () => {
+  await openDesk("Gale warning");
+  const moves = await movesIn(1);
+  const name = await named(driver(), "[data-move-name]", "Towel row");
+  await driver().executeScript("arguments[0].focus()", name);
+  await press(driver(), Key.DELETE);
+  await becomes("one less", () => movesIn(1), moves.toSpliced(1, 1));
+  await see(driver(), "the focus on the next", async () =>
+    (
+      await driver().executeScript<string>("return document.activeElement.getAttribute('aria-label') ?? ''")
+    ).startsWith("Skater hop"),
+  );
+  await undo();
+  await becomes("as it was", () => movesIn(1), moves);
+});
+
 describe("several moves at once", () => {
   test("chosen by Shift and by a stretch of time, changed in one step, and copied", async () => {
     await openDesk("Gale warning");

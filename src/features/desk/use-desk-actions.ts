@@ -24,6 +24,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 /** What can be done at the Desk, by button and by key. */
 import type { Doors } from "./desk-doors";
+import { focusLine, isInLines } from "./focus-line";
 import { structureActions } from "./structure-actions";
 import type { Desk } from "./use-desk";
 import { useDeskKeys } from "./use-desk-keys";
@@ -91,6 +92,15 @@ function namingActions(
   };
 }
 
+/** The next move is selected then, and who is in the list stays in it. */
+function removeMove(desk: Desk, block: Block, slot: Slot): void {
+  const slots = slotsOf(block);
+  const next = idAfter(slots, slot.id) ?? slots.at(-2)?.id ?? null;
+  if (isInLines()) focusLine(next);
+  desk.edit(removeSlot(block, slot));
+  desk.select(block.id, next);
+}
+
 export function useDeskActions(desk: Desk, doors: Doors) {
   const { doc, selection } = desk;
   const block = doc.blocks.find((entry) => entry.id === selection.block);
@@ -119,10 +129,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     insertAfter(edit, block.id, id);
   };
   const remove = () => {
-    if (!block || !slot || !canRemove) return;
-    const next = idAfter(slots, slot.id) ?? slots.at(-2)?.id ?? null;
-    desk.edit(removeSlot(block, slot));
-    desk.select(block.id, next);
+    if (block && slot && canRemove) removeMove(desk, block, slot);
   };
   const setTitle = (title: string) => desk.edit(setClass(doc, "title", title), true);
   const setStance = (to: string) => desk.edit(setClass(doc, "stance", to as ClassDoc["stance"]));

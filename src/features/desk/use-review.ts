@@ -10,6 +10,7 @@ import { isOpen } from "@/core/review/ranked";
 import { resolveAt } from "@/core/score/resolve";
 import { type Score, scoreOf } from "@/core/score/score";
 import type { Room } from "@/features/room/use-parts";
+import { focusLine } from "./focus-line";
 import type { Desk } from "./use-desk";
 
 export interface ShownPreview extends Fix {
@@ -35,21 +36,6 @@ export interface Review {
   readonly leave: () => void;
 }
 
-/** The line follows the score within so many frames. */
-const FRAMES = 30;
-
-/** The focus goes where a finding is, once its line is drawn. */
-function focusOn(slot: string | undefined, frames = FRAMES): void {
-  if (slot === undefined || frames === 0) return;
-  requestAnimationFrame(() => {
-    const line = [...document.querySelectorAll<HTMLElement>("[data-slot-line]")].find(
-      (each) => each.dataset.slotLine === slot,
-    );
-    if (line) line.querySelector<HTMLElement>("[data-move-name]")?.focus();
-    else focusOn(slot, frames - 1);
-  });
-}
-
 export function useReview(desk: Desk, room: Room): Review {
   const [chosen, setChosen] = useState<string | null>(null);
   const [asking, setAsking] = useState<string | null>(null);
@@ -73,7 +59,7 @@ export function useReview(desk: Desk, room: Room): Review {
         const block = finding.where.block ?? resolveAt(score.segments, finding.at)?.segment.block;
         if (block) select(block, null);
       }
-      focusOn(owner?.slot.id);
+      focusLine(owner?.slot.id);
     },
     [doc, score, select],
   );
