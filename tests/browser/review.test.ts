@@ -147,6 +147,11 @@ describe("shaping at the Desk", () => {
     await openDesk("Stairwell strength");
     await (await named(driver(), "[role=tab]", "Read-through")).click();
     // The last of the list, behind the first seven where there are so many.
+    await see(
+      driver(),
+      "the list",
+      async () => (await driver().findElements(By.css("aside ol li"))).length > 0,
+    );
     for (const more of await driver().findElements(By.css("aside ol + button"))) await more.click();
     await seeText(driver(), "more than 0 loses rests");
   });

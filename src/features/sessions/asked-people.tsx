@@ -192,13 +192,18 @@ function AskedRow({
       <td>{person.tonight}</td>
       <td className="whitespace-nowrap text-right">
         {!cancelled && (
-          <Button look="bare" className="px-1 py-0.5 font-normal" onClick={onCopy}>
+          <Button
+            look="bare"
+            className="px-1 py-0.5 font-normal"
+            aria-label={`Copy a link for ${person.name}`}
+            onClick={onCopy}
+          >
             Copy a link
           </Button>
         )}
         {(state === "planned" || state === "open") && (
           <Button look="bare" className="px-1" aria-label={`Don't ask ${person.name}`} onClick={onUnask}>
-            Not asked
+            Don't ask
           </Button>
         )}
       </td>
