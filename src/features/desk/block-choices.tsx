@@ -7,7 +7,7 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import { lowerFirst } from "@/words/letters";
 import type { Desk } from "./use-desk";
 
-const SELECT = "appearance-none border-b-2 border-pine bg-transparent font-bold";
+const SELECT = "appearance-none [field-sizing:content] border-b-2 border-pine bg-transparent font-bold";
 /** A cap begins with ten minutes. */
 const FIRST_CAP_SECONDS = 600;
 

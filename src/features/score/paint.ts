@@ -19,12 +19,16 @@ export interface Inks {
   readonly clock: string;
 }
 
-const TONES: Record<RowLabel["tone"], { readonly ink: "ink" | "quiet" | "rust"; readonly bold: boolean }> = {
-  ink: { ink: "ink", bold: false },
-  strong: { ink: "ink", bold: true },
-  quiet: { ink: "quiet", bold: false },
-  rust: { ink: "rust", bold: true },
-};
+const TONES = [
+  { tone: "ink", ink: "ink", bold: false },
+  { tone: "strong", ink: "ink", bold: true },
+  { tone: "quiet", ink: "quiet", bold: false },
+  { tone: "rust", ink: "rust", bold: true },
+] as const satisfies readonly {
+  readonly tone: RowLabel["tone"];
+  readonly ink: "ink" | "quiet" | "rust";
+  readonly bold: boolean;
+}[];
 
 type Brush = CanvasRenderingContext2D;
 
@@ -111,37 +115,35 @@ function paintMarks(brush: Brush, { marks, right }: RowFace, { m }: ScoreMeasure
 
 function paintBrackets(brush: Brush, { brackets }: RowFace, inks: Inks): void {
   for (const { d, chosen } of brackets) stroke(brush, d, chosen ? inks.ink : inks.hairline, chosen ? 2 : 1);
+}
+
+/** A row as it stands in sight: px of its top. */
+export interface DrawnRow {
+  readonly top: number;
+  readonly face: RowFace;
+}
+
+/** Titles of all rows, then the labels tone by tone: letters of one kind are set one after another. */
+function paintLetters(brush: Brush, rows: readonly DrawnRow[], at: ScoreMeasures, inks: Inks): void {
+  brush.font = `600 13px ${inks.clock}`;
+  brush.fillStyle = inks.quiet;
+  brush.textAlign = "right";
+  for (const { top, face } of rows) brush.fillText(clockText(face.start), GUTTER - 6, top + at.m.baseline);
+  brush.textAlign = "left";
   brush.font = `700 ${TITLE_PX}px ${inks.letters}`;
   brush.fillStyle = inks.ink;
-  for (const { title, x } of brackets) if (title) brush.fillText(title, x, 11);
-}
-
-function paintLabels(brush: Brush, labels: readonly RowLabel[], inks: Inks): void {
-  for (const [tone, { ink, bold }] of Object.entries(TONES)) {
-    const own = labels.filter((label) => label.tone === tone);
-    if (own.length === 0) continue;
-    brush.font = `${bold ? 700 : 400} ${LABEL_PX}px ${inks.letters}`;
-    brush.fillStyle = inks[ink];
-    for (const { x, y, text, middle } of own) {
-      brush.textAlign = middle ? "center" : "left";
-      brush.fillText(text, x, y);
-    }
+  for (const { top, face } of rows)
+    for (const { title, x } of face.brackets) if (title) brush.fillText(title, GUTTER + x, top + 11);
+  for (const tone of TONES) {
+    brush.font = `${tone.bold ? 700 : 400} ${LABEL_PX}px ${inks.letters}`;
+    brush.fillStyle = inks[tone.ink];
+    for (const row of rows) paintLabels(brush, row, tone.tone);
   }
-  brush.textAlign = "left";
 }
 
-/** One row, from its top left corner on. */
-function paintRow(brush: Brush, face: RowFace, at: ScoreMeasures, inks: Inks): void {
-  brush.fillStyle = inks.quiet;
-  brush.font = `600 13px ${inks.clock}`;
-  brush.textAlign = "right";
-  brush.fillText(clockText(face.start), GUTTER - 6, at.m.baseline);
-  brush.textAlign = "left";
-  brush.translate(GUTTER, 0);
-  paintBrackets(brush, face, inks);
-  paintMarks(brush, face, at, inks);
-  paintLabels(brush, face.marks.labels, inks);
-  brush.translate(-GUTTER, 0);
+function paintLabels(brush: Brush, { top, face }: DrawnRow, tone: RowLabel["tone"]): void {
+  for (const { x, y, text, width, middle, tone: own } of face.marks.labels)
+    if (own === tone) brush.fillText(text, GUTTER + x - (middle ? width / 2 : 0), top + y);
 }
 
 /** Where something that is carried would be put: a line through its row, px. */
@@ -153,20 +155,24 @@ export interface Caret {
 /** The rows that are in sight, on a canvas of `width` × `height` px of a screen with `ratio` dots a px. */
 export function paintScore(
   brush: Brush,
-  faces: readonly { readonly top: number; readonly face: RowFace }[],
+  rows: readonly DrawnRow[],
   at: ScoreMeasures,
   box: { readonly width: number; readonly height: number; readonly ratio: number },
   inks: Inks,
   caret: Caret | null,
 ): void {
   brush.setTransform(box.ratio, 0, 0, box.ratio, 0, 0);
+  // Labels are short, and their widths are sums of letters: kerning costs more than it gives.
+  brush.textRendering = "optimizeSpeed";
   brush.fillStyle = inks.paper;
   brush.fillRect(0, 0, box.width, box.height);
-  for (const { top, face } of faces) {
-    brush.translate(0, top);
-    paintRow(brush, face, at, inks);
-    brush.translate(0, -top);
+  for (const { top, face } of rows) {
+    brush.translate(GUTTER, top);
+    paintBrackets(brush, face, inks);
+    paintMarks(brush, face, at, inks);
+    brush.translate(-GUTTER, -top);
   }
+  paintLetters(brush, rows, at, inks);
   if (!caret) return;
   brush.fillStyle = inks.ink;
   brush.fillRect(caret.x - 1.5, caret.top + 13, 3, at.m.baseline - 9);

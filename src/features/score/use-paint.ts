@@ -2,8 +2,8 @@
 /** The canvas of the score: as large as what is in sight, drawn anew when something of it changes. */
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { ScoreMeasures } from "./measures";
-import { type Caret, type Inks, paintScore } from "./paint";
-import { type Chosen, type RowFace, rowFace, type ScoreContent } from "./row-faces";
+import { type Caret, type DrawnRow, type Inks, paintScore } from "./paint";
+import { type Chosen, rowFace, type ScoreContent } from "./row-faces";
 
 export interface Box {
   readonly width: number;
@@ -47,7 +47,7 @@ function inksOf(element: HTMLElement): Inks {
 
 /** What a canvas shows, row by row: kept on it for whoever looks at it without eyes. */
 export interface ScoreCanvas extends HTMLCanvasElement {
-  drawn?: readonly { readonly top: number; readonly face: RowFace }[];
+  drawn?: readonly DrawnRow[];
 }
 
 export function usePaint(
