@@ -12,8 +12,10 @@ const words = wordsIn("en");
 const bringTexts = (part: Part, of: Person) => own.bringTexts(part, of, words);
 const fetchOf = (slot: PartSlot | undefined, next: PartSlot | undefined, of: Person) =>
   own.fetchOf(slot, next, of, words);
-const doseOf = (slot: PartSlot | undefined, moment: OwnMoment | null, of: Person) =>
-  own.doseOf(slot, moment, of, words);
+const doseOf = (slot: PartSlot | undefined, moment: OwnMoment | null, of: Person) => {
+  const { large, small } = own.ownDose(slot, moment, of, words);
+  return [...large, ...small].join(" · ");
+};
 const ownCall = (moment: OwnMoment | null, of: Person) => own.ownCall(moment, of, words);
 
 const person: Person = {

@@ -1,5 +1,6 @@
 /** What a participant's screens say of their own part. */
 import type { Person } from "../core/homes/home";
+import type { AnotherWay } from "../core/live/another-way";
 import type { OwnMoment } from "../core/live/own-moment";
 import type { Part, PartSlot } from "../core/parts/part";
 import type { Adjust } from "../core/reasons/part-reasons";
@@ -13,28 +14,45 @@ import type { Words } from "./words";
 /** What a person's limits ask of a dose. */
 const CAREFUL: readonly Adjust["code"][] = ["hold-at-most", "keep-reserve"];
 
-/** The dose of a slot as this person does it: side, reps and tempo, where to stop, load. */
-export function doseOf(
+/** The dose of a slot as this person does it: what is read from the floor, and the rest of it. */
+export interface OwnDose {
+  /** How many or how long, of which side, and what is held. */
+  readonly large: readonly string[];
+  /** In what tempo, where to stop, what their limits ask. */
+  readonly small: readonly string[];
+}
+
+export function ownDose(
   own: PartSlot | undefined,
   moment: OwnMoment | null,
   person: Person,
   words: Words,
-): string {
-  if (!own) return "";
-  if (own.status === "unmet") return words.phrase("own", "rest");
+): OwnDose {
+  if (!own) return { large: [], small: [] };
+  if (own.status === "unmet") return { large: [], small: [words.phrase("own", "rest")] };
+  if (moment?.rests) return { large: [], small: [words.phrase("own", "restRound")] };
   const { side = null, shareSeconds = null } = moment ?? {};
-  if (moment?.rests) return words.phrase("own", "restRound");
-  return [
-    side ? words.phrase("own", "side", { side: words.name("side", side) }) : "",
-    moment ? countedText(moment, words) : "",
-    moment?.tempo ? tempoText(moment.tempo, words) : "",
-    stopText(own.seconds, words),
-    shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),
-    usesText(moment?.uses ?? own.uses, person, words),
-    ...own.adjust.filter(({ code }) => CAREFUL.includes(code)).map((reason) => words.say("adjust", reason)),
-  ]
-    .filter(Boolean)
-    .join(" · ");
+  const careful = own.adjust.filter(({ code }) => CAREFUL.includes(code));
+  const said = (texts: readonly string[]) => texts.filter(Boolean);
+  return {
+    large: said([
+      side ? words.phrase("own", "side", { side: words.name("side", side) }) : "",
+      moment ? countedText(moment, words) : "",
+      usesText(moment?.uses ?? own.uses, person, words),
+    ]),
+    small: said([
+      moment?.tempo ? tempoText(moment.tempo, words) : "",
+      stopText(own.seconds, words),
+      shareSeconds === null ? "" : words.phrase("own", "shares", { seconds: shareSeconds }),
+      ...careful.map((reason) => words.say("adjust", reason)),
+    ]),
+  };
+}
+
+/** What is answered to who asks for another way. */
+export function anotherText(answer: AnotherWay, words: Words): string {
+  const name = "name" in answer ? answer.name : "";
+  return words.phrase("own", "another", { code: answer.code, name });
 }
 
 /** What is counted or held in a piece. */

@@ -1,4 +1,4 @@
-import { By } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
@@ -73,14 +73,13 @@ describe("a participant's phone", () => {
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await press(teacher.driver, "h");
     await see(teacher.driver, "the answer", async () => !(await pageText(teacher.driver)).includes("hurts."));
-    await (await named(phone.driver, "button", "♯ harder")).click();
+    await (await named(phone.driver, "button", "harder")).click();
     const atSharp = () =>
       see(
         phone.driver,
         "the level",
         async () =>
-          (await (await named(phone.driver, "button", "♯ harder")).getDomAttribute("aria-pressed")) ===
-          "true",
+          (await (await named(phone.driver, "button", "harder")).getDomAttribute("aria-pressed")) === "true",
       );
     await atSharp();
     // A reload comes back to the right second and the same level.
@@ -88,6 +87,64 @@ describe("a participant's phone", () => {
     await phaseOf(phone, "running");
     await atSharp();
     await sameSecond(teacher, phone);
+  });
+
+  test("keeps Hurts, Done, another way, how many and what is next in sight, whichever way it lies, at 200 % too", async () => {
+    await skipTo(teacher, "Floor press");
+    // Over talk and getting ready to the work itself: before that there is nothing to be done with.
+    await see(phone.driver, "the work", async () => {
+      const label = await (await phone.driver.findElement(By.css("[role=timer]"))).getDomAttribute(
+        "aria-label",
+      );
+      if (label?.startsWith("Work")) return true;
+      await press(teacher.driver, Key.ARROW_RIGHT);
+      await phone.driver.sleep(400);
+      return false;
+    });
+    await press(teacher.driver, " ");
+    await phaseOf(phone, "paused");
+    for (const [width, height, least] of [
+      [390, 844, 24],
+      [844, 390, 24],
+      // The same two at 200 %: what is pressed stays, and the numbers are a stroke away.
+      [195, 422, 13],
+      [422, 195, 12],
+    ] as const) {
+      await setSize(phone.driver, width, height);
+      const seen = await phone.driver.executeScript<{ missing: string[]; wide: number; small: string[] }>(
+        `const [least] = arguments;
+         const all = [...document.querySelectorAll("main button, main p, main span, main b")].filter((each) => each.checkVisibility());
+         const find = (text) => all.filter((each) => each.innerText.trim().startsWith(text)).at(-1);
+         const inSight = (each) => { const { top, bottom, left, right } = each.getBoundingClientRect();
+           return top >= -1 && left >= -1 && bottom <= innerHeight + 1 && right <= innerWidth + 1; };
+         const wanted = ["Hurts", "Done with the reps", "Another way", "8–12 reps", "next"];
+         return { missing: wanted.filter((text) => !find(text) || !inSight(find(text))), wide: document.documentElement.scrollWidth,
+           small: ["8–12 reps", "next"].filter((text) => find(text) && parseFloat(getComputedStyle(find(text)).fontSize) < least) };`,
+        least,
+      );
+      const size = `${width} × ${height}`;
+      expect(seen.small, size).toEqual([]);
+      expect(seen.wide, size).toBeLessThanOrEqual(width);
+      const isLarge = least < 24;
+      expect(
+        seen.missing.filter((text) => !isLarge || (text !== "8–12 reps" && text !== "next")),
+        size,
+      ).toEqual([]);
+      await accessible(phone.driver);
+    }
+    await setSize(phone.driver, 390, 844);
+    await press(teacher.driver, " ");
+    await phaseOf(phone, "running");
+  });
+
+  test("answers to another way: what it is, and at one's easiest that there is none and what to do", async () => {
+    await (await named(phone.driver, "button", "as set")).click();
+    await (await named(phone.driver, "button", "Another way")).click();
+    await seeText(phone.driver, "Your instructor sees it.");
+    await seeText(phone.driver, "You go on with");
+    await (await named(phone.driver, "button", "Another way")).click();
+    await seeText(phone.driver, "There is no other way with what is there");
+    await accessible(phone.driver);
   });
 
   test("of another person sees nothing of it, late as it comes", async () => {
@@ -115,7 +172,7 @@ describe("a participant's phone", () => {
     });
     const before = await secondOf(phone);
     await see(phone.driver, "the clock going on", async () => (await secondOf(phone)) !== before);
-    await (await named(phone.driver, "button", "♭ easier")).click();
+    await (await named(phone.driver, "button", "easier")).click();
     await seeText(phone.driver, "no connection");
     await chrome.setNetworkConditions({
       offline: false,

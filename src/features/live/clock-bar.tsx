@@ -52,11 +52,19 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
         says={says}
         text={text}
         word={word}
+        first={counting}
         tone="text-night-text"
         cut={working ? `inset(0 ${100 - done * 100}% 0 0)` : "none"}
       />
       {working && (
-        <Reading says={says} text={text} word={word} tone="text-night" cut={`inset(0 0 0 ${done * 100}%)`} />
+        <Reading
+          says={says}
+          text={text}
+          word={word}
+          first={counting}
+          tone="text-night"
+          cut={`inset(0 0 0 ${done * 100}%)`}
+        />
       )}
       <span className="sr-only" aria-live="off" data-testid="left">
         {text}
@@ -70,6 +78,8 @@ function Reading(props: {
   readonly says: NowText;
   readonly text: string;
   readonly word: string;
+  /** The word is read before the number: "starts in 3". */
+  readonly first: boolean;
   readonly tone: string;
   readonly cut: string;
 }) {
@@ -88,10 +98,16 @@ function Reading(props: {
         </span>
         <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
       </span>
-      <span className="font-clock text-[176px] font-extrabold leading-[0.84]">
+      <span className="order-2 font-clock text-[176px] font-extrabold leading-[0.84]">
         <Digits text={props.text} />
       </span>
-      {props.word && <span className="text-[76px] font-extrabold uppercase leading-none">{props.word}</span>}
+      {props.word && (
+        <span
+          className={`${props.first ? "order-1" : "order-3"} text-[76px] font-extrabold uppercase leading-none`}
+        >
+          {props.word}
+        </span>
+      )}
     </Styled>
   );
 }

@@ -175,7 +175,7 @@ function PersonRows(props: {
               type="button"
               className="underline decoration-hairline underline-offset-4 hover:decoration-ink"
               aria-expanded={open}
-              aria-label={`What ${person.name} did`}
+              aria-label={`${open ? "Less" : "Details"}: what ${person.name} did`}
               onClick={() => onOpen(!open)}
             >
               {open ? "Less" : "Details"}

@@ -1,14 +1,15 @@
 "use client";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import type { FailureCode } from "@/browser/api";
+import { vibrate } from "@/browser/vibrate";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
-import { MARK_GLYPH, MARKS, type Mark, type Person, wantedMark } from "@/core/homes/home";
+import { type Mark, type Person, wantedMark } from "@/core/homes/home";
 import type { SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
-import { equalsOf, pickOf } from "@/core/live/picks";
+import { equalsOf } from "@/core/live/picks";
 import { positionOf } from "@/core/live/position";
 import { stepNow, stepText } from "@/core/live/steps";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
@@ -19,16 +20,17 @@ import { otherSide, type Side } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
-import { doseOf, fetchOf, type HurtState, hurtButton, hurtLine, ownCall } from "@/words/own-words";
+import { anotherText, fetchOf, type HurtState, hurtLine, ownCall, ownDose } from "@/words/own-words";
 import { whyText } from "@/words/part-words";
 import type { Words } from "@/words/words";
 import { HearLate, type OwnCues, SoundSwitch } from "./hear-late";
+import { Amounts } from "./own-amounts";
+import { Equals, Levels } from "./own-choices";
+import { Foot } from "./own-foot";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
 import type { Enter } from "./use-follow";
-
-/** A phone lying on its side shows the count, the side, the move and the cue alone. */
-const UPRIGHT_ONLY = "[@media(orientation:landscape)_and_(max-height:500px)]:hidden";
+import { usePressed } from "./use-pressed";
 
 interface Props {
   readonly token: string;
@@ -38,6 +40,8 @@ interface Props {
   readonly score: LiveScore;
   readonly book: MoveBook;
   readonly part: Part;
+  /** The same person's at their easier level. */
+  readonly easier: Part;
   readonly state: ClockState;
   readonly events: readonly SessionEvent[];
   readonly mark: Mark | null;
@@ -130,84 +134,75 @@ function changedText(own: PartSlot | undefined, words: Words): ReactNode {
   return own && own.status !== "as-set" && equalsOf(own).length === 0 ? whyText(own, words) : null;
 }
 
-function DoneButton({ done, onDone }: { readonly done: boolean; readonly onDone: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={done}
-      className="mt-2 w-full border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text"
-      onClick={onDone}
-    >
-      {done ? "Done, noted" : "Done with the reps"}
-    </button>
-  );
+/** Whether it is reps that the person does now, which may be done before the time is over. */
+const isCounted = (own: PartSlot | undefined, moment: OwnMoment | null) =>
+  (own?.reps ?? moment?.reps ?? null) !== null;
+
+/** What is felt of a phone on the floor: work begins, work is over. */
+const FELT = { work: [180], rest: [60, 80, 60] } as const;
+
+/** The phone shakes at the change from work to rest and back, not where one has just opened it. */
+function useFelt({ phase, index }: ClockState, working: boolean): void {
+  const last = useRef<number | null>(null);
+  useEffect(() => {
+    if (phase !== "running") return;
+    if (last.current !== null && last.current !== index) vibrate(FELT[working ? "work" : "rest"]);
+    last.current = index;
+  }, [phase, index, working]);
 }
 
 /** During a class: the count, the move, the cue, what comes next, and what one can say. */
 export function During(props: Props) {
   const words = useWords();
   const { token, person, doc, score, part, state, mark, enter } = props;
-  const [doneAt, setDoneAt] = useState<number | null>(null);
   const { segment, working, shown, otherSide: follows, next: after } = positionOf(score, state);
-  const slotOf = (piece: Segment | null) => part.slots.find((slot) => slot.slot === piece?.slot);
+  const slotOf = (piece: Segment | null, of = part) => of.slots.find((slot) => slot.slot === piece?.slot);
   const [own, next] = [slotOf(shown), slotOf(after)];
   const block = doc.blocks.find((entry) => entry.id === (shown ?? segment)?.block);
   const moment = momentOf(props, own, shown, working);
   // The side that follows is their own way's: one that works both sides has none.
   const side = moment?.side ?? null;
   const turns = follows !== null || moment?.soon?.what === "change";
-  const slot = shown?.slot ? { slot: shown.slot } : {};
-  const done = working && doneAt === state.index;
+  const pressed = usePressed(state.index, shown, own, slotOf(shown, props.easier), enter);
+  const done = working && pressed.done;
   const why = props.easing ? "Easier for this round, since you came late." : changedText(own, words);
+  useFelt(state, working);
   return (
     <main
-      className="night flex min-h-screen flex-col bg-night px-5 pb-4 pt-3 text-night-text"
+      className="night flex min-h-dvh flex-col bg-night px-5 pt-3 text-night-text lying:grid lying:grid-cols-[minmax(0,1fr)_minmax(9rem,32%)] lying:gap-x-4"
       data-phase={state.phase}
       data-index={state.index}
     >
-      <p className="flex justify-between text-[15px] text-night-quiet">
-        <span>
-          {block?.title}
-          {shown?.round ? ` · round ${shown.round}` : ""}
-        </span>
-        <span role="status">{statusText(props)}</span>
-      </p>
-      {props.other && (
-        <a className="mt-1 border-2 border-night-text px-2 py-1 text-center font-bold" href={`/p/${token}`}>
-          Another class was opened: go to it
-        </a>
-      )}
-      <PartClock state={state} segment={segment} working={working} side={side} />
-      <h1 className="mt-2 text-[40px] font-extrabold leading-none [@media(orientation:landscape)]:text-[56px]">
-        {!working && <span className="text-night-quiet">next </span>}
-        {own ? own.name : (block?.title ?? "")}
-      </h1>
-      <p className={`mt-1 text-lg text-night-quiet ${UPRIGHT_ONLY}`}>{doseOf(own, moment, person, words)}</p>
-      <ToldNow
-        hurt={props.hurt}
-        country={person.country}
-        own={own}
-        told={toldNow({ ...props, words }, own, shown, moment, working, done)}
-      />
-      <div className={UPRIGHT_ONLY}>
+      <div className="flex grow flex-col pb-3">
+        <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-night-quiet">
+          <span>
+            {block?.title}
+            {shown?.round ? ` · round ${shown.round}` : ""}
+          </span>
+          <span role="status">{statusText(props)}</span>
+        </p>
+        {props.other && (
+          <a className="mt-1 border-2 border-night-text px-2 py-1 text-center font-bold" href={`/p/${token}`}>
+            Another class was opened: go to it
+          </a>
+        )}
+        <PartClock state={state} segment={segment} working={working} side={side} />
+        <h1 className="mt-2 text-[min(40px,11vw)] font-extrabold leading-none [overflow-wrap:anywhere] lying:text-[min(40px,11vh)]">
+          {!working && <span className="text-night-quiet">next </span>}
+          {own ? own.name : (block?.title ?? "")}
+        </h1>
+        <Amounts dose={ownDose(own, moment, person, words)} />
+        <ToldNow
+          hurt={props.hurt}
+          country={person.country}
+          own={own}
+          answer={pressed.answer && anotherText(pressed.answer, words)}
+          told={toldNow({ ...props, words }, own, shown, moment, working, done)}
+        />
         {why && <p className="mt-1 text-base text-night-quiet">{why}</p>}
         <Equals own={own} enter={enter} />
         <Levels mark={mark ?? usualHere(props, shown)} enter={enter} />
-        {working && own?.reps && segment?.slot && (
-          <DoneButton
-            done={done}
-            onDone={() => {
-              if (!done) enter("done", slot);
-              setDoneAt(state.index);
-            }}
-          />
-        )}
-      </div>
-      <div className={`mt-auto pt-3 ${UPRIGHT_ONLY}`}>
-        <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />
-        <p className="min-h-6 text-night-quiet">{fetchOf(own, next, person, words)}</p>
-        <HurtsOrAnother hurt={props.hurt} slot={slot} enter={enter} />
-        <div className="mt-3 flex justify-between gap-3">
+        <div className="mt-3 flex flex-wrap justify-between gap-3">
           <HearLate
             score={score}
             events={props.events}
@@ -219,6 +214,10 @@ export function During(props: Props) {
         </div>
         <StopWords country={person.country} />
       </div>
+      <Foot hurt={props.hurt} pressed={pressed} canBeDone={working && isCounted(own, moment)}>
+        <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />
+        <p className="text-base text-night-quiet">{fetchOf(own, next, person, words)}</p>
+      </Foot>
     </main>
   );
 }
@@ -230,7 +229,7 @@ function NextLine(props: {
 }) {
   const { working, then, next } = props;
   return (
-    <p className="border-t border-night-line pt-2 text-lg">
+    <p className="text-[min(24px,7vw)] leading-tight lying:text-[min(24px,7vh)]">
       {then ? (
         <>
           <span className="text-night-quiet">then </span>
@@ -248,30 +247,19 @@ function NextLine(props: {
   );
 }
 
-function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonly onPress: () => void }) {
-  const words = useWords();
-  return (
-    <button
-      type="button"
-      aria-pressed={props.on}
-      className="border-2 border-night-line py-2.5 text-base font-bold aria-pressed:border-night-text aria-pressed:bg-night-text aria-pressed:text-night"
-      onClick={props.onPress}
-    >
-      {MARK_GLYPH[props.mark]} {words.name("mark", props.mark)}
-    </button>
-  );
-}
-
 /** What stands under the move: that it hurts before anything else, then what this person is told now. */
 function ToldNow({
   hurt,
   country,
   own,
+  answer,
   told,
 }: {
   readonly hurt: HurtState;
   readonly country: string | undefined;
   readonly own: PartSlot | undefined;
+  /** To what was pressed: said at once, and before the cue. */
+  readonly answer: string | null;
   readonly told: ReactNode;
 }) {
   const words = useWords();
@@ -284,83 +272,11 @@ function ToldNow({
     </div>
   ) : (
     // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
-    <p className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}>
-      {told}
+    <p
+      role={answer ? "status" : undefined}
+      className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}
+    >
+      {answer ?? told}
     </p>
-  );
-}
-
-/** The level at which they go on. */
-function Levels({ mark, enter }: { readonly mark: Mark; readonly enter: Enter }) {
-  return (
-    <fieldset className="mt-3 grid grid-cols-3 gap-2">
-      <legend className="sr-only">Your level</legend>
-      {MARKS.map((entry) => (
-        <LevelButton
-          key={entry}
-          mark={entry}
-          on={mark === entry}
-          onPress={() => enter("mark", { mark: entry })}
-        />
-      ))}
-    </fieldset>
-  );
-}
-
-/** The equals that the slot leaves to choose from, the present one pressed. */
-function Equals({ own, enter }: { readonly own: PartSlot | undefined; readonly enter: Enter }) {
-  const equals = equalsOf(own);
-  if (!own || equals.length === 0) return null;
-  return (
-    <fieldset className="mt-3">
-      <legend className="text-base text-night-quiet">Your choice</legend>
-      <div className="mt-1 flex flex-wrap gap-2">
-        {equals.map((way) => (
-          <button
-            key={pickOf(way)}
-            type="button"
-            aria-pressed={pickOf(way) === pickOf(own)}
-            className="grow border-2 border-night-line px-3 py-2.5 text-base font-bold aria-pressed:border-night-text aria-pressed:bg-night-text aria-pressed:text-night"
-            onClick={() => enter("choose", { slot: own.slot, move: pickOf(way) })}
-          >
-            {way.name}
-          </button>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
-/** That it hurts, or that it should be another way. */
-function HurtsOrAnother({
-  hurt,
-  slot,
-  enter,
-}: {
-  readonly hurt: HurtState;
-  readonly slot: { readonly slot?: string };
-  readonly enter: Enter;
-}) {
-  const words = useWords();
-  return (
-    <div className="mt-2 grid grid-cols-2 gap-2.5">
-      <button
-        type="button"
-        className="border-l-[10px] border-stop bg-night-text py-4 text-lg font-bold text-night"
-        onClick={() => enter("hurt", slot)}
-      >
-        {hurtButton(hurt, words)}
-      </button>
-      <button
-        type="button"
-        className="border-2 border-night-text py-4 text-lg font-bold"
-        onClick={() => {
-          enter("uncomfortable", slot);
-          enter("mark", { mark: "flat" });
-        }}
-      >
-        Another way
-      </button>
-    </div>
   );
 }

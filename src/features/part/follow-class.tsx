@@ -127,6 +127,7 @@ export function FollowClass(props: Props) {
   return (
     <During
       {...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate }}
+      easier={parts.byMark.flat}
       events={events}
       now={follow.now}
       easing={easing}

@@ -30,7 +30,7 @@ interface Props {
 
 /** The word beside the seconds: what one does, or the side that works. */
 function wordOf({ state, segment, working, side }: Props): string {
-  if (state.phase === "count-in") return "starts";
+  if (state.phase === "count-in") return "starts in";
   if (working) return sideLetter(side);
   if (!segment) return "";
   // Who works both sides at once has none to change.
@@ -52,7 +52,7 @@ export function PartClock(props: Props) {
   const word = wordOf(props);
   return (
     <div
-      className="relative mt-1.5 h-44"
+      className="relative mt-1.5 h-[min(11rem,44vw)] lying:h-[min(11rem,42vh)]"
       role="timer"
       aria-label={`${working ? "Work" : word} ${side ?? ""}`}
     >
@@ -64,8 +64,16 @@ export function PartClock(props: Props) {
           className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
           look={{ "clip-path": cutOf(dark, working, done) }}
         >
-          <span className="font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums">{text}</span>
-          {word && <span className="text-[44px] font-extrabold uppercase leading-none">{word}</span>}
+          <span className="order-2 font-clock text-[min(168px,42vw)] font-extrabold lying:text-[min(168px,40vh)] leading-[0.84] tabular-nums">
+            {text}
+          </span>
+          {word && (
+            <span
+              className={`${state.phase === "count-in" ? "order-1" : "order-3"} text-[min(44px,11vw)] font-extrabold uppercase leading-none`}
+            >
+              {word}
+            </span>
+          )}
         </Styled>
       ))}
       <span className="sr-only" data-testid="left">

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
-import { MARK_GLYPH, MARKS, type Mark, type Person } from "@/core/homes/home";
+import { MARKS, type Mark, type Person } from "@/core/homes/home";
 import { LIMITS, type Limit } from "@/core/homes/limits";
 import { useWords } from "@/features/language/use-words";
 import { kitText } from "@/words/kit-words";
@@ -176,7 +176,7 @@ function LevelToday({
             className="border-2 border-hairline py-2 text-base font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
             onClick={() => onMark(mark === entry ? null : entry)}
           >
-            {MARK_GLYPH[entry]} {words.name("mark", entry)}
+            {words.name("mark", entry)}
           </button>
         ))}
       </div>

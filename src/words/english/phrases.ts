@@ -126,6 +126,9 @@ export const own = {
   change: "Change to your {side} in {seconds}.",
   oneSide: "Your {side} only: repeat it easier there, or rest.",
   fetch: "Fetch: {things}",
+  /** What is answered to who asks for another way. */
+  another:
+    "{code, select, easier {You go on with: {name}.} less {You go on with less of it, or a lighter weight.} choose {Nothing easier, but you can choose below.} other {There is no other way with what is there: do fewer, do it slower, or rest. That is fine.}} Your instructor sees it.",
   stopWords:
     "Pain, dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call {number, select, none {your local emergency number} other {{number}}}.",
   illRest: "Not today, please: rest, and come back when you are well.",
