@@ -16,7 +16,7 @@ export function Foot(props: {
   const words = useWords();
   const { hurt, pressed, canBeDone } = props;
   return (
-    <div className="sticky bottom-0 border-t border-night-line bg-night pb-3 pt-1.5 lying:top-0 lying:flex lying:h-dvh lying:flex-col lying:justify-end lying:self-start lying:border-l lying:border-t-0 lying:pl-3">
+    <div className="sticky bottom-0 border-t border-night-line bg-night pb-3 pt-1.5 lying:top-0 lying:flex lying:h-[calc(100dvh-0.75rem)] lying:flex-col lying:justify-end lying:self-start lying:border-l lying:border-t-0 lying:pl-3">
       {props.children}
       <div className="mt-1.5 grid grid-cols-2 gap-2 lying:grid-cols-1">
         {canBeDone && (
