@@ -73,6 +73,13 @@ async function fill(label: string, text: string): Promise<void> {
 /** Selects a slot's line without opening the list of moves. */
 async function line(id: string): Promise<void> {
   await desk.driver.findElement(By.css(`[data-slot-line="${id}"] td:nth-child(2)`)).click();
+  // The list follows the score a moment later.
+  await see(
+    desk.driver,
+    "it selected",
+    async () =>
+      (await desk.driver.findElements(By.css(`[data-slot-line="${id}"][aria-selected]`))).length > 0,
+  );
 }
 
 describe("the Desk", () => {

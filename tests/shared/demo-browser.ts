@@ -55,6 +55,12 @@ export function demoBrowser({ signedIn = true } = {}) {
       await open(driver(), "/classes");
       await click("main a", title);
       await see(driver(), "the Desk", async () => (await total()) !== "");
+      // The page listens once its score is drawn: its text is there before.
+      await see(driver(), "the score drawn", () =>
+        driver().executeScript<boolean>(
+          "return document.querySelector('[data-score] canvas')?.drawn !== undefined",
+        ),
+      );
     },
   };
 }

@@ -53,7 +53,7 @@ export async function placeOfSecond(
   );
 }
 
-/** Presses at one place of the window, and lets go at another. */
+/** Presses at one place of the window, and lets go at another, no faster than a hand does. */
 export async function dragTo(
   driver: WebDriver,
   from: { readonly x: number; readonly y: number },
@@ -63,8 +63,10 @@ export async function dragTo(
     .actions()
     .move(from)
     .press()
+    .pause(60)
     .move({ x: (from.x + to.x) >> 1, y: from.y })
     .move(to)
+    .pause(250)
     .release()
     .perform();
   await driver.actions().clear();

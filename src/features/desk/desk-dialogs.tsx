@@ -1,6 +1,5 @@
 "use client";
 /** The Desk's dialogs: moves, a pasted plan, fit, order, keys. */
-import { memo } from "react";
 import { slotsOf } from "@/core/class/document";
 import { type Put, putMove } from "@/core/class/put-move";
 import type { Person } from "@/core/homes/home";
@@ -16,23 +15,18 @@ import { isPick } from "./desk-doors";
 import { KeysDialog } from "./keys";
 import { MovePicker } from "./move-picker";
 import { putBlocks } from "./put-blocks";
-import type { useDeskActions } from "./use-desk-actions";
 import type { DeskParts } from "./use-desk-view";
 
-export const DeskDialogs = memo(function DeskDialogs(props: {
-  readonly id: string;
-  readonly now: DeskParts & {
-    readonly actions: ReturnType<typeof useDeskActions>;
+export function DeskDialogs(
+  props: DeskParts & {
+    readonly id: string;
     readonly people: readonly Person[];
-  };
-  readonly own: readonly Move[];
-}) {
-  const { desk, view, room, actions, people } = props.now;
+    readonly own: readonly Move[];
+    readonly onChoose: (move: KnownMove) => void;
+  },
+) {
+  const { desk, view, room } = props;
   const { opened, shutting } = view;
-  const choose = (move: KnownMove) => {
-    if (opened && isPick(opened)) actions.take[opened](move);
-    view.open(null);
-  };
   const block = desk.doc.blocks.find((entry) => entry.id === desk.selection.block);
   const slot = block && slotsOf(block).find((entry) => entry.id === desk.selection.slot);
   /** What a move would do here, asked of the worker. */
@@ -46,11 +40,11 @@ export const DeskDialogs = memo(function DeskDialogs(props: {
       <MovePicker
         open={opened !== null && isPick(opened)}
         onOpenChange={shutting}
-        people={people}
+        people={props.people}
         own={props.own}
         current={opened === "replace" && typeof slot?.move === "string" ? slot.move : null}
         {...(opened === "add" || opened === "replace" ? { effectOf: effectOf(opened) } : {})}
-        onChoose={choose}
+        onChoose={props.onChoose}
       />
       <Dialog
         open={opened === "paste"}
@@ -101,4 +95,4 @@ export const DeskDialogs = memo(function DeskDialogs(props: {
       <ClassTable open={opened === "table"} onOpenChange={shutting} doc={desk.doc} score={desk.score} />
     </>
   );
-});
+}

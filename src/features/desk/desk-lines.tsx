@@ -1,7 +1,7 @@
 "use client";
 /** The Desk's upper line, and the line of what can be done with the selected block. */
 import { CircleHelp, History } from "lucide-react";
-import { memo, useEffect } from "react";
+import { useEffect } from "react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
 import { reshape, SHAPES } from "@/core/class/reshape";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -10,12 +10,10 @@ import { Button, ButtonLink } from "@/ui/button";
 import { Menu, MenuItem } from "@/ui/menu";
 import { PLACES, TopLine } from "@/ui/top-line";
 import { Backwards } from "./backwards";
-import { useDeskNow } from "./desk-now";
 import { LengthLine } from "./length-line";
 import { SaveWord } from "./unsaved-line";
 import type { Desk } from "./use-desk";
 import type { useDeskActions } from "./use-desk-actions";
-import type { DeskParts } from "./use-desk-view";
 
 type Actions = ReturnType<typeof useDeskActions>;
 
@@ -23,46 +21,28 @@ type Actions = ReturnType<typeof useDeskActions>;
 const BACK = PLACES.slice(0, 1);
 
 /** Title, stance and length of the class; undo, and what can be done with it as a whole. */
-export const DeskTop = memo(function DeskTop(props: {
+export function DeskTop(props: {
   readonly id: string;
-  /** The Desk a moment later: what undo is about, and buttons, may follow. */
-  readonly now: DeskParts & { readonly actions: Actions; readonly teach: () => void };
+  readonly desk: Desk;
+  /** The Desk a moment later: what undo is about may follow. */
+  readonly late: Desk;
+  readonly actions: Actions;
+  readonly room: boolean;
+  readonly onRoom: () => void;
+  readonly onFit: () => void;
+  readonly onKeys: () => void;
+  readonly onVersions: () => void;
+  readonly onTeach: () => void;
 }) {
-  const { id } = props;
-  const { desk, view, actions, teach } = props.now;
-  return (
-    <TopLine here="" places={BACK}>
-      <TitleAndStance actions={actions} />
-      <LengthLine late={desk} onFit={() => view.open("fit")} />
-      <SaveWord desk={desk} />
-      <Backwards desk={desk} />
-      <Button look="icon" aria-label="Versions" title="Versions" onClick={() => view.open("versions")}>
-        <History size={16} aria-hidden />
-      </Button>
-      <Button look="icon" aria-label="List of keys" onClick={() => view.open("keys")}>
-        <CircleHelp size={16} aria-hidden />
-      </Button>
-      <Button aria-pressed={view.room} className="aria-pressed:bg-marker" onClick={view.toggleRoom}>
-        Room
-      </Button>
-      <OnPaper id={id} />
-      <Button look="solid" onClick={teach}>
-        Teach
-      </Button>
-    </TopLine>
-  );
-});
-
-/** They show at once what is typed and chosen. */
-function TitleAndStance({ actions }: { readonly actions: Actions }) {
   const words = useWords();
-  const { title, stance: chosen } = useDeskNow().doc;
+  const { id, desk, actions, room, onRoom, onFit, onKeys, onTeach } = props;
+  const { title } = desk.doc;
   // The tab is called as the class is, from the first letter of another title on.
   useEffect(() => {
     document.title = `${title} · Brontle`;
   }, [title]);
   return (
-    <>
+    <TopLine here="" places={BACK}>
       <h1 className="min-w-0 flex-1 stacked:basis-full">
         <input
           aria-label="Title of the class"
@@ -76,7 +56,7 @@ function TitleAndStance({ actions }: { readonly actions: Actions }) {
       <select
         aria-label="Stance of the class"
         className="appearance-none [field-sizing:content] bg-transparent text-quiet underline decoration-hairline underline-offset-4"
-        value={chosen}
+        value={desk.doc.stance}
         onChange={(event) => actions.setStance(event.target.value)}
       >
         {STANCES.map((stance) => (
@@ -85,7 +65,23 @@ function TitleAndStance({ actions }: { readonly actions: Actions }) {
           </option>
         ))}
       </select>
-    </>
+      <LengthLine desk={desk} late={props.late} onFit={onFit} />
+      <SaveWord desk={desk} />
+      <Backwards desk={props.late} />
+      <Button look="icon" aria-label="Versions" title="Versions" onClick={props.onVersions}>
+        <History size={16} aria-hidden />
+      </Button>
+      <Button look="icon" aria-label="List of keys" onClick={onKeys}>
+        <CircleHelp size={16} aria-hidden />
+      </Button>
+      <Button aria-pressed={room} className="aria-pressed:bg-marker" onClick={onRoom}>
+        Room
+      </Button>
+      <OnPaper id={id} />
+      <Button look="solid" onClick={onTeach}>
+        Teach
+      </Button>
+    </TopLine>
   );
 }
 

@@ -2,7 +2,7 @@
 import { memo, type RefObject, useDeferredValue, useMemo, useRef } from "react";
 import { type ClassDoc, findSlot, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
-import { bookFor, type MoveBook } from "@/core/moves/book";
+import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import type { Finding } from "@/core/review/finding";
@@ -20,9 +20,9 @@ import { BlocksLine } from "./blocks-line";
 import { CompanyLine } from "./company-line";
 import { copyText } from "./copy-text";
 import { DeskDialogs } from "./desk-dialogs";
+import { isPick } from "./desk-doors";
 import { DeskDrag } from "./desk-drag";
 import { BlockActions, DeskTop } from "./desk-lines";
-import { DeskNow } from "./desk-now";
 import { DeskPanel } from "./desk-panel";
 import { PreviewLine } from "./preview-line";
 import { SlotDetails } from "./slot-details";
@@ -56,16 +56,13 @@ function openFindings(lines: readonly Line[]): readonly Finding[] {
 }
 
 /** All that the Desk is made of at one moment. */
-export interface Moment extends DeskParts {
+interface Moment extends DeskParts {
   readonly review: Review;
   readonly actions: ReturnType<typeof useDeskActions>;
   readonly marks: Marks;
   readonly overrule: ReturnType<typeof useOverrule>["overrule"];
   readonly homeOf: HomeOf;
   readonly book: MoveBook;
-  readonly people: readonly Person[];
-  /** Opens a session of the class. */
-  readonly teach: () => void;
 }
 
 /**
@@ -202,13 +199,6 @@ const Beside = memo(function Beside({ now }: { readonly now: Moment }) {
   );
 });
 
-/** Everyone by every move. */
-const WholeRoom = memo(function WholeRoom({ now: { room, book, view } }: { readonly now: Moment }) {
-  return (
-    <RoomGrid doc={room.doc} parts={room.parts} book={book} choice={view.choice} onChoose={view.setChoice} />
-  );
-});
-
 /** What keys open and show. */
 function doorsOf(desk: Desk, view: DeskView, review: Review) {
   const looking = (run: () => void) => () => {
@@ -262,22 +252,53 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
     teach,
   });
   useDeskClipboard({ desk, quiet: view.opened !== null || view.room, review: view.reviewPlan });
-  const now: Moment = { desk, view, room, review, actions, marks, overrule, homeOf, book, people, teach };
+  const choose = (move: KnownMove) => {
+    if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
+    view.open(null);
+  };
+  const now: Moment = { desk, view, room, review, actions, marks, overrule, homeOf, book };
   const late = useDeferredValue(now);
   return (
-    <DeskNow value={desk}>
-      <div className="flex h-screen flex-col overflow-hidden stacked:h-auto stacked:overflow-visible">
-        <DeskTop id={props.id} now={late} />
-        <UnsavedLine desk={late.desk} id={props.id} />
-        <CompanyLine desk={late.desk} id={props.id} />
-        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">
-          <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-1 stacked:block">
-            {view.room ? <WholeRoom now={late} /> : <ScoreAndBlock now={now} late={late} />}
-          </main>
-          <Beside now={late} />
-        </div>
-        <DeskDialogs id={props.id} now={late} own={props.ownMoves} />
+    <div className="flex h-screen flex-col overflow-hidden stacked:h-auto stacked:overflow-visible">
+      <DeskTop
+        id={props.id}
+        desk={desk}
+        late={late.desk}
+        actions={actions}
+        room={view.room}
+        onRoom={view.toggleRoom}
+        onFit={() => view.open("fit")}
+        onKeys={() => view.open("keys")}
+        onVersions={() => view.open("versions")}
+        onTeach={teach}
+      />
+      <UnsavedLine desk={desk} id={props.id} />
+      <CompanyLine desk={late.desk} id={props.id} />
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">
+        <main className="flex min-h-0 flex-col overflow-auto px-3 pb-3 pt-1 stacked:block">
+          {view.room ? (
+            <RoomGrid
+              doc={room.doc}
+              parts={room.parts}
+              book={book}
+              choice={view.choice}
+              onChoose={view.setChoice}
+            />
+          ) : (
+            <ScoreAndBlock now={now} late={late} />
+          )}
+        </main>
+        <Beside now={late} />
       </div>
-    </DeskNow>
+      <DeskDialogs
+        id={props.id}
+        desk={desk}
+        view={view}
+        room={room}
+        people={people}
+        own={props.ownMoves}
+        onChoose={choose}
+      />
+    </div>
   );
 }

@@ -5,7 +5,6 @@ import { expandedSeconds } from "@/core/class/expand";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { clockText } from "@/core/units";
 import { minutesIn } from "@/core/values/typed-number";
-import { useDeskNow } from "./desk-now";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
@@ -28,8 +27,15 @@ const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
 });
 
 /** Timed length against what was promised. */
-export function LengthLine({ late, onFit }: { readonly late: Desk; readonly onFit: () => void }) {
-  const desk = useDeskNow();
+export function LengthLine({
+  desk,
+  late,
+  onFit,
+}: {
+  readonly desk: Desk;
+  readonly late: Desk;
+  readonly onFit: () => void;
+}) {
   const { seconds } = desk.score;
   const minutes = desk.doc.promise?.minutes;
   const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
