@@ -51,6 +51,11 @@ export function clockText(seconds: Seconds): string {
   return `${sign}${Math.floor(whole / 3600)}:${m}:${s}`;
 }
 
+/** A change of a length: `+0:20`, `−1:05`. */
+export function changeText(by: Seconds): string {
+  return by < 0 ? clockText(by) : `+${clockText(by)}`;
+}
+
 /** The day of an instant in universal time, `YYYY-MM-DD`. */
 export function dayOf(atMs: Ms): string {
   return new Date(atMs).toISOString().slice(0, 10);

@@ -3,7 +3,8 @@ import { and, eq, ne, sql } from "drizzle-orm";
 import type { ClassDoc } from "../core/class/document";
 import { findClass } from "./classes";
 import { db } from "./db/client";
-import { classHere, user } from "./db/schema";
+import { classes, classHere, user } from "./db/schema";
+import { owned } from "./own-class";
 import { Refused } from "./refused";
 
 /** Who hasn't been heard of for so long is no longer there, seconds. */
@@ -33,8 +34,11 @@ export async function beHere(
     readonly revision: number;
   },
 ): Promise<Company> {
-  const stored = await findClass(who.studioId, classId);
-  if (!stored) throw new Refused("not-found", "There is no such class here.");
+  const [stands] = await db()
+    .select({ revision: classes.revision })
+    .from(classes)
+    .where(owned(who.studioId, classId));
+  if (!stands) throw new Refused("not-found", "There is no such class here.");
   const { tab, block, slot } = here;
   const seen = { userId: who.userId, block, slot, at: sql`now()` };
   await db()
@@ -53,11 +57,9 @@ export async function beHere(
       ),
     )
     .orderBy(user.name, classHere.tab);
-  return {
-    others: rows,
-    revision: stored.revision,
-    doc: stored.revision === here.revision ? null : stored.doc,
-  };
+  // Asked every few seconds: the class itself is read only where there is another one.
+  const newer = stands.revision === here.revision ? null : await findClass(who.studioId, classId);
+  return { others: rows, revision: newer?.revision ?? stands.revision, doc: newer?.doc ?? null };
 }
 
 /** Forgets who was where. */

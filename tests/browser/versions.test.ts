@@ -81,11 +81,14 @@ describe("two at one class", () => {
         (await (await named(driver(), "input", "Title of the class")).getAttribute("value")) ===
         "Quay intervals, longer",
     );
-    // Where they went is told by the name of the move.
-    await press(other.driver, Key.TAB);
-    await press(other.driver, Key.ARROW_RIGHT);
-    const { blocks } = await stored();
-    expect(blocks.length).toBeGreaterThan(1);
+    // Where they went is told by the names of the block and the move.
+    const last = (await stored()).blocks.at(-1);
+    await (await named(other.driver, "[data-block-word]", last?.title ?? "")).click();
+    await seeText(driver(), `is here too, at ${last?.title}, `);
+    // Opened again in the same tab one's own page of a moment ago is nobody else.
+    await open(other.driver, path);
+    await seeText(other.driver, "is here too");
+    expect((await pageText(other.driver)).split("is here too")).toHaveLength(2);
     await open(other.driver, "/classes");
     await see(
       driver(),

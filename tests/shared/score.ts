@@ -1,6 +1,8 @@
 /** The score as it is drawn: where its labels stand on the screen, and the places of seconds. */
 import { By, type WebDriver } from "selenium-webdriver";
+import { TITLE_PX } from "../../src/features/score/brackets";
 import { GUTTER } from "../../src/features/score/measures";
+import { LABEL_PX } from "../../src/features/score/row-labels";
 
 export interface DrawnLabel {
   readonly text: string;
@@ -24,10 +26,12 @@ export function drawnLabels(driver: WebDriver): Promise<readonly DrawnLabel[]> {
        return { text, x: left + arguments[0] + x - (middle ? width / 2 : 0), y: top + y, width, sizePx: size };
      });
      return canvas.drawn.flatMap(({ top: rowTop, face }) => [
-       ...all(11.5, true, face.brackets.filter(({ title }) => title).map(({ title, x }) => ({ text: title, x, y: rowTop + 11 }))),
-       ...face.marks.labels.flatMap((label) => all(11.1, ["strong", "rust"].includes(label.tone), [{ ...label, y: rowTop + label.y }])),
+       ...all(arguments[1], true, face.brackets.filter(({ title }) => title).map(({ title, x }) => ({ text: title, x, y: rowTop + 11 }))),
+       ...face.marks.labels.flatMap((label) => all(arguments[2], ["strong", "rust"].includes(label.tone), [{ ...label, y: rowTop + label.y }])),
      ]);`,
     GUTTER,
+    TITLE_PX,
+    LABEL_PX,
   );
 }
 

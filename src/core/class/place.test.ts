@@ -31,12 +31,12 @@ const changed = (own: ClassDoc, edit: Edit): ClassDoc => {
 
 describe("a place in a class", () => {
   test("is before a move in its first half, behind it in its second and in its rest", () => {
-    expect(placeAt(doc, segments, 5)).toEqual({ block: "a", before: "a1" });
-    expect(placeAt(doc, segments, 21)).toEqual({ block: "a", before: "a1" });
-    expect(placeAt(doc, segments, 59)).toEqual({ block: "a", before: "a2" });
-    expect(placeAt(doc, segments, 65)).toEqual({ block: "a", before: "a2" });
-    expect(placeAt(doc, segments, 109)).toEqual({ block: "a", before: null });
-    expect(placeAt(doc, segments, 9e9)).toEqual({ block: "b", before: null });
+    expect(placeAt(doc, segments, 5)).toEqual({ block: "a", before: "a1", at: 20 });
+    expect(placeAt(doc, segments, 21)).toEqual({ block: "a", before: "a1", at: 20 });
+    expect(placeAt(doc, segments, 59)).toEqual({ block: "a", before: "a2", at: 60 });
+    expect(placeAt(doc, segments, 65)).toEqual({ block: "a", before: "a2", at: 60 });
+    expect(placeAt(doc, segments, 109)).toEqual({ block: "a", before: null, at: 110 });
+    expect(placeAt(doc, segments, 9e9)).toEqual({ block: "b", before: null, at: 170 });
   });
 
   test("takes a move; a block that is left empty goes, and comes back with undo", () => {

@@ -11,22 +11,30 @@ export interface Place {
   readonly before: string | null;
 }
 
+/** A place, and the second at which it is shown: where the piece under the pointer begins or ends. */
+export interface ShownPlace extends Place {
+  readonly at: Seconds;
+}
+
 const isWorked = (block: Block) => !isPause(block) || slotsOf(block).length > 0;
 
 /**
  * The place that is nearest to a second: before the move in whose first half it lies, behind it in its second half
  * and in the rest after it. Null where nothing is worked in that block.
  */
-export function placeAt(doc: ClassDoc, segments: readonly Segment[], second: Seconds): Place | null {
+export function placeAt(doc: ClassDoc, segments: readonly Segment[], second: Seconds): ShownPlace | null {
   const here = segments.find(({ end }) => second < end) ?? segments.at(-1);
   const block = doc.blocks.find(({ id }) => id === here?.block);
   if (!here || !block || !isWorked(block)) return null;
   if (here.slot === null) {
     const isBefore = here.kind === "brief" || here.kind === "prepare";
-    return { block: block.id, before: isBefore ? (slotsOf(block)[0]?.id ?? null) : null };
+    const before = isBefore ? (slotsOf(block)[0]?.id ?? null) : null;
+    return { block: block.id, before, at: isBefore ? here.end : here.start };
   }
   const isFirstHalf = here.kind === "demo" || (here.kind === "work" && second < (here.start + here.end) / 2);
-  return { block: block.id, before: isFirstHalf ? here.slot : idAfter(slotsOf(block), here.slot) };
+  if (isFirstHalf) return { block: block.id, before: here.slot, at: here.start };
+  const at = here.kind === "work" ? here.end : here.start;
+  return { block: block.id, before: idAfter(slotsOf(block), here.slot), at };
 }
 
 /**

@@ -11,7 +11,8 @@ const SELECT = "appearance-none [field-sizing:content] border-b-2 border-pine bg
 /** A cap begins with ten minutes. */
 const FIRST_CAP_SECONDS = 600;
 
-type Filler = "restMove" | "longRestMove";
+/** In which rests something easy goes on. */
+export type Filler = "restMove" | "longRestMove";
 
 /** An easy move that goes on in the rests, which takes no time of its own; or nothing. */
 function FillerChoice(props: {

@@ -15,11 +15,11 @@ import {
 } from "@/core/class/sentence";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { blockTimes } from "@/core/score/score";
-import { clockText } from "@/core/units";
+import { changeText, clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
 import { numberTail } from "@/words/sentence-words";
-import { BlockChoices } from "./block-choices";
+import { BlockChoices, type Filler } from "./block-choices";
 import { NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
 
@@ -34,7 +34,7 @@ export function BlockSentence({
 }: {
   readonly desk: Desk;
   readonly block: Block;
-  readonly onPick: (what: "restMove" | "longRestMove") => void;
+  readonly onPick: (what: Filler) => void;
 }) {
   const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
@@ -167,6 +167,5 @@ function effectOf(doc: ClassDoc, planSeconds: number, block: Block, number: Sent
   const next = applyEdit(doc, stepEdit(block, number, number.step));
   if (!next.ok) return "";
   const change = expandedSeconds(next.value, LIBRARY_BOOK, "plan") - planSeconds;
-  const sign = change < 0 ? "−" : "+";
-  return `↑ ${number.step} more: ${sign}${clockText(Math.abs(change))} for the class · ↓ less · Shift by ${number.bigStep}`;
+  return `↑ ${number.step} more: ${changeText(change)} for the class · ↓ less · Shift by ${number.bigStep}`;
 }

@@ -7,6 +7,7 @@ export const DESK_KEYS: readonly (readonly [keys: string, what: string])[] = [
   ["← →", "previous or next block"],
   ["Alt ↑ ↓", "put the move earlier or later, over the edge of its block too"],
   ["Alt Shift ↑ ↓", "put the block earlier or later"],
+  ["on the score ← →", "piece by piece; with Alt longer or shorter by 5 s, with Alt Shift by 1 s"],
   ["Enter", "choose another move"],
   ["A", "add a move after this one"],
   ["B", "add a block after this one"],

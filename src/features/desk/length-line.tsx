@@ -3,7 +3,7 @@ import { memo, useMemo } from "react";
 import { setClass } from "@/core/class/commands";
 import { expandedSeconds } from "@/core/class/expand";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { clockText } from "@/core/units";
+import { changeText, clockText } from "@/core/units";
 import { minutesIn } from "@/core/values/typed-number";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
@@ -21,7 +21,7 @@ const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
       title="By the last change"
       className="min-w-9 text-right text-sm text-quiet tabular-nums"
     >
-      {by !== null && `${by < 0 ? "−" : "+"}${clockText(Math.abs(by))}`}
+      {by !== null && changeText(by)}
     </output>
   );
 });

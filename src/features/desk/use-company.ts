@@ -1,8 +1,10 @@
 "use client";
 /** Who else has the class open: asked every few seconds while it is looked at; what they change comes with it. */
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { api } from "@/browser/api";
+import { keepHere, keptHere } from "@/browser/store";
 import type { ClassDoc } from "@/core/class/document";
+import { isUuid } from "@/core/units";
 import type { Desk } from "./use-desk";
 
 export interface Companion {
@@ -22,18 +24,26 @@ const EVERY_MS = 4000;
 const SETTLED_MS = 600;
 const NOBODY: readonly Companion[] = [];
 
+const TAB_KEY = "brontle.tab";
+
+/** This tab, the same over a reload: one's own page of a moment ago is nobody else. */
+function ownTab(): string {
+  const known = keptHere(TAB_KEY);
+  if (typeof known === "string" && isUuid(known)) return known;
+  const made = crypto.randomUUID();
+  keepHere(TAB_KEY, made);
+  return made;
+}
+
 export function useCompany(id: string, { selection, revision, stands }: Desk): readonly Companion[] {
   const [others, setOthers] = useState(NOBODY);
   const now = useRef({ selection, revision });
   now.current = { selection, revision };
-  const tab = useRef("");
-  const ask = useRef(async () => undefined as undefined);
-  ask.current = async () => {
+  const ask = useCallback(async () => {
     if (document.hidden) return;
-    tab.current ||= crypto.randomUUID();
     const { selection: at, revision: known } = now.current;
     const reply = await api<Reply>("POST", `/api/classes/${id}/here`, {
-      tab: tab.current,
+      tab: ownTab(),
       block: at.block,
       slot: at.slot,
       revision: known,
@@ -42,15 +52,15 @@ export function useCompany(id: string, { selection, revision, stands }: Desk): r
     const company = reply.ok ? reply.value.others : NOBODY;
     setOthers((before) => (JSON.stringify(before) === JSON.stringify(company) ? before : company));
     if (reply.ok && reply.value.doc) stands(reply.value.revision, reply.value.doc);
-  };
+  }, [id, stands]);
   useEffect(() => {
-    const beat = setInterval(() => void ask.current(), EVERY_MS);
+    const beat = setInterval(() => void ask(), EVERY_MS);
     return () => clearInterval(beat);
-  }, []);
+  }, [ask]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another place is told
   useEffect(() => {
-    const settled = setTimeout(() => void ask.current(), SETTLED_MS);
+    const settled = setTimeout(() => void ask(), SETTLED_MS);
     return () => clearTimeout(settled);
-  }, [selection.block, selection.slot]);
+  }, [ask, selection.block, selection.slot]);
   return others;
 }

@@ -12,7 +12,7 @@ export interface Bracket {
 
 /** Seconds of a row that a title wants to itself; a block that is shorter everywhere has it in its longest stretch. */
 const TITLE_SECONDS = 32;
-/** Letter size of a title, px at 1280 wide. */
+/** Letter size of a title, px. */
 export const TITLE_PX = 11.5;
 
 /** For each block the start of the row that carries its title. */

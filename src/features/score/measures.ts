@@ -1,4 +1,5 @@
 /** How the score stands on a screen: px of rows, lanes and seconds, and which second of the class is at a place. */
+import type { DeviceChoices } from "@/browser/device";
 import type { Seconds } from "@/core/units";
 import type { RowMeasures } from "./shapes";
 
@@ -15,9 +16,9 @@ const LANES = { above: 24, below: 13 };
 export const LEAST_ROW = 50;
 export const MOST_ROW = 104;
 
-/** Minutes that a row may have. */
-export const ROW_MINUTES = [2, 5, 10] as const;
-export type RowMinutes = (typeof ROW_MINUTES)[number];
+/** Minutes that a row may have: kept for a device. */
+export type RowMinutes = DeviceChoices["rowMinutes"];
+export const ROW_MINUTES: readonly RowMinutes[] = [2, 5, 10];
 
 export interface ScoreMeasures {
   /** Px from one row to the next. */

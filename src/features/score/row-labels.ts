@@ -10,7 +10,7 @@ import { textWidth, wholeWords } from "./letters";
 import type { MarksContext } from "./marks-context";
 import { READY_PX, sideLetter, TALK_PX, TURN_PX, topAt } from "./shapes";
 
-/** Letter size of every label in the drawing's own px: a little over 11 on a screen 1280 wide. */
+/** Letter size of every label, px. */
 export const LABEL_PX = 11.1;
 
 export interface RowLabel {

@@ -1,5 +1,5 @@
 "use client";
-import { type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { type PointerEvent, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
@@ -7,6 +7,7 @@ import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { Styled } from "@/ui/styled";
 import {
+  GUTTER,
   LEAST_ROW,
   MOST_ROW,
   measuresFor,
@@ -19,7 +20,7 @@ import {
 import { type Below, NOTHING_BELOW } from "./notches";
 import { RenameBlock } from "./rename-block";
 import { scoreContent } from "./row-faces";
-import { saidOf } from "./said";
+import { type Played, saidOf } from "./said";
 import { type ScoreCanvas, useBox, usePaint } from "./use-paint";
 import { type ScoreChoices, useScorePress } from "./use-score-press";
 
@@ -151,7 +152,7 @@ function useScoreWords({ doc, score, minutes, below = NOTHING_BELOW }: Props, ro
       "shorter; X reads all of it as a table.",
     "aria-valuemin": 0,
     "aria-valuemax": Math.max(0, score.segments.length - 1),
-    "aria-valuetext": segment ? saidOf(segment, { doc, score, below }, words) : "nothing",
+    "aria-valuetext": segment ? saidOf(segment, { doc, below }, words) : "nothing",
   } as const;
 }
 
@@ -176,9 +177,9 @@ function titlePlace(
 ): { readonly left: number; readonly top: number } {
   for (const { top, face } of canvas?.drawn ?? []) {
     const own = face.brackets.find((bracket) => bracket.block === block && bracket.title !== "");
-    if (own) return { left: 42 + own.x - 5, top: Math.max(0, top - 3) };
+    if (own) return { left: GUTTER + own.x - 5, top: Math.max(0, top - 3) };
   }
-  return { left: 42, top: 0 };
+  return { left: GUTTER, top: 0 };
 }
 
 /** What is selected stays in sight. */
@@ -207,20 +208,24 @@ function useInSight(
 /** What is said beside the pointer, or beside the piece that the keys are at. */
 function useHint(
   press: ReturnType<typeof useScorePress>,
-  played: Parameters<typeof saidOf>[1],
+  played: Played & { readonly score: Score },
   at: ScoreMeasures,
 ) {
   const words = useWords();
   const [over, setOver] = useState<Hint | null>(null);
   const [focused, setFocused] = useState(false);
-  const [pointed, setPointed] = useState<{ readonly left: number; readonly top: number } | null>(null);
-  const dragged =
-    press.draft && pointed && press.draft.text !== "" ? { ...pointed, text: press.draft.text } : null;
-  const segment = played.score.segments[press.here];
+  const { draft, here } = press;
+  const segment = played.score.segments[here];
   const keyed = (): Hint | null => {
     if (!focused || !segment) return null;
     const { x, top } = placeOf(at, segment.start);
     return { left: Math.max(0, x - 20), top: top + at.row, text: saidOf(segment, played, words) };
+  };
+  const textAt = (event: PointerEvent<HTMLElement>): string => {
+    const { x, y } = press.placeOf(event);
+    const second = secondAt(at, x, y);
+    const position = second === null ? null : resolveAt(played.score.segments, second);
+    return position ? saidOf(position.segment, played, words) : "";
   };
   const handlers = {
     onPointerLeave: () => setOver(null),
@@ -230,20 +235,15 @@ function useHint(
       const { currentTarget, clientX, clientY } = event;
       const outer = currentTarget.getBoundingClientRect();
       const left = Math.max(0, Math.min(clientX - outer.left, outer.width - WIDEST));
-      const place = { left, top: clientY - outer.top + UNDER };
-      setPointed(place);
-      const { x, y } = press.placeOf(event);
-      const second = secondAt(at, x, y);
-      const position = second === null ? null : resolveAt(played.score.segments, second);
-      setOver(position && { ...place, text: saidOf(position.segment, played, words) });
+      // What is dragged says itself what it does.
+      setOver({ left, top: clientY - outer.top + UNDER, text: draft ? "" : textAt(event) });
+      // A press that begins by key and goes on by mouse says what the mouse says.
+      setFocused(false);
     },
     onFocus: (event: React.FocusEvent<HTMLElement>) =>
       setFocused(event.currentTarget.matches(":focus-visible")),
     onBlur: () => setFocused(false),
   };
-  // A press that begins by key and goes on by mouse says what the mouse says.
-  useEffect(() => {
-    if (over) setFocused(false);
-  }, [over]);
-  return { shown: dragged ?? over ?? keyed(), handlers };
+  const shown = over ? { ...over, text: draft?.text ?? over.text } : keyed();
+  return { shown: shown?.text ? shown : null, handlers };
 }

@@ -2,7 +2,7 @@
 /** What presses and keys on the score do: choose, extend, draw a stretch, drag, rename. */
 import { type KeyboardEvent, type MouseEvent, type PointerEvent, type RefObject, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
-import { hasEdge, moveEdge } from "@/core/class/edge";
+import { moveEdge } from "@/core/class/edge";
 import type { Edit } from "@/core/class/edits";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -83,7 +83,6 @@ function useScoreKeys(now: PressedScore, choices: ScoreChoices) {
   };
   return {
     here,
-    canStretch: hasEdge(doc, segments, here),
     onKeyDown: (event: KeyboardEvent) => {
       const run = event.ctrlKey || event.metaKey ? undefined : runs[event.key];
       if (!run) return;
@@ -135,7 +134,6 @@ export function useScorePress(
     draft: drag.draft,
     measures,
     here: keys.here,
-    canStretch: keys.canStretch,
     placeOf,
     handlers: {
       onKeyDown: keys.onKeyDown,
