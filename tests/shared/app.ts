@@ -32,8 +32,16 @@ export async function useSession(driver: WebDriver, cookie: string): Promise<voi
   }
 }
 
+/** Whether the page is all there and listens: its text and buttons stand, hidden or deaf, a moment before. */
+const LISTENS = `
+  if (document.querySelector('div[hidden][id^="S:"], template[id^="B:"]')) return false;
+  return [...document.querySelectorAll("button, input, select, textarea")].every((element) =>
+    Object.keys(element).some((key) => key.startsWith("__reactProps$")));`;
+
+/** Opens a page and waits until it listens. */
 export async function open(driver: WebDriver, path: string): Promise<void> {
   await driver.get(`${ADDRESS}${path}`);
+  await see(driver, `${path} listening`, () => driver.executeScript<boolean>(LISTENS));
 }
 
 /** How often is looked, ms. */
