@@ -1,6 +1,10 @@
 /** What holds on this device only: how the instructor faces the camera, contrast, motion, sounds. */
 import { keep, kept } from "./store";
 
+/** How reps are heard while they are counted. */
+export const COUNTINGS = ["none", "ticks", "voice"] as const;
+export type Counting = (typeof COUNTINGS)[number];
+
 export interface DeviceChoices {
   /** The instructor faces the camera and moves as a mirror: Teach shows which side to move. */
   readonly mirror: boolean;
@@ -8,6 +12,7 @@ export interface DeviceChoices {
   readonly stillness: boolean;
   /** Whether Teach begins with its sounds on. */
   readonly sounds: boolean;
+  readonly counting: Counting;
   /** Whether single letters are keys on the Desk and on Teach: who speaks into a field or misses keys switches them off. */
   readonly letters: boolean;
   /** Minutes of the class in a row of its score. */
@@ -19,6 +24,7 @@ export const DEVICE_DEFAULTS: DeviceChoices = {
   contrast: false,
   stillness: false,
   sounds: true,
+  counting: "ticks",
   letters: true,
   rowMinutes: 5,
 };

@@ -79,7 +79,7 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
   );
   if (faults.any) return err(faults.list);
   const doc = input as unknown as ClassDoc;
-  const { segments, seconds } = measureUpTo(doc, book, "max", MOST_SEGMENTS);
+  const { segments, seconds } = measureUpTo(doc, book, MOST_SEGMENTS);
   if (segments > MOST_SEGMENTS)
     return err([{ path: "blocks", code: "too-many-segments", most: MOST_SEGMENTS }]);
   if (seconds > MOST_HOURS * 3600)

@@ -226,10 +226,10 @@ export function prepare(doc: ClassDoc, library: MoveBook): Prepared {
   return new Prepared(bookFor(doc, library));
 }
 
-function run(doc: ClassDoc, prepared: Prepared, extreme: Extreme, emit: Emit): void {
+function run(blocks: readonly Block[], prepared: Prepared, extreme: Extreme, emit: Emit): void {
   const x = new Expansion(prepared, extreme, emit);
   try {
-    for (const block of doc.blocks) expandBlock(x, block);
+    for (const block of blocks) expandBlock(x, block);
   } catch (error) {
     if (!(error instanceof Enough)) throw error;
   }
@@ -242,9 +242,18 @@ export function expand(
   extreme: Extreme = "plan",
   prepared = prepare(doc, library),
 ): readonly Segment[] {
+  return segmentsOf(doc.blocks, prepared, extreme, 0);
+}
+
+/** The segments of blocks one after the other, contiguous from `start`. */
+function segmentsOf(
+  blocks: readonly Block[],
+  prepared: Prepared,
+  extreme: Extreme,
+  start: Seconds,
+): readonly Segment[] {
   const segments: Segment[] = [];
-  let start = 0;
-  run(doc, prepared, extreme, (seconds, kind, block, slot, round, side, own) => {
+  run(blocks, prepared, extreme, (seconds, kind, block, slot, round, side, own) => {
     const end = start + seconds;
     const segment = { kind, start, end, block, slot, round, side };
     segments.push(own ? { ...segment, ...own } : segment);
@@ -261,27 +270,82 @@ export function expandedSeconds(
   extreme: Extreme,
   prepared = prepare(doc, library),
 ): Seconds {
+  return secondsOf(doc.blocks, prepared, extreme);
+}
+
+function secondsOf(blocks: readonly Block[], prepared: Prepared, extreme: Extreme): Seconds {
   let total = 0;
-  run(doc, prepared, extreme, (seconds) => {
+  run(blocks, prepared, extreme, (seconds) => {
     total += seconds;
     return true;
   });
   return total;
 }
 
-/** How many segments an expansion has and how long they last; measuring stops just past `most` segments. */
+/** A block at plan, and how long it lasts at least and at most. */
+export interface ExpandedBlock {
+  readonly segments: readonly Segment[];
+  readonly min: Seconds;
+  readonly longest: { readonly segments: number; readonly seconds: Seconds };
+}
+
+const expandedBlocks = new WeakMap<
+  Block,
+  ExpandedBlock & { readonly book: MoveBook; readonly start: Seconds }
+>();
+
+/**
+ * A block that begins `start` seconds into its class. Blocks are never changed, so what is known of one holds for as
+ * long as it stands: an edit expands the block that it changes, and moves those after it.
+ */
+export function expandedBlock(block: Block, prepared: Prepared, start: Seconds): ExpandedBlock {
+  const { book } = prepared;
+  const there = expandedBlocks.get(block);
+  if (there?.book === book && there.start === start) return there;
+  const made =
+    there?.book === book
+      ? { ...there, start, segments: moved(there.segments, start - there.start) }
+      : {
+          book,
+          start,
+          segments: segmentsOf([block], prepared, "plan", start),
+          min: secondsOf([block], prepared, "min"),
+          longest: measured([block], prepared),
+        };
+  expandedBlocks.set(block, made);
+  return made;
+}
+
+const moved = (segments: readonly Segment[], by: Seconds): readonly Segment[] =>
+  segments.map((segment) => ({ ...segment, start: segment.start + by, end: segment.end + by }));
+
+/** How many segments the longest expansion has and how long it lasts; measuring stops just past `most` segments. */
 export function measureUpTo(
   doc: ClassDoc,
   library: MoveBook,
-  extreme: Extreme,
   most: number,
 ): { readonly segments: number; readonly seconds: Seconds } {
+  const prepared = prepare(doc, library);
   let segments = 0;
-  let total = 0;
-  run(doc, prepare(doc, library), extreme, (seconds) => {
+  let seconds = 0;
+  for (const block of doc.blocks) {
+    const there = expandedBlocks.get(block);
+    const own = there?.book === prepared.book ? there.longest : measured([block], prepared, most - segments);
+    segments += own.segments;
+    seconds += own.seconds;
+    if (segments > most) break;
+  }
+  return { segments, seconds };
+}
+
+/** The longest expansion of blocks, without making its segments. */
+function measured(blocks: readonly Block[], prepared: Prepared, most = Number.POSITIVE_INFINITY) {
+  let segments = 0;
+  let seconds = 0;
+  run(blocks, prepared, "max", (own) => {
     segments += 1;
-    total += seconds;
+    seconds += own;
     return segments <= most;
   });
-  return { segments, seconds: total };
+  return { segments, seconds };
 }

@@ -153,6 +153,13 @@ export function stepEdit(block: Block, number: SentenceNumber, by: number): Edit
   return numberEdit(block, key, tidySpan(spanTriple(shifted(now ?? fallback))));
 }
 
+/** What a number of the sentence reads once an edit of the block is made; null where it can't be, or has none then. */
+export function numberAfter(block: Block, edit: Edit, key: NumberKey): string | null {
+  const next = applyEdit({ ...ALONE, blocks: [block] }, edit);
+  const [after] = next.ok ? next.value.blocks : [];
+  return (after && sentenceNumbers(after).find((number) => number.key === key)?.text) ?? null;
+}
+
 export type BlockShape =
   | "talk"
   | "break"

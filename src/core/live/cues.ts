@@ -1,26 +1,42 @@
 /** Which sounds are due when: worked out ahead, so that they can be scheduled on the audio clock. */
 import type { Ms } from "../units";
+import { type CountCue, countCues } from "./count-now";
 import type { ClockState } from "./fold";
-import type { LiveScore } from "./live-score";
+import { type LiveScore, type LiveSegment, repsInPiece } from "./live-score";
 import type { Turn } from "./turns";
 
-export const CUE_KINDS = ["count-in", "start", "turn", "then", "half-way", "last-ten", "end"] as const;
+/** What changes in a class, and what is heard of a count: a number, its other side, another phase of a slow rep. */
+export const CUE_KINDS = [
+  "count-in",
+  "start",
+  "turn",
+  "then",
+  "half-way",
+  "last-ten",
+  "end",
+  "number",
+  "same",
+  "phase",
+] as const;
 export type CueKind = (typeof CUE_KINDS)[number];
 
-export interface Cue {
-  readonly kind: CueKind;
-  readonly atMs: Ms;
-}
+export type Cue = { readonly kind: Exclude<CueKind, CountCue["kind"]>; readonly atMs: Ms } | CountCue;
 
 /** Pieces this long or longer get a half-way sound; and a last-ten sound. */
 export const HALF_WAY_FROM_MS = 30_000;
 export const LAST_TEN_FROM_MS = 25_000;
 const COUNT_IN_TICKS_MS = [3000, 2000, 1000];
 
-function pieceCues({ startMs, lengthMs, waits, turns }: ToCome): Cue[] {
+/** Of a piece whose reps are heard their half and their last two are, in place of the time's. */
+function pieceCues({ startMs, lengthMs, waits, turns, count }: ToCome): Cue[] {
   const cues: Cue[] = [{ kind: "start", atMs: startMs }];
   // Of a piece that was cut what lay behind its end doesn't come.
   for (const { kind, afterMs } of turns) if (afterMs < lengthMs) cues.push({ kind, atMs: startMs + afterMs });
+  if (count.length > 0) {
+    for (const cue of count) cues.push({ ...cue, atMs: startMs + cue.atMs });
+    if (!waits) cues.push({ kind: "end", atMs: startMs + lengthMs });
+    return cues;
+  }
   if (lengthMs >= HALF_WAY_FROM_MS) cues.push({ kind: "half-way", atMs: startMs + Math.round(lengthMs / 2) });
   if (lengthMs >= LAST_TEN_FROM_MS) cues.push({ kind: "last-ten", atMs: startMs + lengthMs - 10_000 });
   if (!waits) cues.push({ kind: "end", atMs: startMs + lengthMs });
@@ -40,20 +56,41 @@ interface ToCome {
   readonly works: boolean;
   readonly waits: boolean;
   readonly turns: readonly Turn[];
+  /** What is heard of its count, ms into the piece. */
+  readonly count: readonly CountCue[];
   /** Whether it is the first of the class. */
   readonly isFirst: boolean;
 }
 
+/** What is heard of the count of the piece at `index`, which begins `fromMs` into it. */
+function countIn(score: LiveScore, index: number, lengthMs: Ms, fromMs: Ms): readonly CountCue[] {
+  const reps = repsInPiece(score, index, lengthMs, fromMs);
+  const slow = (score.counted[index]?.tempo ?? null) !== null;
+  return countCues(reps, slow).map((cue) => ({ ...cue, atMs: cue.atMs + fromMs }));
+}
+
+/** A piece to come, as long as it is planned or has become, counted from its beginning. */
+const toCome = (planned: LiveSegment, lengthMs: Ms | undefined) => ({
+  lengthMs: lengthMs ?? planned.lengthMs,
+  countFromMs: 0,
+});
+
 /** The pieces from the present one on, without those that were cut to nothing, as far as the first that waits. */
-function* piecesFrom(score: LiveScore, state: ClockState, stateAtMs: Ms): Generator<ToCome> {
+function* piecesFrom(
+  score: LiveScore,
+  state: ClockState,
+  stateAtMs: Ms,
+  counting: boolean,
+): Generator<ToCome> {
   let startMs = stateAtMs - state.intoMs;
   for (const [i, timing] of score.timings.entries()) {
     if (i < state.index) continue;
-    const lengthMs = i === state.index ? state.lengthMs : (state.lengths[i] ?? timing.lengthMs);
+    const { lengthMs, countFromMs } = i === state.index ? state : toCome(timing, state.lengths[i]);
     if (lengthMs === 0 && i !== state.index) continue;
     const works = score.segments[i]?.kind === "work";
     const turns = score.turns[i] ?? [];
-    yield { startMs, lengthMs, works, waits: timing.waits, turns, isFirst: i === 0 };
+    const count = counting ? countIn(score, i, lengthMs, countFromMs) : [];
+    yield { startMs, lengthMs, works, waits: timing.waits, turns, count, isFirst: i === 0 };
     if (timing.waits) return;
     startMs += lengthMs;
   }
@@ -62,7 +99,7 @@ function* piecesFrom(score: LiveScore, state: ClockState, stateAtMs: Ms): Genera
 /**
  * The sounds due in the half-open window [fromMs, toMs), if nothing else happens after `state`
  * (which is the state at `stateAtMs`). Nothing sounds while the class is paused or over, nor past
- * a piece that waits for "next".
+ * a piece that waits for "next". `counting`: reps are counted aloud too.
  */
 export function cuesBetween(
   score: LiveScore,
@@ -70,20 +107,33 @@ export function cuesBetween(
   stateAtMs: Ms,
   fromMs: Ms,
   toMs: Ms,
+  counting = false,
 ): readonly Cue[] {
-  const counting = state.phase === "count-in";
-  if (state.phase !== "running" && !counting) return [];
+  if (state.phase !== "running" && state.phase !== "count-in") return [];
+  return cuesUntil(score, state, stateAtMs, toMs, counting)
+    .filter((cue) => cue.atMs >= fromMs && cue.atMs < toMs)
+    .sort((a, b) => a.atMs - b.atMs);
+}
+
+/** The sounds of the present piece and of all that begin before `toMs`. */
+function cuesUntil(
+  score: LiveScore,
+  state: ClockState,
+  stateAtMs: Ms,
+  toMs: Ms,
+  counting: boolean,
+): readonly Cue[] {
+  const countsIn = state.phase === "count-in";
   const cues: Cue[] = [];
   // What lies before the first segment is the count-in; before others it is the gap in front of them.
-  let gapStartMs = counting ? stateAtMs : stateAtMs - state.intoMs;
-  for (const piece of piecesFrom(score, state, stateAtMs)) {
+  let gapStartMs = countsIn ? stateAtMs : stateAtMs - state.intoMs;
+  for (const piece of piecesFrom(score, state, stateAtMs, counting)) {
     if (gapStartMs >= toMs) break;
     const { startMs, lengthMs } = piece;
     if (piece.works) {
-      if (gapStartMs < startMs) cues.push(...ticksBefore(startMs, gapStartMs));
-      cues.push(...pieceCues(piece));
+      cues.push(...ticksBefore(startMs, gapStartMs), ...pieceCues(piece));
       gapStartMs = startMs + lengthMs;
-    } else if (piece.isFirst && counting) gapStartMs = startMs;
+    } else if (piece.isFirst && countsIn) gapStartMs = startMs;
   }
-  return cues.filter((cue) => cue.atMs >= fromMs && cue.atMs < toMs).sort((a, b) => a.atMs - b.atMs);
+  return cues;
 }

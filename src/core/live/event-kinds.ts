@@ -73,6 +73,8 @@ export const EVENT_KINDS = {
     payload: { seconds: whole(1, MOST_SHORTEN_SECONDS) },
     words: "took seconds off",
   },
+  /** The reps of the present piece are counted from here on, by everybody. */
+  count: { ...clock, merges: "unless-moved", words: "began to count anew" },
   /** To take from the rests still to come, all together. */
   "shorten-rests": {
     ...clock,

@@ -33,6 +33,8 @@ export interface ClockState {
   readonly driftMs: Ms;
   /** When the class is to be over, where the instructor said so. */
   readonly finishAtMs: Ms | null;
+  /** Into the present segment: where its count began anew; 0 where it began with the piece. */
+  readonly countFromMs: Ms;
   /** Length of every segment as things stand, by index; 0 for one that was dropped. */
   readonly lengths: readonly Ms[];
   /** Sequence number of the last event that was folded. */
@@ -50,6 +52,7 @@ export interface Anchor {
   readonly plannedEndMs: Ms;
   readonly startedAtMs: Ms | null;
   readonly finishAtMs: Ms | null;
+  readonly countFromMs: Ms;
   readonly lengths: readonly Ms[];
 }
 
@@ -64,6 +67,7 @@ export function readyAnchor(score: LiveScore): Anchor {
     plannedEndMs: 0,
     startedAtMs: null,
     finishAtMs: null,
+    countFromMs: 0,
     lengths: score.lengths,
   };
 }
@@ -80,7 +84,7 @@ export function advance(
 ): Anchor {
   if (anchor.phase !== "running" || nowMs < anchor.atMs) return anchor;
   const { lengths } = anchor;
-  let { index, intoMs, extraMs, atMs } = anchor;
+  let { index, intoMs, extraMs, countFromMs, atMs } = anchor;
   for (;;) {
     const segment = score.timings[index];
     const length = lengths[index] ?? 0;
@@ -91,12 +95,13 @@ export function advance(
     index += 1;
     intoMs = 0;
     extraMs = 0;
+    countFromMs = 0;
   }
-  return { ...anchor, index, intoMs: intoMs + (nowMs - atMs), extraMs, atMs: nowMs };
+  return { ...anchor, index, intoMs: intoMs + (nowMs - atMs), extraMs, countFromMs, atMs: nowMs };
 }
 
 function goTo(anchor: Anchor, index: number): Anchor {
-  return { ...anchor, index, intoMs: 0, extraMs: 0 };
+  return { ...anchor, index, intoMs: 0, extraMs: 0, countFromMs: 0 };
 }
 
 /** The next segment that is left, from `index` on in steps of 1 or -1; `index` itself beyond the ends. */
@@ -171,6 +176,10 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
     const by = Math.min(Math.max(0, left), secondsOf(event) * 1000);
     return { ...anchor, extraMs: anchor.extraMs - by };
   },
+  count: (score, anchor) =>
+    isLive(anchor) && anchor.intoMs >= 0 && score.segments[anchor.index]?.kind === "work"
+      ? { ...anchor, countFromMs: anchor.intoMs }
+      : anchor,
   "shorten-rests": (score, anchor, event) =>
     changed(anchor, (lengths) => shortenRests(score, lengths, anchor.index, secondsOf(event) * 1000)),
   "drop-round": (score, anchor) => changed(anchor, (lengths) => dropRound(score, lengths, anchor.index)),
@@ -233,6 +242,7 @@ export function clockState(score: LiveScore, events: readonly SessionEvent[], no
     projectedEndMs,
     driftMs: projectedEndMs === null ? 0 : projectedEndMs - anchor.plannedEndMs,
     finishAtMs: anchor.finishAtMs,
+    countFromMs: anchor.countFromMs,
     lengths: anchor.lengths,
     seq: events.at(-1)?.seq ?? 0,
   };

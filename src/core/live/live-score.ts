@@ -1,9 +1,10 @@
 /** The score as the fold needs it: lengths in milliseconds, and where the clock waits for "next". */
-import type { BlockRole, ClassDoc } from "../class/document";
+import type { BlockRole, ClassDoc, Slot } from "../class/document";
 import type { Segment } from "../class/expand";
 import { bookOf, type KnownMove, type MoveBook } from "../moves/book";
 import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
+import { type Counted, countedOf, type Rep, repsOf } from "./count";
 import { slotsById, type Turn, turnsIn } from "./turns";
 
 export interface LiveSegment {
@@ -20,6 +21,9 @@ export interface LiveScore {
   readonly lengths: readonly Ms[];
   /** What changes within each piece, by index. */
   readonly turns: readonly (readonly Turn[])[];
+  /** What of each piece is counted and how, by index; null where nothing can be. */
+  readonly counted: readonly (Counted | null)[];
+  readonly book: MoveBook | null;
   /** Roles of the blocks, by id. */
   readonly roles: ReadonlyMap<string, BlockRole>;
   /** Blocks that go station by station. */
@@ -40,9 +44,36 @@ export function liveScore(doc: ClassDoc, score: Score, book?: MoveBook): LiveSco
     totalMs: score.seconds.plan * 1000,
     lengths: timings.map((segment) => segment.lengthMs),
     turns: book ? score.segments.map((segment) => turnsIn(slots, segment, book)) : [],
+    counted: book ? score.segments.map((segment) => countedIn(slots, segment, book)) : [],
+    book: book ?? null,
     roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
     station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),
   };
+}
+
+function countedIn(slots: ReadonlyMap<string, Slot>, segment: Segment, book: MoveBook): Counted | null {
+  const slot = segment.kind === "work" && segment.slot !== null ? slots.get(segment.slot) : undefined;
+  return slot ? countedOf(slot, segment, book) : null;
+}
+
+const known = new WeakMap<LiveScore, Map<string, readonly Rep[]>>();
+
+/**
+ * The reps that are counted in the piece at `index` while it is `lengthMs` long, from the first rep on; empty where
+ * nothing is. `fromMs`: where in the piece the count begins. A piece that waits for "next" is counted to the end.
+ */
+export function repsInPiece(score: LiveScore, index: number, lengthMs: Ms, fromMs: Ms = 0): readonly Rep[] {
+  const counted = score.counted[index];
+  if (!counted || !score.book) return [];
+  const untilMs = score.timings[index]?.waits ? Number.POSITIVE_INFINITY : lengthMs - fromMs;
+  const key = `${index} ${untilMs}`;
+  const all = known.get(score) ?? new Map<string, readonly Rep[]>();
+  known.set(score, all);
+  const there = all.get(key);
+  if (there) return there;
+  const reps = repsOf(counted, untilMs, score.book);
+  all.set(key, reps);
+  return reps;
 }
 
 /** The score of what a session keeps: its class and the moves that it names. */

@@ -27,6 +27,28 @@ const oneSlot = (extra: Partial<Slot>, block: object = {}): ClassDoc =>
 const kinds = (doc: ClassDoc) => expand(doc, EMPTY_BOOK).map((s) => `${s.kind} ${s.end - s.start}`);
 
 describe("expansion", () => {
+  test("what is known of a block holds wherever it stands, and as long as it stands", () => {
+    fc.assert(
+      fc.property(arbClass, arbClass, fc.nat(), (doc, other, n) => {
+        scoreOf(doc, LIBRARY_BOOK);
+        scoreOf({ ...other, moves: [] }, LIBRARY_BOOK);
+        const blocks = [...doc.blocks].reverse();
+        blocks.splice(
+          n % (blocks.length + 1),
+          0,
+          ...other.blocks.map((block) => ({ ...block, rest: n % 50 })),
+        );
+        const { moves: _own, ...bare } = { ...doc, blocks };
+        const anew = scoreOf(structuredClone(bare), LIBRARY_BOOK);
+        expect(scoreOf(bare, LIBRARY_BOOK)).toEqual(anew);
+        const { moves: _owned, ...first } = doc;
+        expect(scoreOf(first, LIBRARY_BOOK)).toEqual(scoreOf(structuredClone(first), LIBRARY_BOOK));
+        expect(scoreOf(doc, LIBRARY_BOOK)).toEqual(scoreOf(structuredClone(doc), LIBRARY_BOOK));
+      }),
+      { numRuns: 100 },
+    );
+  });
+
   test("random documents are valid, contiguous from 0, and add up by kind", () => {
     fc.assert(
       fc.property(arbClass, (doc) => {

@@ -1,12 +1,5 @@
 import type { ClassDoc } from "../class/document";
-import {
-  expand,
-  expandedSeconds,
-  prepare,
-  SEGMENT_KINDS,
-  type Segment,
-  type SegmentKind,
-} from "../class/expand";
+import { expandedBlock, prepare, SEGMENT_KINDS, type Segment, type SegmentKind } from "../class/expand";
 import type { MoveBook } from "../moves/book";
 import type { Seconds, Triple } from "../units";
 
@@ -23,19 +16,22 @@ export interface Score {
 /** Works out the score of a valid document: the expansion at plan, and the lengths at min and max. */
 export function scoreOf(doc: ClassDoc, library: MoveBook): Score {
   const prepared = prepare(doc, library);
-  const segments = expand(doc, library, "plan", prepared);
+  const segments: Segment[] = [];
+  let [min, plan, max] = [0, 0, 0];
+  for (const block of doc.blocks) {
+    const own = expandedBlock(block, prepared, plan);
+    for (const segment of own.segments) segments.push(segment);
+    plan = own.segments.at(-1)?.end ?? plan;
+    min += own.min;
+    max += own.longest.seconds;
+  }
   const byKind = Object.fromEntries(SEGMENT_KINDS.map((kind) => [kind, 0])) as Record<SegmentKind, Seconds>;
   let pieces = 0;
   for (const segment of segments) {
     byKind[segment.kind] += segment.end - segment.start;
     if (segment.kind === "work") pieces += 1;
   }
-  const seconds = {
-    min: expandedSeconds(doc, library, "min", prepared),
-    plan: segments.at(-1)?.end ?? 0,
-    max: expandedSeconds(doc, library, "max", prepared),
-  };
-  return { title: doc.title, seconds, byKind, pieces, segments };
+  return { title: doc.title, seconds: { min, plan, max }, byKind, pieces, segments };
 }
 
 /** The score as `./brontle time` prints it: the keys of the contract and no others. */

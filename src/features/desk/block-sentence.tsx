@@ -8,6 +8,7 @@ import {
   blockShape,
   NUMBER_KEYS,
   type NumberKey,
+  numberAfter,
   type SentenceNumber,
   sentenceNumbers,
   stepEdit,
@@ -89,7 +90,11 @@ export function BlockSentence({
                 if (begins) typing.current = block;
                 desk.edit(typedEdit(block, typing.current, number.key, value), true);
               }}
-              onStep={(by) => desk.edit(stepEdit(block, number, by), true)}
+              onStep={(by) => {
+                const step = stepEdit(block, number, by);
+                desk.edit(step, true);
+                return numberAfter(block, step, number.key);
+              }}
               onFocus={(on) => {
                 typing.current = block;
                 setFocused(on ? number : null);

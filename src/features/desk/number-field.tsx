@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { SentenceNumber } from "@/core/class/sentence";
 import { type Span, spanText } from "@/core/values/span";
 import { typedNumber } from "@/core/values/typed-number";
@@ -17,7 +17,8 @@ export function NumberField(props: {
   readonly answeredBy: string;
   /** What is typed so far; null where it can't be taken. `begins`: with its first letter. */
   readonly onType: (value: Span | null, begins: boolean) => void;
-  readonly onStep: (by: number) => void;
+  /** Gives what it then reads; null where that can't be told. */
+  readonly onStep: (by: number) => string | null;
   /** Told while the number has the focus, so that its effect can be shown. */
   readonly onFocus: (focused: boolean) => void;
   /** Told why what stands in it isn't taken; null where it is. */
@@ -43,6 +44,11 @@ export function NumberField(props: {
     isOwn.current = false;
   });
 
+  // What was written ahead of an edit that wasn't taken.
+  useLayoutEffect(() => {
+    if (input.current && input.current.value !== shown) input.current.value = shown;
+  });
+
   const type = (text: string) => {
     isOwn.current = true;
     setDraft(text);
@@ -50,11 +56,14 @@ export function NumberField(props: {
     props.onType(value.ok ? value.span : null, draft === null);
   };
   const keys = (event: React.KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+    const direction = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+    if (direction !== undefined) {
       event.preventDefault();
       setDraft(null);
-      const size = event.shiftKey ? number.bigStep : number.step;
-      props.onStep(event.key === "ArrowUp" ? size : -size);
+      const reads = props.onStep(direction * (event.shiftKey ? number.bigStep : number.step));
+      // Written before the rest of the page changes: a field that has the focus is laid out with all that has
+      // changed before it, for its caret's sake.
+      event.currentTarget.value = reads ?? shown;
     } else if (event.key === "Escape" || (event.key === "Enter" && answer === null)) {
       setDraft(null);
       input.current?.select();

@@ -5,6 +5,8 @@ import { Styled } from "@/ui/styled";
 import type { NowText } from "@/words/live-words";
 import type { Words } from "@/words/words";
 import { Bar, countText, doneOf, leftToCountMs } from "./bar";
+import type { CountView } from "./count-view";
+import { RepLine } from "./rep-line";
 
 const WIDTH = 1216;
 const HEIGHT = 200;
@@ -33,7 +35,15 @@ function doingText({ segment, working }: NowText, words: Words): string {
 }
 
 /** The clock: the present piece drawn large, leaning for its side, emptying as time goes. A rest is empty, its base filling. */
-export function ClockBar({ state, says }: { readonly state: ClockState; readonly says: NowText }) {
+export function ClockBar({
+  state,
+  says,
+  count,
+}: {
+  readonly state: ClockState;
+  readonly says: NowText;
+  readonly count: CountView | null;
+}) {
   const words = useWords();
   const { segment, working } = says;
   const side = working ? (segment?.side ?? null) : null;
@@ -50,6 +60,7 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
         says={says}
+        count={working ? count : null}
         text={text}
         word={word}
         first={counting}
@@ -59,6 +70,7 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
       {working && (
         <Reading
           says={says}
+          count={count}
           text={text}
           word={word}
           first={counting}
@@ -76,6 +88,7 @@ export function ClockBar({ state, says }: { readonly state: ClockState; readonly
 /** Seconds and side, at the right end of the bar; what is counted at its left. */
 function Reading(props: {
   readonly says: NowText;
+  readonly count: CountView | null;
   readonly text: string;
   readonly word: string;
   /** The word is read before the number: "starts in 3". */
@@ -83,21 +96,14 @@ function Reading(props: {
   readonly tone: string;
   readonly cut: string;
 }) {
-  const { amount, tempo } = props.says;
+  const { says, count } = props;
   return (
     <Styled
       aria-hidden
       className={`absolute inset-0 flex items-end justify-end gap-6 pb-1.5 pr-7 ${props.tone}`}
       look={{ "clip-path": props.cut }}
     >
-      <span className="min-w-0 flex-1 pl-7">
-        <span
-          className={`block truncate font-extrabold leading-[1.2] ${amount.length <= MOST_LARGE ? "text-[64px]" : "text-[38px]"}`}
-        >
-          {amount}
-        </span>
-        <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
-      </span>
+      {count ? <Counting count={count} says={says} /> : <Amount says={says} />}
       <span className="order-2 font-clock text-[176px] font-extrabold leading-[0.84]">
         <Digits text={props.text} />
       </span>
@@ -109,5 +115,36 @@ function Reading(props: {
         </span>
       )}
     </Styled>
+  );
+}
+
+/** How much there is to do, and how. */
+function Amount({ says: { amount, tempo } }: { readonly says: NowText }) {
+  const size = amount.length <= MOST_LARGE ? "text-[64px]" : "text-[38px]";
+  return (
+    <span className="min-w-0 flex-1 pl-7">
+      <span className={`block truncate font-extrabold leading-[1.2] ${size}`}>{amount}</span>
+      <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
+    </span>
+  );
+}
+
+/** The rep that is on: its number, how many there are, what one does now, and where in it one is. */
+function Counting({ count, says }: { readonly count: CountView; readonly says: NowText }) {
+  const { number, of, doing, side } = count.text;
+  return (
+    <>
+      <span className="pl-6 font-clock text-[150px] font-extrabold leading-[0.9]" data-count={number}>
+        <Digits text={number} />
+      </span>
+      <span className="min-w-0 flex-1 self-center">
+        <span className="block truncate text-[34px] leading-[42px]">{of}</span>
+        <span className="block min-h-[54px] truncate text-[46px] font-extrabold leading-[54px]">
+          {[side, doing].filter(Boolean).join(" · ")}
+        </span>
+        <span className="block truncate text-[26px] leading-[34px]">{says.tempo}</span>
+      </span>
+      <RepLine now={count.now} className="h-[96px] w-[220px] shrink-0 self-center" />
+    </>
   );
 }

@@ -1,6 +1,13 @@
 "use client";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { CuePlayer } from "@/browser/audio";
+import {
+  COUNTINGS,
+  type Counting,
+  DEVICE_DEFAULTS,
+  deviceChoices,
+  keepDeviceChoices,
+} from "@/browser/device";
 import { keep, kept } from "@/browser/store";
 import { cuesBetween } from "@/core/live/cues";
 import { clockState } from "@/core/live/fold";
@@ -26,6 +33,8 @@ export function useCues(
   // What this device keeps is read after the first drawing.
   useEffect(() => setMuted(silent), [silent]);
   const [awake, setAwake] = useState(false);
+  const [counting, setCounting] = useState<Counting>(DEVICE_DEFAULTS.counting);
+  useEffect(() => setCounting(deviceChoices().counting), []);
 
   useEffect(() => {
     setVolumeState(kept<number>("brontle.volume") ?? 0.7);
@@ -49,21 +58,24 @@ export function useCues(
     player.current?.setVolume(muted ? 0 : volume);
   }, [volume, muted]);
 
+  useEffect(() => player.current?.speak(counting === "voice" && !muted), [counting, muted]);
+
   useEffect(() => {
     if (!synced) return;
+    const counts = counting !== "none";
     let until = now();
     player.current?.clear();
     // Each wake takes a half-open window and hands every sound its own exact time.
     const plan = () => {
       const at = now();
       const to = at + AHEAD_MS;
-      player.current?.add(cuesBetween(score, clockState(score, events, at), at, until, to), at);
+      player.current?.add(cuesBetween(score, clockState(score, events, at), at, until, to, counts), at);
       until = to;
     };
     plan();
     const timer = setInterval(plan, WAKE_MS);
     return () => clearInterval(timer);
-  }, [score, events, now, synced]);
+  }, [score, events, now, synced, counting]);
 
   const setVolume = useCallback((value: number) => {
     setVolumeState(value);
@@ -71,5 +83,11 @@ export function useCues(
     keep("brontle.volume", value);
   }, []);
   const mute = useCallback(() => setMuted((on) => !on), []);
-  return { volume, muted, awake, setVolume, mute };
+  /** Reps are heard in the next of the ways: not at all, ticked, spoken. */
+  const countOtherwise = useCallback(() => {
+    const next = COUNTINGS[(COUNTINGS.indexOf(counting) + 1) % COUNTINGS.length] as Counting;
+    setCounting(next);
+    keepDeviceChoices({ ...deviceChoices(), counting: next });
+  }, [counting]);
+  return { volume, muted, awake, counting, setVolume, mute, countOtherwise };
 }

@@ -64,6 +64,8 @@ export function usePaint(
   const { content, chosen, at, caret } = what;
   const inks = useRef<Inks | null>(null);
   const latest = useRef<() => void>(() => undefined);
+  /** Known from what was scrolled: to ask the element lays the whole page out, in the middle of a key. */
+  const scrolled = useRef(0);
   const paint = useCallback(() => {
     const [own, view] = [canvas.current, scroll.current];
     const brush = own?.getContext("2d", { alpha: false });
@@ -72,8 +74,9 @@ export function usePaint(
     const [width, height] = [Math.round(box.width * ratio), Math.round(box.height * ratio)];
     if (own.width !== width) own.width = width;
     if (own.height !== height) own.height = height;
-    own.style.height = `${box.height}px`;
-    const { scrollTop } = view;
+    const tall = `${box.height}px`;
+    if (own.style.height !== tall) own.style.height = tall;
+    const scrollTop = Math.max(0, Math.min(scrolled.current, content.rows.length * at.row - box.height));
     const first = Math.max(0, Math.floor(scrollTop / at.row));
     const rows = content.rows.slice(first, Math.ceil((scrollTop + box.height) / at.row));
     const drawn = rows.map((row, i) => ({
@@ -81,7 +84,8 @@ export function usePaint(
       face: rowFace(row, content, chosen, at),
     }));
     own.drawn = drawn;
-    own.dataset.base = `${at.m.baseline}`;
+    const base = `${at.m.baseline}`;
+    if (own.dataset.base !== base) own.dataset.base = base;
     inks.current ??= inksOf(own);
     const moved = caret && { ...caret, top: caret.top - scrollTop };
     paintScore(brush, drawn, at, { ...box, ratio }, inks.current, moved);
@@ -90,7 +94,10 @@ export function usePaint(
   useLayoutEffect(paint, [paint]);
   useEffect(() => {
     const view = scroll.current;
-    const again = () => latest.current();
+    const again = () => {
+      scrolled.current = view?.scrollTop ?? 0;
+      latest.current();
+    };
     const anew = () => {
       inks.current = null;
       latest.current();

@@ -1,6 +1,13 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
-import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices, keepDeviceChoices } from "@/browser/device";
+import {
+  COUNTINGS,
+  type Counting,
+  DEVICE_DEFAULTS,
+  type DeviceChoices,
+  deviceChoices,
+  keepDeviceChoices,
+} from "@/browser/device";
 import { STANCES } from "@/core/class/document";
 import type { Teaching } from "@/core/settings/settings";
 import { useWords } from "@/features/language/use-words";
@@ -82,7 +89,7 @@ export function TeachingSettings(props: {
   );
 }
 
-const CHOICES: readonly (readonly [Exclude<keyof DeviceChoices, "rowMinutes">, string])[] = [
+const CHOICES: readonly (readonly [Exclude<keyof DeviceChoices, "rowMinutes" | "counting">, string])[] = [
   ["mirror", "I face the camera and mirror: Teach says which side I move. What people are told stays."],
   ["sounds", "Teach begins with its sounds on"],
   ["letters", "Single letters are keys, on the Desk and on Teach"],
@@ -90,10 +97,21 @@ const CHOICES: readonly (readonly [Exclude<keyof DeviceChoices, "rowMinutes">, s
   ["stillness", "No motion"],
 ];
 
+const COUNTING_WORDS: Readonly<Record<Counting, string>> = {
+  none: "not heard",
+  ticks: "ticked softly",
+  voice: "spoken",
+};
+
 /** What holds on this device only, at once and without saving. */
 export function DeviceSettings() {
   const [choices, setChoices] = useState<DeviceChoices>(DEVICE_DEFAULTS);
   useEffect(() => setChoices(deviceChoices()), []);
+  const take = (own: Partial<DeviceChoices>) => {
+    const next = { ...choices, ...own };
+    setChoices(next);
+    keepDeviceChoices(next);
+  };
   return (
     <section aria-labelledby="device" className="mt-5">
       <h2 id="device" className="text-lg font-bold">
@@ -105,15 +123,25 @@ export function DeviceSettings() {
             type="checkbox"
             className="accent-pine"
             checked={choices[key]}
-            onChange={(event) => {
-              const next = { ...choices, [key]: event.target.checked };
-              setChoices(next);
-              keepDeviceChoices(next);
-            }}
+            onChange={(event) => take({ [key]: event.target.checked })}
           />
           {words}
         </label>
       ))}
+      <label className={LINE}>
+        Where sounds are on, reps are counted
+        <select
+          className={PICK}
+          value={choices.counting}
+          onChange={(event) => take({ counting: event.target.value as Counting })}
+        >
+          {COUNTINGS.map((counting) => (
+            <option key={counting} value={counting}>
+              {COUNTING_WORDS[counting]}
+            </option>
+          ))}
+        </select>
+      </label>
     </section>
   );
 }

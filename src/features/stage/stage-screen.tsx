@@ -14,6 +14,7 @@ import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
+import { countView } from "@/features/live/count-view";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
@@ -96,7 +97,7 @@ export function StageScreen(props: {
         {state.phase === "paused" && <b>paused</b>}
       </p>
       <div className="px-8">
-        <ClockBar state={state} says={says} />
+        <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>
       <div className="px-8 pt-1">
         <Styled

@@ -4,6 +4,7 @@ import {
   ChevronRight,
   Flag,
   Keyboard,
+  ListOrdered,
   Pause,
   PenLine,
   Play,
@@ -15,6 +16,7 @@ import {
   VolumeX,
 } from "lucide-react";
 import type { ReactNode } from "react";
+import type { Counting } from "@/browser/device";
 
 /** What can be done while teaching, by button and by key. */
 export interface TeachActions {
@@ -33,9 +35,20 @@ export interface TeachActions {
   readonly keys: () => unknown;
   readonly end: () => unknown;
   readonly mute: () => unknown;
+  /** Reps are counted from here on. */
+  readonly count: () => unknown;
+  /** Counts are heard in another way: not at all, ticked, spoken. */
+  readonly counting: () => unknown;
   /** Answers the first who pressed "hurts". */
   readonly seen: () => unknown;
 }
+
+/** How counts are heard now. */
+const COUNTS: Readonly<Record<Counting, string>> = {
+  none: "Counts silent",
+  ticks: "Counts ticked",
+  voice: "Counts spoken",
+};
 
 function Control(props: {
   readonly name: string;
@@ -64,6 +77,7 @@ export function Controls(props: {
     readonly volume: number;
     readonly muted: boolean;
     readonly awake: boolean;
+    readonly counting: Counting;
     readonly setVolume: (value: number) => void;
   };
 }) {
@@ -101,6 +115,9 @@ export function Controls(props: {
       {!cues.awake && <span className="truncate text-night-quiet">A key lets the sounds begin.</span>}
       <Control name="Keys" keys="?" onPress={actions.keys}>
         <Keyboard size={15} aria-hidden />
+      </Control>
+      <Control name={COUNTS[cues.counting]} keys="v" onPress={actions.counting}>
+        <ListOrdered size={15} aria-hidden />
       </Control>
       <Control name={cues.muted ? "Sound off" : "Sound on"} keys="m" onPress={actions.mute}>
         {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}

@@ -16,6 +16,7 @@ import type { Part } from "@/core/parts/part";
 import { callSheet } from "@/core/shape/call-sheet";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
+import { countView } from "@/features/live/count-view";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
@@ -57,11 +58,12 @@ function teachActions(
   doors: {
     readonly panel: (panel: TeachPanel) => void;
     readonly mute: () => void;
+    readonly counting: () => void;
     readonly hurt: string | null;
     readonly contact: () => void;
   },
 ) {
-  const { panel, mute, hurt, contact } = doors;
+  const { panel, mute, counting, hurt, contact } = doors;
   const start = () => lead.command("start", { countInMs: COUNT_IN_MS });
   return {
     start: () => lead.state.phase === "ready" && start(),
@@ -74,6 +76,7 @@ function teachActions(
     back: () => live && lead.command("back"),
     repeat: () => live && lead.command("repeat"),
     extend: () => live && lead.command("extend", { seconds: STEP_SECONDS }),
+    count: () => live && lead.command("count"),
     shorten: () => live && lead.command("shorten", { seconds: STEP_SECONDS }),
     finish: () => live && panel("finish"),
     substitute: () => live && panel("substitute"),
@@ -81,7 +84,8 @@ function teachActions(
     note: () => panel("note"),
     keys: () => panel("keys"),
     end: () => live && panel("end"),
-    mute: mute,
+    mute,
+    counting,
     seen: () => hurt && lead.command("hurt-seen", { person: hurt }),
     contact: () => hurt && contact(),
   };
@@ -198,6 +202,7 @@ export function TeachScreen(props: Props) {
   const actions = teachActions(lead, live, {
     panel: setPanel,
     mute: cues.mute,
+    counting: cues.countOtherwise,
     hurt: help.hurt?.person ?? null,
     contact: help.ask,
   });
@@ -249,7 +254,7 @@ export function TeachScreen(props: Props) {
       <h1 className="sr-only">Teaching {doc.title}</h1>
       <TopRow lead={lead} says={says} presence={presenceText(presence, words)} />
       <div className="px-8">
-        <ClockBar state={state} says={says} />
+        <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>
       <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
       <BelowWords parts={parts} now={now} slotId={says.slotId} hurt={help.hurt} />

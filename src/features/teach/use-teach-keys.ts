@@ -29,6 +29,8 @@ export const TEACH_KEYS: readonly {
   { keys: ["n"], action: "note", shown: "n", words: "A note for the log" },
   { keys: ["h"], action: "seen", shown: "h", words: "Answer who hurts" },
   { keys: ["c"], action: "contact", shown: "c", words: "Place and contact of who hurts" },
+  { keys: ["t"], action: "count", shown: "t", words: "Count the reps from here, on every screen" },
+  { keys: ["v"], action: "counting", shown: "v", words: "Counts silent, ticked or spoken" },
   { keys: ["m"], action: "mute", shown: "m", words: "Sound on and off" },
   { keys: ["e"], action: "end", shown: "e", words: "End the class" },
   { keys: ["Shift+?"], action: "keys", shown: "?", words: "This list" },

@@ -103,6 +103,12 @@ export const live = {
   loadReserve: "{reserve} in reserve",
   loadEffort: "effort {effort} of 10",
   slower: "slower, smaller",
+  /** The count of reps, after its number: how many there are to do, of what. */
+  countOf:
+    "{kind, select, about {of about {of}} pulse {of {of, plural, one {# pulse} other {# pulses}}} rung {of {of}, rung {rung} of {rungs}} each {of {of} each side} other {of {of}}}",
+  /** What one does now, or what of the count is said differently. */
+  phase:
+    "{phase, select, lower {lower} bottom {hold} lift {lift} top {hold} half {half way} two {last two} last {last one} other {}}",
   /** One group to call. */
   group: "{people} {mark}{way}{halves, select, yes {, half a side} other {}}{stop}",
   groupStop: ", {stop}",

@@ -1,0 +1,20 @@
+import { type CountNow, countAt } from "@/core/live/count-now";
+import type { ClockState } from "@/core/live/fold";
+import { type LiveScore, repsInPiece } from "@/core/live/live-score";
+import { type CountText, countText } from "@/words/count-words";
+import type { Words } from "@/words/words";
+
+/** The count of a piece at a moment, with its words. */
+export interface CountView {
+  readonly now: CountNow;
+  readonly text: CountText;
+}
+
+/** The count that everybody follows; null where nothing is counted now. */
+export function countView(score: LiveScore, state: ClockState, words: Words): CountView | null {
+  if (state.phase !== "running" && state.phase !== "paused") return null;
+  const { index, lengthMs, intoMs, countFromMs } = state;
+  const reps = repsInPiece(score, index, lengthMs, countFromMs);
+  const now = countAt(reps, intoMs - countFromMs);
+  return now && { now, text: countText(now, reps.at(-1)?.n ?? 0, words) };
+}
