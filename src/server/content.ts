@@ -6,9 +6,11 @@ import { movesNamed } from "../core/class/named-moves";
 import { MARKS, type Person } from "../core/homes/home";
 import { withQuiet } from "../core/homes/quiet";
 import { withTonight } from "../core/homes/tonight";
+import type { SessionEvent } from "../core/live/events";
 import type { SessionContent } from "../core/live/session";
 import { type Substitute, withSubstitutes } from "../core/live/substitutes";
 import type { WorkedOut } from "../core/live/work-out";
+import { withSaid } from "../core/log/said-sets";
 import { bookFor, type KnownMove, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
@@ -40,7 +42,12 @@ export type SessionRow = Omit<
 >;
 
 /** Everyone who is asked to a session of a class, as they are tonight and in the hours that it may last, by name. */
-async function peopleOf(tx: Tx, sessionId: string, doc: ClassDoc, only?: string): Promise<readonly Person[]> {
+export async function peopleOf(
+  tx: Tx,
+  sessionId: string,
+  doc: ClassDoc,
+  only?: string,
+): Promise<readonly Person[]> {
   const rows = await tx
     .select({
       doc: person.doc,
@@ -145,7 +152,7 @@ export async function frozenContent(tx: Tx, id: string): Promise<SessionContent 
 }
 
 /** All of a session, whose row the caller holds. */
-async function whole(tx: Tx, id: string): Promise<WholeSessionRow> {
+export async function whole(tx: Tx, id: string): Promise<WholeSessionRow> {
   const [row] = await tx.select().from(session).where(eq(session.id, id));
   if (!row) throw new Refused("not-found", "There is no such class here.");
   return row;
@@ -188,6 +195,7 @@ export async function workAnew(
   tx: Tx,
   { id }: Pick<WholeSessionRow, "id">,
   change: { readonly person?: string; readonly substitute?: Substitute },
+  events: readonly SessionEvent[],
 ): Promise<number> {
   const row = await whole(tx, id);
   const version = row.version + 1;
@@ -201,13 +209,10 @@ export async function workAnew(
   const book = bookFor(row.doc, LIBRARY_BOOK);
   const shown = withSubstitutes(row.doc, substitutes, book);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
-  const worked = await onThread(
-    "workOut",
-    shown,
-    await peopleOf(tx, row.id, shown, change.person),
-    table,
-    dayOf(row.startsAt.getTime()),
-  );
+  const people = await peopleOf(tx, row.id, shown, change.person);
+  const day = dayOf(row.startsAt.getTime());
+  const said = people.map((person) => withSaid(person, row, events, day));
+  const worked = await onThread("workOut", shown, said, table, day);
   const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
   const all: WorkedOut = {
     parts: replaced(row.parts, worked.parts),

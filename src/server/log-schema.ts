@@ -1,7 +1,8 @@
 /** What may be written into a log, for the routes. */
 import { array, lazy, mixed, number, object, string } from "yup";
 import { MARKS } from "../core/homes/home";
-import { MORE, type Written } from "../core/log/entries";
+import type { Written } from "../core/log/entries";
+import { MORE } from "../core/strength/more";
 
 const done = object({
   sets: number().integer().min(0).max(100),

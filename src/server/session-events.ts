@@ -1,6 +1,5 @@
 /** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
-import { and, asc, desc, eq, gt, inArray, sql } from "drizzle-orm";
-import type { EntryKind } from "../core/live/event-kinds";
+import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
 import { factsOf } from "../core/live/event-kinds";
 import { personOf, type SessionCommand, type SessionEvent } from "../core/live/events";
 import { mergeCommand } from "../core/live/merge";
@@ -39,7 +38,7 @@ export async function eventsOf(tx: Tx, sessionId: string, after = 0): Promise<Se
 }
 
 /** The last event of a session, which tells the next number and the earliest time. */
-async function lastOf(tx: Tx, sessionId: string): Promise<SessionEvent | undefined> {
+export async function lastOf(tx: Tx, sessionId: string): Promise<SessionEvent | undefined> {
   const [row] = await tx
     .select()
     .from(sessionEvent)
@@ -50,7 +49,11 @@ async function lastOf(tx: Tx, sessionId: string): Promise<SessionEvent | undefin
 }
 
 /** The event that a command became, where it was taken before. */
-async function takenAs(tx: Tx, sessionId: string, commandId: string): Promise<SessionEvent | undefined> {
+export async function takenAs(
+  tx: Tx,
+  sessionId: string,
+  commandId: string,
+): Promise<SessionEvent | undefined> {
   const [row] = await tx
     .select()
     .from(sessionEvent)
@@ -62,7 +65,7 @@ async function takenAs(tx: Tx, sessionId: string, commandId: string): Promise<Se
  * A command that comes again counts once; one with an id that another one had is refused, since nobody could
  * tell which of them counted. What the server adds when it takes one is left out; an erased person's entry is any.
  */
-function sameOrRefused(taken: SessionEvent, command: SessionCommand): void {
+export function sameOrRefused(taken: SessionEvent, command: SessionCommand): void {
   if (taken.kind === "erased") return;
   const sent = ({ kind, payload }: SessionCommand) => {
     const fields = factsOf(kind).payload;
@@ -92,10 +95,10 @@ export async function lockSession(tx: Tx, studioId: string, id: string): Promise
 /** More events than a class ever has; the number is what a column of the database holds. */
 const MOST_SEQ = 2_000_000_000;
 /** Events of one session: forty people who press something every twenty seconds for two hours. */
-const MOST_EVENTS = 15_000;
+export const MOST_EVENTS = 15_000;
 
 /** Appends an event under the lock of its session's row, and tells whoever listens: only that, and of which session. */
-async function append(
+export async function append(
   tx: Tx,
   id: string,
   command: SessionCommand,
@@ -129,10 +132,13 @@ export async function announce(
   commandId: string = crypto.randomUUID(),
 ): Promise<void> {
   const person = change.person?.id;
-  const version = await workAnew(tx, row, {
-    ...(person ? { person } : {}),
-    ...(change.substitute ? { substitute: change.substitute } : {}),
-  });
+  const before = hasStarted(row) ? await eventsOf(tx, row.id) : [];
+  const version = await workAnew(
+    tx,
+    row,
+    { ...(person ? { person } : {}), ...(change.substitute ? { substitute: change.substitute } : {}) },
+    before,
+  );
   const last = await lastOf(tx, row.id);
   const command: SessionCommand = change.substitute
     ? { id: commandId, kind: "substitute", payload: { version, ...change.substitute } }
@@ -142,78 +148,6 @@ export async function announce(
         payload: { version, ...(change.person ? { person: change.person.rosterId } : {}) },
       };
   await append(tx, row.id, command, last, await nowIn(tx));
-}
-
-/** Most entries of one person a minute: nobody presses faster. */
-const MOST_ENTRIES = 60;
-
-/** What somebody entered, or was answered, in a session; of one kind or of the last minute. */
-function ofPerson(sessionId: string, who: string) {
-  return and(eq(sessionEvent.sessionId, sessionId), eq(sessionEvent.person, who));
-}
-
-/** Whether a person said that it hurts and was not answered yet. */
-async function hurtsAlready(tx: Tx, sessionId: string, who: string): Promise<boolean> {
-  const [row] = await tx
-    .select({ kind: sessionEvent.kind })
-    .from(sessionEvent)
-    .where(and(ofPerson(sessionId, who), inArray(sessionEvent.kind, ["hurt", "hurt-seen"])))
-    .orderBy(desc(sessionEvent.seq))
-    .limit(1);
-  return row?.kind === "hurt";
-}
-
-/** Whether a person hurts at this moment, unanswered. */
-export function hurtsNow(sessionId: string, who: string): Promise<boolean> {
-  return hurtsAlready(db(), sessionId, who);
-}
-
-/** @throws Refused where a person has entered as much within a minute as they may, or the class has had as much as it may */
-async function refuseIfTooOften(
-  tx: Tx,
-  sessionId: string,
-  who: string,
-  lastSeq: number,
-  nowMs: Ms,
-): Promise<void> {
-  const aMinuteAgo = new Date(nowMs - 60_000);
-  const [lately] = await tx
-    .select({ entries: sql<number>`count(*)::int` })
-    .from(sessionEvent)
-    // By when they came in, whatever time they claim.
-    .where(and(ofPerson(sessionId, who), gt(sessionEvent.arrivedAt, aMinuteAgo)));
-  if ((lately?.entries ?? 0) >= MOST_ENTRIES || lastSeq >= MOST_EVENTS)
-    throw new Refused("too-often", "That is too often: wait a moment.");
-}
-
-/**
- * Takes what a participant entered; sent twice it counts once. The caller has checked that the session is theirs.
- * Nobody who says that it hurts is told to wait; saying it again before the answer adds nothing.
- */
-export async function takeEntry(
-  id: string,
-  command: SessionCommand<EntryKind>,
-  offlineAtMs: Ms | null,
-): Promise<void> {
-  const who = command.payload.person;
-  await transaction(async (tx) => {
-    const [row] = await tx
-      .select({ state: session.state })
-      .from(session)
-      .where(eq(session.id, id))
-      .for("update");
-    if (!row) throw new Refused("not-found", "There is no such class here.");
-    const taken = await takenAs(tx, id, command.id);
-    if (taken) return sameOrRefused(taken, command);
-    if (row.state === "ended") return;
-    const nowMs = await nowIn(tx);
-    const last = await lastOf(tx, id);
-    if (command.kind !== "hurt") await refuseIfTooOften(tx, id, who, last?.seq ?? 0, nowMs);
-    else if (await hurtsAlready(tx, id, who)) return;
-    if (row.state !== "open" && row.state !== "running")
-      throw new Refused("conflict", "This class isn't open yet.");
-    await append(tx, id, command, last, nowMs, offlineAtMs);
-  });
 }
 
 export interface CommandOutcome {

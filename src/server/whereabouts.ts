@@ -7,7 +7,7 @@ import { person, session, whereabouts } from "./db/schema";
 import { Refused } from "./refused";
 import { seal, unseal } from "./seal";
 import { aboutWhereabouts } from "./seal-key";
-import { hurtsNow } from "./session-events";
+import { hurtsNow } from "./session-entries";
 import { needAsked, needSession } from "./sessions";
 import { note } from "./trail";
 

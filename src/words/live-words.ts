@@ -2,10 +2,12 @@
 
 import type { Load } from "../core/class/document";
 import { MARK_GLYPH } from "../core/homes/home";
+import { SET_CHANGES, type SetChange } from "../core/live/event-kinds";
 import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-next";
 import type { Presence } from "../core/live/presence";
+import type { SinceLast } from "../core/live/since-last";
 import type { WaySaid } from "../core/live/three-ways";
-import { spanText } from "../core/values/span";
+import { spanText, spanTriple } from "../core/values/span";
 import { amountText, stopText, tempoText } from "./dose-words";
 import { lowerFirst } from "./letters";
 import { needName } from "./need-words";
@@ -22,6 +24,8 @@ export interface NowText extends Pick<NowNext, "segment" | "shown" | "working" |
   readonly otherSide: string;
   readonly next: string;
   readonly fetch: string;
+  /** What is different from the last set: `10 reps now, heavier`; empty where nothing is. */
+  readonly since: string;
 }
 
 function pieceText(piece: PieceSaid, words: Words): string {
@@ -75,7 +79,48 @@ export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
     otherSide: now.otherSide ? words.name("side", now.otherSide) : "",
     next: now.next ? pieceText(now.next, words) : "",
     fetch: fetchText(now.fetch, words),
+    since: now.since ? sinceText(now.since, words) : "",
   };
+}
+
+/** What is different from the last set, in few words. */
+export function sinceText({ reps, seconds, tempo, load, side }: SinceLast, words: Words): string {
+  return [
+    reps === undefined
+      ? ""
+      : words.phrase("live", "nowReps", { span: spanText(reps), most: spanTriple(reps).max }),
+    seconds === undefined ? "" : words.phrase("live", "nowSeconds", { span: spanText(seconds) }),
+    load
+      ? words.phrase("live", "nowLoad", {
+          change: load.change ?? "no",
+          load: loadText(load.now, words) || "none",
+        })
+      : "",
+    tempo === undefined ? "" : tempoText(tempo, words),
+    side ? words.phrase("live", "nowSide", { side: words.name("side", side) }) : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+/** As the messages name them. */
+export const CHANGE_KEY = {
+  heavier: "heavier",
+  lighter: "lighter",
+  "more-reps": "moreReps",
+  "fewer-reps": "fewerReps",
+  same: "same",
+} as const satisfies Readonly<Record<SetChange, string>>;
+
+/** What becomes of the next set of those who said how many more there were: `heavier for 3, fewer reps for 1`. */
+export function nextSetsText(changes: Iterable<SetChange>, words: Words): string {
+  const all = [...changes];
+  return SET_CHANGES.flatMap((change) => {
+    const people = all.filter((own) => own === change).length;
+    return people > 0 && change !== "same"
+      ? [words.phrase("live", "nextSet", { change: CHANGE_KEY[change], people })]
+      : [];
+  }).join(", ");
 }
 
 /** A group to call: `4 ♭ single-leg hinge, half a side, 30 s, then rest`. */

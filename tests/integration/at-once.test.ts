@@ -4,7 +4,8 @@ import { beforeAll, describe, expect, test } from "vitest";
 import { db, MOST_CONNECTIONS, PATIENCE, pool, transaction } from "../../src/server/db/client";
 import { databaseCode, troubleOf } from "../../src/server/db/trouble";
 import { sessionLog, write } from "../../src/server/log";
-import { eventsAfter, takeCommand, takeEntry } from "../../src/server/session-events";
+import { takeEntry } from "../../src/server/session-entries";
+import { eventsAfter, takeCommand } from "../../src/server/session-events";
 import { sessionContent } from "../../src/server/sessions";
 import { ADDRESS, type Asker, ask, newStudio } from "../shared/http";
 import {

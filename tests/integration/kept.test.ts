@@ -22,7 +22,8 @@ import {
   setSessionState,
   setTonight,
 } from "../../src/server/session-changes";
-import { eventsAfter, takeEntry } from "../../src/server/session-events";
+import { takeEntry } from "../../src/server/session-entries";
+import { eventsAfter } from "../../src/server/session-events";
 import { findSession } from "../../src/server/sessions";
 import { leaveWhereabouts } from "../../src/server/whereabouts";
 import { wordsIn } from "../../src/words/languages";

@@ -23,7 +23,8 @@ import {
   setTonight,
   teachNow,
 } from "../../src/server/session-changes";
-import { eventsAfter, substituteMove, takeEntry } from "../../src/server/session-events";
+import { takeEntry } from "../../src/server/session-entries";
+import { eventsAfter, substituteMove } from "../../src/server/session-events";
 import { askedTo, findSession, sessionContent, sessionShownTo } from "../../src/server/sessions";
 import { stageContent } from "../../src/server/stage";
 import { readTrail } from "../../src/server/trail";

@@ -11,7 +11,8 @@ import { createMove, listMoves, updateMove } from "../../src/server/moves";
 import { findPerson, updateOwnHome, updatePerson } from "../../src/server/people";
 import type { Refused } from "../../src/server/refused";
 import { teachNow } from "../../src/server/session-changes";
-import { eventsAfter, substituteMove, takeCommand, takeEntry } from "../../src/server/session-events";
+import { takeEntry } from "../../src/server/session-entries";
+import { eventsAfter, substituteMove, takeCommand } from "../../src/server/session-events";
 import { saveSettings, storedSettings } from "../../src/server/studios";
 import {
   client,

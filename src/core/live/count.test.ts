@@ -8,7 +8,7 @@ import { classOf } from "../testing/classes";
 import { events, T0 } from "../testing/events";
 import { phasesOf, type Rep } from "./count";
 import { countAt, countCues, saidOf } from "./count-now";
-import { type Cue, cuesBetween } from "./cues";
+import { type Cue, commonCounts, cuesBetween } from "./cues";
 import { clockState } from "./fold";
 import { type LiveScore, liveScore, repsInPiece } from "./live-score";
 import { slotsById } from "./turns";
@@ -191,7 +191,7 @@ describe("where a count is", () => {
 
 describe("what is heard of a count", () => {
   const heard = (score: LiveScore, list = events([0, "start"]), toMs = 60_000) =>
-    cuesBetween(score, clockState(score, list, T0), T0, T0, T0 + toMs, true).map(
+    cuesBetween(score, clockState(score, list, T0), T0, T0, T0 + toMs, commonCounts(score)).map(
       (cue) => `${cue.kind === "number" ? (cue.said ?? cue.n) : cue.kind} ${(cue.atMs - T0) / 1000}`,
     );
 
@@ -217,9 +217,14 @@ describe("what is heard of a count", () => {
   test("is in place of the time's half and last ten seconds, where counts are heard", () => {
     const score = slotOf({ move: squat, dose: { reps: 20 } });
     const kinds = (counting: boolean) =>
-      cuesBetween(score, clockState(score, events([0, "start"]), T0), T0, T0, T0 + 60_000, counting).map(
-        ({ kind }) => kind,
-      );
+      cuesBetween(
+        score,
+        clockState(score, events([0, "start"]), T0),
+        T0,
+        T0,
+        T0 + 60_000,
+        counting ? commonCounts(score) : null,
+      ).map(({ kind }) => kind);
     expect(kinds(false)).toEqual(["start", "half-way", "last-ten", "end"]);
     expect(kinds(true)).not.toContain("last-ten");
     expect(kinds(true).filter((kind) => kind === "number")).toHaveLength(20);
@@ -240,7 +245,7 @@ describe("what is heard of a count", () => {
     const list = events([0, "start"], [3000, "count"]);
     const state = clockState(score, list, T0 + 3000);
     expect(state.countFromMs).toBe(3000);
-    const cues = cuesBetween(score, state, T0 + 3000, T0 + 3000, T0 + 60_000, true);
+    const cues = cuesBetween(score, state, T0 + 3000, T0 + 3000, T0 + 60_000, commonCounts(score));
     expect(cues.filter(({ kind }) => kind === "number").map(({ atMs }) => atMs - T0)).toEqual([
       3000, 5000, 13_000, 15_000, 17_000, 19_000,
     ]);
@@ -270,7 +275,7 @@ describe("what is heard of a count", () => {
           const heardOf: Cue[] = [];
           for (let at = T0, i = 0; at < startMs; i += 1) {
             const to = at + (steps[i % steps.length] as number);
-            const cues = cuesBetween(score, clockState(score, list, at), at, at, to, true);
+            const cues = cuesBetween(score, clockState(score, list, at), at, at, to, commonCounts(score));
             heardOf.push(...cues.filter(({ kind }) => ["number", "same", "phase"].includes(kind)));
             at = to;
           }

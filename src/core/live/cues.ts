@@ -62,12 +62,17 @@ interface ToCome {
   readonly isFirst: boolean;
 }
 
-/** What is heard of the count of the piece at `index`, which begins `fromMs` into it. */
-function countIn(score: LiveScore, index: number, lengthMs: Ms, fromMs: Ms): readonly CountCue[] {
-  const reps = repsInPiece(score, index, lengthMs, fromMs);
-  const slow = (score.counted[index]?.tempo ?? null) !== null;
-  return countCues(reps, slow).map((cue) => ({ ...cue, atMs: cue.atMs + fromMs }));
-}
+/** What is heard of the count of a piece of that length, ms into it; `fromMs`: where in it the count begins. */
+export type CountsHeard = (index: number, lengthMs: Ms, fromMs: Ms) => readonly CountCue[];
+
+/** The count that everybody follows, as it is heard. */
+export const commonCounts =
+  (score: LiveScore): CountsHeard =>
+  (index, lengthMs, fromMs) => {
+    const reps = repsInPiece(score, index, lengthMs, fromMs);
+    const slow = (score.counted[index]?.tempo ?? null) !== null;
+    return countCues(reps, slow).map((cue) => ({ ...cue, atMs: cue.atMs + fromMs }));
+  };
 
 /** A piece to come, as long as it is planned or has become, counted from its beginning. */
 const toCome = (planned: LiveSegment, lengthMs: Ms | undefined) => ({
@@ -80,7 +85,7 @@ function* piecesFrom(
   score: LiveScore,
   state: ClockState,
   stateAtMs: Ms,
-  counting: boolean,
+  counts: CountsHeard | null,
 ): Generator<ToCome> {
   let startMs = stateAtMs - state.intoMs;
   for (const [i, timing] of score.timings.entries()) {
@@ -89,7 +94,7 @@ function* piecesFrom(
     if (lengthMs === 0 && i !== state.index) continue;
     const works = score.segments[i]?.kind === "work";
     const turns = score.turns[i] ?? [];
-    const count = counting ? countIn(score, i, lengthMs, countFromMs) : [];
+    const count = counts ? counts(i, lengthMs, countFromMs) : [];
     yield { startMs, lengthMs, works, waits: timing.waits, turns, count, isFirst: i === 0 };
     if (timing.waits) return;
     startMs += lengthMs;
@@ -99,7 +104,7 @@ function* piecesFrom(
 /**
  * The sounds due in the half-open window [fromMs, toMs), if nothing else happens after `state`
  * (which is the state at `stateAtMs`). Nothing sounds while the class is paused or over, nor past
- * a piece that waits for "next". `counting`: reps are counted aloud too.
+ * a piece that waits for "next". `counts`: what of counts is heard too.
  */
 export function cuesBetween(
   score: LiveScore,
@@ -107,10 +112,10 @@ export function cuesBetween(
   stateAtMs: Ms,
   fromMs: Ms,
   toMs: Ms,
-  counting = false,
+  counts: CountsHeard | null = null,
 ): readonly Cue[] {
   if (state.phase !== "running" && state.phase !== "count-in") return [];
-  return cuesUntil(score, state, stateAtMs, toMs, counting)
+  return cuesUntil(score, state, stateAtMs, toMs, counts)
     .filter((cue) => cue.atMs >= fromMs && cue.atMs < toMs)
     .sort((a, b) => a.atMs - b.atMs);
 }
@@ -121,13 +126,13 @@ function cuesUntil(
   state: ClockState,
   stateAtMs: Ms,
   toMs: Ms,
-  counting: boolean,
+  counts: CountsHeard | null,
 ): readonly Cue[] {
   const countsIn = state.phase === "count-in";
   const cues: Cue[] = [];
   // What lies before the first segment is the count-in; before others it is the gap in front of them.
   let gapStartMs = countsIn ? stateAtMs : stateAtMs - state.intoMs;
-  for (const piece of piecesFrom(score, state, stateAtMs, counting)) {
+  for (const piece of piecesFrom(score, state, stateAtMs, counts)) {
     if (gapStartMs >= toMs) break;
     const { startMs, lengthMs } = piece;
     if (piece.works) {

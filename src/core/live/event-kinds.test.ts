@@ -15,10 +15,11 @@ test("every kind has a sender, words of its own, and names a person where one pe
   }
   expect(SESSION_EVENT_KINDS.filter((kind) => factsOf(kind).sender === "server")).toEqual([
     "part",
+    "next-set",
     "substitute",
     "erased",
   ]);
-  expect(COMMAND_KINDS.length + ENTRY_KINDS.length + 3).toBe(SESSION_EVENT_KINDS.length);
+  expect(COMMAND_KINDS.length + ENTRY_KINDS.length + 4).toBe(SESSION_EVENT_KINDS.length);
 });
 
 test("two commands made on one state: what jumps counts once, what cuts the same counts once, all else twice", () => {

@@ -5,7 +5,9 @@
  * here and not there doesn't compile.
  */
 
+import { MOST_ROUNDS } from "../class/document";
 import { MARKS } from "../homes/home";
+import { MORE } from "../strength/more";
 import { type Fields, type ObjectOf, oneOf, optional, orNull, ours, text, whole } from "../values/fields";
 
 /** Longest count-in and longest single change that are taken. */
@@ -36,6 +38,10 @@ export interface EventKindFacts {
   /** What happened, to be read after a name: "Maren *paused the class*". */
   readonly words: string;
 }
+
+/** What becomes of the next set: by its weight, else by its reps. */
+export const SET_CHANGES = ["heavier", "lighter", "more-reps", "fewer-reps", "same"] as const;
+export type SetChange = (typeof SET_CHANGES)[number];
 
 const person = text(MOST_ID_CHARACTERS);
 const slot = text(MOST_ID_CHARACTERS);
@@ -113,6 +119,12 @@ export const EVENT_KINDS = {
     payload: { person, slot, move: text(MOST_NAME_CHARACTERS) },
     words: "chose one of the ways",
   },
+  /** How many more there were in a set. */
+  more: {
+    ...entry,
+    payload: { person, slot, round: whole(1, MOST_ROUNDS), more: oneOf(MORE) },
+    words: "said how many more there were",
+  },
   done: { ...entry, payload: { person, slot: optional(slot) }, words: "was done" },
   hurt: { ...entry, payload: { person, slot: optional(slot) }, words: "said that it hurts" },
   uncomfortable: { ...entry, payload: { person, slot: optional(slot) }, words: "asked for another way" },
@@ -124,6 +136,13 @@ export const EVENT_KINDS = {
     sender: "server",
     payload: { version, person: optional(person) },
     words: "got a part worked out anew",
+  },
+  /** The sets to come follow what somebody said of the last one. */
+  "next-set": {
+    ...entry,
+    sender: "server",
+    payload: { version, person, slot, round: whole(1, MOST_ROUNDS), change: oneOf(SET_CHANGES) },
+    words: "got another next set",
   },
   /** A slot's move was changed, for one person or for all. */
   substitute: {

@@ -25,6 +25,7 @@ import { spanTriple } from "../values/span";
 import type { ClockState } from "./fold";
 import type { LiveScore } from "./live-score";
 import { positionOf } from "./position";
+import { type SinceLast, sinceLast } from "./since-last";
 import { stepNow, stepText } from "./steps";
 
 /** A piece by its move, or by all moves of a block that is done as often as possible. */
@@ -48,6 +49,8 @@ export interface NowNext {
   readonly otherSide: Side | null;
   readonly next: PieceSaid | null;
   readonly fetch: Fetch;
+  /** What is different from the last set of the slot that is shown. */
+  readonly since: SinceLast | null;
   readonly slotId: string | null;
 }
 
@@ -165,6 +168,7 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
     cue: here ? saidNow(here, shown, state, working, book) : "",
     otherSide: otherSide?.side ?? null,
     next: pieceSaid(doc, book, next),
+    since: sinceLast(doc, score.segments, shown, book),
     fetch: fetchOf(before ?? null, target ?? null),
     slotId: shown?.slot ?? null,
   };

@@ -1,7 +1,7 @@
 /** Who is here and how they are: the fold of what participants enter. */
 import type { Mark } from "../homes/home";
 import type { Ms } from "../units";
-import { factsOf, type PersonKind } from "./event-kinds";
+import { factsOf, type PersonKind, type SetChange } from "./event-kinds";
 import { personOf, type SessionEvent } from "./events";
 import type { Picks } from "./picks";
 
@@ -22,6 +22,10 @@ export interface PeopleNow {
   readonly hurt: readonly Hurt[];
   /** Asked for another way since, the last first. */
   readonly uncomfortable: readonly Hurt[];
+  /** What became of each person's next set in a slot, the last answer of each. */
+  readonly nextSets: ReadonlyMap<string, ReadonlyMap<string, SetChange>>;
+  /** Who has said how many more there were in the first set of which slots. */
+  readonly said: ReadonlyMap<string, ReadonlySet<string>>;
   /** Slots that each has finished the reps of. */
   readonly done: ReadonlyMap<string, readonly string[]>;
 }
@@ -31,6 +35,8 @@ interface Room {
   readonly marks: Map<string, Mark>;
   readonly picks: Map<string, Picks>;
   readonly done: Map<string, string[]>;
+  readonly nextSets: Map<string, ReadonlyMap<string, SetChange>>;
+  readonly said: Map<string, ReadonlySet<string>>;
   hurt: Hurt[];
   readonly uncomfortable: Hurt[];
 }
@@ -56,6 +62,10 @@ const TURNS: { readonly [K in PersonKind]: (room: Room, event: SessionEvent<K>) 
     room.hurt = room.hurt.filter(({ person }) => person !== payload.person);
   },
   uncomfortable: ({ uncomfortable }, event) => uncomfortable.unshift(saidAt(event)),
+  more: ({ said }, { payload: { person, slot } }) =>
+    said.set(person, new Set([...(said.get(person) ?? []), slot])),
+  "next-set": ({ nextSets }, { payload: { person, slot, change } }) =>
+    nextSets.set(slot, new Map([...(nextSets.get(slot) ?? []), [person, change]])),
   // Who does what, not how they are.
   part: () => undefined,
 };
@@ -67,6 +77,8 @@ export function peopleNow(events: readonly SessionEvent[]): PeopleNow {
     marks: new Map(),
     picks: new Map(),
     done: new Map(),
+    nextSets: new Map(),
+    said: new Map(),
     hurt: [],
     uncomfortable: [],
   };

@@ -1,11 +1,8 @@
 /** What people and the instructor write down after a class. Appended only: a correction keeps what was before. */
 import type { Mark } from "../homes/home";
 import type { PartSlot } from "../parts/part";
+import type { More } from "../strength/more";
 import type { Ms } from "../units";
-
-/** Answers to "how many more were there?" after a set. */
-export const MORE = ["0-1", "2-3", "4-or-more"] as const;
-export type More = (typeof MORE)[number];
 
 /** What was done in one slot. What is left out wasn't said. */
 export interface SlotDone {

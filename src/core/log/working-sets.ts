@@ -2,11 +2,9 @@
 import type { WorkingSet } from "../homes/home";
 import type { KnownMove } from "../moves/book";
 import type { PartSlot } from "../parts/part";
+import { RESERVE_OF } from "../strength/more";
 import { scaledMove } from "../strength/scaled";
-import { eachKgOf, itemsOf, type More, type SlotDone } from "./entries";
-
-/** The reserve that an answer to "how many more?" stands for; four or more says only "at least". */
-const RESERVE: Readonly<Record<More, number>> = { "0-1": 0.5, "2-3": 2.5, "4-or-more": 4 };
+import { eachKgOf, itemsOf, type SlotDone } from "./entries";
 
 /** How many things the first way to meet a move's needs holds: for so many `held` is stated. */
 function baseItems({ needs }: KnownMove): number {
@@ -50,7 +48,7 @@ export function workingSetOf(
   }
   const reps = repsOf(done, own);
   if (!scaledMove(move) || !reps) return null;
-  const rir = done.more === undefined ? {} : { rir: RESERVE[done.more] };
+  const rir = done.more === undefined ? {} : { rir: RESERVE_OF[done.more] };
   return { move: move.id, ...heldOf(done, own, move), reps, ...rir, date: day };
 }
 

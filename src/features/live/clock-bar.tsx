@@ -55,7 +55,7 @@ export function ClockBar({
   const word = state.waitedMs > 0 ? "until next" : working && !counting ? sideText : doing;
   const label = `${doing}${side ? ` ${side}` : ""}`;
   return (
-    <div className="relative h-[200px]" role="timer" aria-label={label}>
+    <div className="relative h-[calc(200*var(--t))]" role="timer" aria-label={label}>
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {/* Twice the same words, each cut at the bar's edge: dark on what is left, light on what is done. */}
       <Reading
@@ -104,12 +104,12 @@ function Reading(props: {
       look={{ "clip-path": props.cut }}
     >
       {count ? <Counting count={count} says={says} /> : <Amount says={says} />}
-      <span className="order-2 font-clock text-[176px] font-extrabold leading-[0.84]">
+      <span className="order-2 font-clock text-[length:calc(176*var(--t))] font-extrabold leading-[0.84]">
         <Digits text={props.text} />
       </span>
       {props.word && (
         <span
-          className={`${props.first ? "order-1" : "order-3"} text-[76px] font-extrabold uppercase leading-none`}
+          className={`${props.first ? "order-1" : "order-3"} text-[length:calc(76*var(--t))] font-extrabold uppercase leading-none`}
         >
           {props.word}
         </span>
@@ -120,11 +120,14 @@ function Reading(props: {
 
 /** How much there is to do, and how. */
 function Amount({ says: { amount, tempo } }: { readonly says: NowText }) {
-  const size = amount.length <= MOST_LARGE ? "text-[64px]" : "text-[38px]";
+  const size =
+    amount.length <= MOST_LARGE ? "text-[length:calc(64*var(--t))]" : "text-[length:calc(38*var(--t))]";
   return (
     <span className="min-w-0 flex-1 pl-7">
       <span className={`block truncate font-extrabold leading-[1.2] ${size}`}>{amount}</span>
-      <span className="block truncate text-[34px] leading-[44px]">{tempo}</span>
+      <span className="block truncate text-[length:calc(34*var(--t))] leading-[calc(44*var(--t))]">
+        {tempo}
+      </span>
     </span>
   );
 }
@@ -134,17 +137,27 @@ function Counting({ count, says }: { readonly count: CountView; readonly says: N
   const { number, of, doing, side } = count.text;
   return (
     <>
-      <span className="pl-6 font-clock text-[150px] font-extrabold leading-[0.9]" data-count={number}>
+      <span
+        className="pl-6 font-clock text-[length:calc(150*var(--t))] font-extrabold leading-[0.9]"
+        data-count={number}
+      >
         <Digits text={number} />
       </span>
       <span className="min-w-0 flex-1 self-center">
-        <span className="block truncate text-[34px] leading-[42px]">{of}</span>
-        <span className="block min-h-[54px] truncate text-[46px] font-extrabold leading-[54px]">
+        <span className="block truncate text-[length:calc(34*var(--t))] leading-[calc(42*var(--t))]">
+          {of}
+        </span>
+        <span className="block min-h-[calc(54*var(--t))] truncate text-[length:calc(46*var(--t))] font-extrabold leading-[calc(54*var(--t))]">
           {[side, doing].filter(Boolean).join(" · ")}
         </span>
-        <span className="block truncate text-[26px] leading-[34px]">{says.tempo}</span>
+        <span className="block truncate text-[length:calc(26*var(--t))] leading-[calc(34*var(--t))]">
+          {says.tempo}
+        </span>
       </span>
-      <RepLine now={count.now} className="h-[96px] w-[220px] shrink-0 self-center" />
+      <RepLine
+        now={count.now}
+        className="h-[calc(96*var(--t))] w-[calc(220*var(--t))] shrink-0 self-center"
+      />
     </>
   );
 }

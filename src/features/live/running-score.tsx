@@ -73,7 +73,7 @@ export function RunningScore(props: {
     <svg
       aria-hidden
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="block h-[74px] w-full shrink-0"
+      className="block h-[calc(74*var(--t))] w-full shrink-0"
       preserveAspectRatio="xMidYMid slice"
     >
       <line

@@ -9,7 +9,7 @@ import {
   keepDeviceChoices,
 } from "@/browser/device";
 import { keep, kept } from "@/browser/store";
-import { cuesBetween } from "@/core/live/cues";
+import { type CountsHeard, commonCounts, cuesBetween } from "@/core/live/cues";
 import { clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import type { Lead } from "./use-lead";
@@ -20,12 +20,13 @@ const WAKE_MS = 1500;
 
 /**
  * Plans the sounds of a class on the audio clock. A command takes back what was planned and plans anew.
- * `silent`: sounds begin switched off, as on phones where the call carries them.
+ * `own`: what somebody counts for themselves, in place of the count that everybody follows. `silent`: sounds begin switched off, as on phones where the call carries them.
  */
 export function useCues(
   score: LiveScore,
   { events, now, synced }: Pick<Lead, "events" | "now" | "synced">,
   silent = false,
+  own: CountsHeard | null = null,
 ) {
   const player = useRef<CuePlayer | null>(null);
   const [volume, setVolumeState] = useState(0.7);
@@ -62,7 +63,7 @@ export function useCues(
 
   useEffect(() => {
     if (!synced) return;
-    const counts = counting !== "none";
+    const counts = counting === "none" ? null : (own ?? commonCounts(score));
     let until = now();
     player.current?.clear();
     // Each wake takes a half-open window and hands every sound its own exact time.
@@ -75,7 +76,7 @@ export function useCues(
     plan();
     const timer = setInterval(plan, WAKE_MS);
     return () => clearInterval(timer);
-  }, [score, events, now, synced, counting]);
+  }, [score, events, now, synced, counting, own]);
 
   const setVolume = useCallback((value: number) => {
     setVolumeState(value);

@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
 import { MARK_GLYPH } from "@/core/homes/home";
-import { inEach, MORE, type SlotDone, type Written } from "@/core/log/entries";
+import { inEach, type SlotDone, type Written } from "@/core/log/entries";
+import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
 import { Earlier, type LoggedLine } from "./earlier";
 

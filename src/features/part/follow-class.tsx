@@ -4,13 +4,15 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
+import type { CountsHeard } from "@/core/live/cues";
 import { easesIn, lateStart } from "@/core/live/late";
-import { scoreOfKept } from "@/core/live/live-score";
+import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf } from "@/core/moves/book";
+import type { Part } from "@/core/parts/part";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import type { HurtState } from "@/words/own-words";
@@ -19,8 +21,9 @@ import { During } from "./during";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
-import { useFollow } from "./use-follow";
+import { type Follow, useFollow } from "./use-follow";
 import { useOtherClass } from "./use-other-class";
+import { useOwnCounting } from "./use-own-count";
 import { usePresence } from "./use-presence";
 
 /** How late this device hears the instructor, kept per device. */
@@ -73,15 +76,28 @@ function useHurt(person: string, now: PeopleNow, follow: ReturnType<typeof useFo
   };
 }
 
+const NOTHING_SAID: ReadonlySet<string> = new Set();
+
+/** One's part at the level that one has now, with what one chose. */
+function useOwnPart(parts: OwnParts, mark: Mark | null, now: PeopleNow, person: string): Part {
+  const own = mark === null ? parts.usual : parts.byMark[mark];
+  const picks = now.picks.get(person);
+  return useMemo(() => withPicks(own, picks), [own, picks]);
+}
+
+/** Sounds come as late as the clock that is shown. */
+function useOwnCues(score: LiveScore, follow: Follow, lateMs: number, counts: CountsHeard) {
+  const { known, synced, now } = follow;
+  const heard = useCallback(() => now() - lateMs, [now, lateMs]);
+  return useCues(score, { events: known, now: heard, synced }, true, counts);
+}
+
 /** One's own version of a class, to the second: read from a phone on the floor. */
 export function FollowClass(props: Props) {
   const { token, studio, person } = props;
   const [lateMs, keepLate] = useLate();
   const { session, parts, book, score, shown, follow } = useOwnClass(props, lateMs);
   const { state, enter, events } = follow;
-  // Sounds come as late as the clock that is shown.
-  const heard = useCallback(() => follow.now() - lateMs, [follow.now, lateMs]);
-  const cues = useCues(score, { events: follow.known, now: heard, synced: follow.synced }, true);
   const now = useMemo(() => peopleNow(events), [events]);
   const late = useMemo(
     () => lateStart(session.doc, score, events, person.id),
@@ -91,7 +107,9 @@ export function FollowClass(props: Props) {
   const chosen = now.marks.get(person.id) ?? null;
   const easing = chosen === null && easesIn(score, events, late, follow.now());
   const mark: Mark | null = easing ? "flat" : chosen;
-  const part = withPicks(mark === null ? parts.usual : parts.byMark[mark], now.picks.get(person.id));
+  const part = useOwnPart(parts, mark, now, person.id);
+  const counting = useOwnCounting(shown, score, part, book);
+  const cues = useOwnCues(score, follow, lateMs, counting.heard);
   const hurt = useHurt(person.id, now, follow);
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
   const other = useOtherClass(
@@ -127,6 +145,8 @@ export function FollowClass(props: Props) {
   return (
     <During
       {...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate }}
+      counting={counting}
+      said={now.said.get(person.id) ?? NOTHING_SAID}
       easier={parts.byMark.flat}
       events={events}
       now={follow.now}

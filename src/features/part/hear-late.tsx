@@ -5,6 +5,15 @@ import type { SessionEvent } from "@/core/live/events";
 import type { LiveScore } from "@/core/live/live-score";
 import { heardLateMs } from "@/core/live/trace";
 
+/** Begins the count of the reps here, at one's own pace. */
+export function CountHere({ onPress }: { readonly onPress: () => void }) {
+  return (
+    <button type="button" className={SMALL} onClick={onPress}>
+      Count from here
+    </button>
+  );
+}
+
 export interface OwnCues {
   readonly muted: boolean;
   readonly mute: () => void;

@@ -2,6 +2,8 @@ import type { Segment } from "@/core/class/expand";
 import type { ClockState } from "@/core/live/fold";
 import type { Side } from "@/core/units";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
+import type { CountView } from "@/features/live/count-view";
+import { RepLine } from "@/features/live/rep-line";
 import { sideLetter } from "@/features/score/shapes";
 import { Styled } from "@/ui/styled";
 
@@ -26,6 +28,8 @@ interface Props {
   readonly working: boolean;
   /** The person's own, which may be another than the score's. */
   readonly side: Side | null;
+  /** The count of their own way; null where nothing is counted now. */
+  readonly count: CountView | null;
 }
 
 /** The word beside the seconds: what one does, or the side that works. */
@@ -41,6 +45,25 @@ function wordOf({ state, segment, working, side }: Props): string {
 function cutOf(dark: boolean, working: boolean, done: number): string {
   if (dark) return `inset(0 0 0 ${done * 100}%)`;
   return working ? `inset(0 ${100 - done * 100}% 0 0)` : "none";
+}
+
+/** At the left of the bar: what one does, which rep it is, and of how many. */
+function Counting({ count: { now, text } }: { readonly count: CountView }) {
+  return (
+    <span className="flex h-full min-w-0 flex-1 flex-col justify-end pb-1 pl-3 leading-none">
+      <RepLine now={now} className="h-[min(44px,11vw)] w-[min(100px,25vw)] lying:h-[11vh] lying:w-[25vh]" />
+      <span className="mt-1 truncate text-[min(22px,5.5vw)] font-extrabold lying:text-[min(22px,6vh)]">
+        {[text.side, text.doing].filter(Boolean).join(" ") || "\u00a0"}
+      </span>
+      <span
+        data-count={text.number}
+        className="flex items-baseline gap-1.5 font-clock text-[min(76px,19vw)] font-extrabold lying:text-[min(76px,19vh)]"
+      >
+        {text.number}
+        <span className="truncate font-sans text-[min(18px,4.5vw)] font-bold">{text.of}</span>
+      </span>
+    </span>
+  );
 }
 
 /** The score's own bar on a phone: emptying while one works, its base filling while one rests. */
@@ -64,6 +87,7 @@ export function PartClock(props: Props) {
           className={`absolute inset-0 flex items-end justify-end gap-3 pb-1 pr-4 ${dark ? "text-night" : "text-night-text"}`}
           look={{ "clip-path": cutOf(dark, working, done) }}
         >
+          {working && props.count && <Counting count={props.count} />}
           <span className="order-2 font-clock text-[min(168px,42vw)] font-extrabold lying:text-[min(168px,40vh)] leading-[0.84] tabular-nums">
             {text}
           </span>

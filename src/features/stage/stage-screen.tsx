@@ -21,6 +21,7 @@ import { useCues } from "@/features/live/use-cues";
 import { useWatch } from "@/features/live/use-watch";
 import { slotFaces } from "@/features/score/faces";
 import { Styled } from "@/ui/styled";
+import { upperFirst } from "@/words/letters";
 import { type NowText, nowText, wayText } from "@/words/live-words";
 
 interface Content {
@@ -36,7 +37,7 @@ function AfterLine({ says }: { readonly says: NowText }) {
   const { otherSide, next, working } = says;
   if (!otherSide && !(working && next)) return null;
   return (
-    <p className="mt-2 truncate text-[52px] font-bold leading-tight">
+    <p className="mt-2 truncate text-[length:calc(52*var(--t))] font-bold leading-tight">
       <span className="font-normal text-night-quiet">{otherSide ? "then " : "next "}</span>
       {otherSide || next}
       {otherSide && next && <span className="font-normal text-night-quiet">, next {next}</span>}
@@ -84,11 +85,11 @@ export function StageScreen(props: {
   const three = says.slotId ? ways[says.slotId] : undefined;
   return (
     <main
-      className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
+      className="afar night flex min-h-screen flex-col bg-night text-night-text"
       data-phase={state.phase}
       data-index={state.index}
     >
-      <p className="flex justify-between px-8 pb-2 pt-3 text-[34px] leading-none">
+      <p className="flex justify-between px-8 pb-2 pt-3 text-[length:calc(34*var(--t))] leading-none">
         <span>
           <span className="text-night-quiet">{says.blockTitle}</span>
           {says.roundText && <b> {says.roundText}</b>}
@@ -103,15 +104,24 @@ export function StageScreen(props: {
         <Styled
           as="h1"
           className="truncate font-extrabold leading-[1.2]"
-          look={{ "font-size": `${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))}px` }}
+          look={{
+            "font-size": `calc(${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))} * var(--t))`,
+          }}
           data-testid="headline"
         >
           {!says.working && says.segment?.kind !== "demo" && <span className="text-night-quiet">Next </span>}
           {says.headline}
         </Styled>
+        {says.since && !says.working && (
+          <p className="text-[length:calc(38*var(--t))] font-bold leading-tight">{upperFirst(says.since)}</p>
+        )}
         <ThreeLines three={three} cue={says.cue} />
         <AfterLine says={says} />
-        {says.fetch && <p className="truncate text-[42px] leading-tight text-night-quiet">{says.fetch}</p>}
+        {says.fetch && (
+          <p className="truncate text-[length:calc(42*var(--t))] leading-tight text-night-quiet">
+            {says.fetch}
+          </p>
+        )}
       </div>
       <div className="mt-auto">
         <RunningScore doc={shown} score={score} state={state} faces={faces} />
@@ -166,7 +176,7 @@ function NotLive(props: {
 function ThreeLines({ three, cue }: { readonly three: ThreeWays | undefined; readonly cue: string }) {
   const words = useWords();
   return three ? (
-    <div className="mt-3 text-[38px] leading-tight">
+    <div className="mt-3 text-[length:calc(38*var(--t))] leading-tight">
       {three.equals && three.equals.length > 0 && (
         <p className="truncate">
           <span className="text-night-quiet">or </span>
@@ -186,6 +196,6 @@ function ThreeLines({ three, cue }: { readonly three: ThreeWays | undefined; rea
       )}
     </div>
   ) : (
-    <p className="mt-3 text-[38px] leading-tight">{cue}</p>
+    <p className="mt-3 text-[length:calc(38*var(--t))] leading-tight">{cue}</p>
   );
 }

@@ -45,9 +45,9 @@ export interface TeachActions {
 
 /** How counts are heard now. */
 const COUNTS: Readonly<Record<Counting, string>> = {
-  none: "Counts silent",
-  ticks: "Counts ticked",
-  voice: "Counts spoken",
+  none: "No count",
+  ticks: "Ticks",
+  voice: "Voice",
 };
 
 function Control(props: {
@@ -63,7 +63,7 @@ function Control(props: {
       onClick={() => props.onPress()}
     >
       {props.children}
-      {props.name}
+      <span className="max-[1180px]:sr-only">{props.name}</span>
       <kbd className="text-sm text-night-quiet">{props.keys}</kbd>
     </button>
   );
@@ -83,7 +83,7 @@ export function Controls(props: {
 }) {
   const { actions, paused, cues } = props;
   return (
-    <div className="flex items-center gap-1.5 px-8 pb-3 pt-1">
+    <div className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
       <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
       </Control>
@@ -112,7 +112,9 @@ export function Controls(props: {
         <Square size={14} aria-hidden />
       </Control>
       <span className="flex-1" />
-      {!cues.awake && <span className="truncate text-night-quiet">A key lets the sounds begin.</span>}
+      {!cues.awake && (
+        <span className="truncate text-night-quiet max-[1180px]:sr-only">A key lets the sounds begin.</span>
+      )}
       <Control name="Keys" keys="?" onPress={actions.keys}>
         <Keyboard size={15} aria-hidden />
       </Control>
@@ -128,7 +130,7 @@ export function Controls(props: {
         max="1"
         step="0.05"
         aria-label="Volume"
-        className="w-20 accent-marker"
+        className="w-16 min-w-0 accent-marker"
         value={cues.muted ? 0 : cues.volume}
         onChange={(event) => cues.setVolume(Number(event.target.value))}
       />

@@ -5,14 +5,13 @@ import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { SessionEvent } from "@/core/live/events";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
-import { callGroups, lineNow, nowNext } from "@/core/live/now-next";
+import { lineNow, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
 import { type Asked, presenceOf } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, resolveMove } from "@/core/moves/book";
-import type { Part } from "@/core/parts/part";
 import { callSheet } from "@/core/shape/call-sheet";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
@@ -23,11 +22,11 @@ import { useCues } from "@/features/live/use-cues";
 import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { slotFaces } from "@/features/score/faces";
-import { groupText, nowText, presenceText } from "@/words/live-words";
+import { nowText, presenceText } from "@/words/live-words";
 import { spokenLines } from "@/words/shape-words";
+import { BelowWords, type Hurting } from "./below-words";
 import { Controls } from "./controls";
 import { Ended } from "./ended";
-import { HurtLine } from "./hurt-line";
 import { Ready } from "./ready";
 import { TeachDialogs, type TeachPanel } from "./teach-dialogs";
 import { TopRow, Words } from "./teach-words";
@@ -47,9 +46,6 @@ interface Props {
   readonly wordsPerSecond: number;
   readonly events: readonly SessionEvent[];
 }
-
-/** A group's number stays on the line of its first word. */
-const unbroken = (group: string) => group.replace(" ", "\u00a0");
 
 /** What can be done while a class is led, by button and by key. `hurt`: who hurts and wasn't answered yet. */
 function teachActions(
@@ -159,31 +155,8 @@ function useHelp(id: string, people: PeopleNow, asked: readonly Asked[]) {
   const [first, ...more] = people.hurt;
   const { left, ask } = useWhereabouts(id, first?.person ?? null);
   const emergency = asked.find(({ rosterId }) => rosterId === first?.person)?.emergency ?? null;
-  return { hurt: first ? { person: first.person, more: more.length, emergency, left } : null, ask };
-}
-
-/** What everybody is to do now, or who hurts: that comes before all else. */
-function BelowWords(props: {
-  readonly parts: readonly Part[];
-  readonly now: readonly Part[];
-  readonly slotId: string | null;
-  readonly hurt: ReturnType<typeof useHelp>["hurt"];
-}) {
-  const { parts, now, slotId, hurt } = props;
-  return (
-    <div className="mt-auto max-h-[130px] overflow-hidden px-8 text-[34px] leading-[42px]">
-      {hurt ? (
-        <HurtLine
-          name={parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"}
-          more={hurt.more}
-          emergency={hurt.emergency}
-          left={hurt.left}
-        />
-      ) : (
-        <Groups parts={now} slotId={slotId} />
-      )}
-    </div>
-  );
+  const hurt: Hurting | null = first ? { person: first.person, more: more.length, emergency, left } : null;
+  return { hurt, ask };
 }
 
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
@@ -247,7 +220,7 @@ export function TeachScreen(props: Props) {
     );
   return (
     <main
-      className="night flex h-screen min-h-[700px] flex-col overflow-hidden bg-night text-night-text"
+      className="afar night flex min-h-screen flex-col bg-night text-night-text"
       data-phase={state.phase}
       data-index={state.index}
     >
@@ -257,34 +230,10 @@ export function TeachScreen(props: Props) {
         <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>
       <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
-      <BelowWords parts={parts} now={now} slotId={says.slotId} hurt={help.hurt} />
+      <BelowWords {...{ parts, now, people }} slotId={says.slotId} hurt={help.hurt} />
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />
       {dialogs}
     </main>
-  );
-}
-
-/** Who does something else than what was set, in groups to call. */
-function Groups({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string | null }) {
-  const words = useWords();
-  const { groups, asSet } = callGroups(parts, slotId);
-  if (groups.length === 0) return null;
-  return (
-    <p className="line-clamp-2">
-      {asSet > 0 && <span className="text-night-quiet">{asSet} as set · </span>}
-      <b>
-        {groups
-          .slice(0, 4)
-          .map((group) => unbroken(groupText(group, words)))
-          .join(" · ")}
-      </b>
-      {groups.length > 4 && (
-        <span className="text-night-quiet">
-          {" "}
-          · {groups.length - 4} more {groups.length === 5 ? "way" : "ways"}
-        </span>
-      )}
-    </p>
   );
 }

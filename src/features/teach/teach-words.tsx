@@ -5,6 +5,7 @@ import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import type { Lead } from "@/features/live/use-lead";
 import { type Look, Styled } from "@/ui/styled";
+import { upperFirst } from "@/words/letters";
 import type { NowText } from "@/words/live-words";
 
 function driftText(driftMs: number): string {
@@ -35,7 +36,7 @@ export function TopRow({
   const { projectedEndMs } = state;
   const trouble = troubleText(lead.reached, lead.held);
   return (
-    <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[34px] leading-none">
+    <div className="flex items-baseline justify-between gap-6 px-8 pb-2 pt-3 text-[length:calc(34*var(--t))] leading-none">
       <p className="truncate leading-tight">
         <span className="text-night-quiet">{says.blockTitle}</span>
         {says.roundText && <b> {says.roundText}</b>}
@@ -60,7 +61,7 @@ export function TopRow({
 /** A size at which a line of text fits the width: large, but never off the screen. */
 function fitSize(text: string, most: number, least: number): Look {
   const px = Math.round(Math.max(least, Math.min(most, 1216 / Math.max(1, text.length * 0.53))));
-  return { "font-size": `${px}px` };
+  return { "font-size": `calc(${px} * var(--t))` };
 }
 
 /** What comes after the present piece: the other side, the next move. */
@@ -102,9 +103,10 @@ export function Words(props: { readonly says: NowText; readonly paused: boolean;
         {says.headline}
       </Styled>
       <p
-        className={`mt-1 text-[38px] leading-tight text-night-text ${says.working ? "line-clamp-1" : "line-clamp-2"}`}
+        className={`mt-1 text-[length:calc(38*var(--t))] leading-tight text-night-text ${says.working ? "line-clamp-1" : "line-clamp-2"}`}
       >
         {own && <b data-testid="mirror">You move your {own}. </b>}
+        {!paused && says.since && !says.working && <b data-testid="since">{upperFirst(says.since)}. </b>}
         {paused ? <b>Paused. Space or the clicker goes on.</b> : says.cue}
       </p>
       <After says={says} />

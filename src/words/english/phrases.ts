@@ -109,6 +109,15 @@ export const live = {
   /** What one does now, or what of the count is said differently. */
   phase:
     "{phase, select, lower {lower} bottom {hold} lift {lift} top {hold} half {half way} two {last two} last {last one} other {}}",
+  /** What is different from the last set. */
+  nowReps: "{most, plural, =1 {{span} rep now} other {{span} reps now}}",
+  nowSeconds: "{span} seconds now",
+  nowLoad:
+    "{change, select, heavier {heavier{load, select, none {} other {: {load}}}} lighter {lighter{load, select, none {} other {: {load}}}} other {{load, select, none {without a load now} other {{load} now}}}}",
+  nowSide: "the other side: {side}",
+  /** What becomes of the next set of those who said how many more there were. */
+  nextSet:
+    "{change, select, heavier {heavier} lighter {lighter} moreReps {more reps} other {fewer reps}} for {people}",
   /** One group to call. */
   group: "{people} {mark}{way}{halves, select, yes {, half a side} other {}}{stop}",
   groupStop: ", {stop}",
@@ -130,6 +139,10 @@ export const own = {
   enough: "Enough at your level: rest until the time is over.",
   stop: "Stop in {seconds}.",
   change: "Change to your {side} in {seconds}.",
+  /** Asked after the first set, and answered. */
+  howMany: "How many more could you have done?",
+  nextSet:
+    "{change, select, heavier {Next set heavier} lighter {Next set lighter} moreReps {Next set: more} fewerReps {Next set: fewer} other {Next set as it is}}{set, select, none {} other {: {set}}}.",
   oneSide: "Your {side} only: repeat it easier there, or rest.",
   fetch: "Fetch: {things}",
   /** What is answered to who asks for another way. */

@@ -7,7 +7,7 @@ import type { Mark } from "../../core/homes/home";
 import type { KitType } from "../../core/homes/kit";
 import type { Limit } from "../../core/homes/limits";
 import type { SessionState } from "../../core/live/session";
-import type { Effort, More } from "../../core/log/entries";
+import type { Effort } from "../../core/log/entries";
 import type {
   BodyLoad,
   LinkHow,
@@ -22,6 +22,7 @@ import type { ThingId } from "../../core/parts/announce";
 import type { Status } from "../../core/parts/part";
 import type { Filter } from "../../core/parts/room-rows";
 import type { Activity, Adapt, Advice, AskFirst, Intended } from "../../core/readiness/readiness";
+import type { More } from "../../core/strength/more";
 import type { TrailKind } from "../../core/trail/trail";
 import type { Side } from "../../core/units";
 

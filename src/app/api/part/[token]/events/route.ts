@@ -4,7 +4,8 @@ import { seenBy } from "@/core/live/events";
 import { ENTRY_FIELDS, entryOf } from "@/server/field-schema";
 import { readingPart, sessionParam, writingPart } from "@/server/http";
 import { Refused } from "@/server/refused";
-import { eventsAfter, takeEntry } from "@/server/session-events";
+import { takeEntry } from "@/server/session-entries";
+import { eventsAfter } from "@/server/session-events";
 import { needAsked } from "@/server/sessions";
 
 const body = object({
