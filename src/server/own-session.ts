@@ -30,6 +30,7 @@ export async function ownSession(who: Participant, id: string): Promise<OwnSessi
     startsAtMs: row.startsAt.getTime(),
     timeZone: row.timeZone,
     endedAtMs: row.endedAt?.getTime() ?? null,
+    callLink: row.callLink,
     version: content.version,
     doc: publicDoc(content.doc),
     substitutes,

@@ -1,10 +1,11 @@
 /** Changing sessions: planning, moving, opening and cancelling them, and who is asked. */
-import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
+import { and, desc, eq, inArray, isNotNull, isNull, sql } from "drizzle-orm";
 import type { Tonight } from "../core/homes/tonight";
+import { callLink } from "../core/live/call-link";
 import type { SessionState } from "../core/live/session";
 import { isTimeZone } from "../core/settings/settings";
 import { findClass } from "./classes";
-import { type Tx, transaction } from "./db/client";
+import { db, type Tx, transaction } from "./db/client";
 import { classes, person, session, sessionPerson, whereabouts } from "./db/schema";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
@@ -42,11 +43,23 @@ function checkZone(timeZone: string): void {
   if (!isTimeZone(timeZone)) throw new Refused("invalid", `There is no time zone ${timeZone}.`);
 }
 
+/** The link of the last session that had one: most studios meet in the same room. */
+async function lastLink(tx: Tx, studioId: string): Promise<string | null> {
+  const [last] = await tx
+    .select({ link: session.callLink })
+    .from(session)
+    .where(and(eq(session.studioId, studioId), isNotNull(session.callLink)))
+    .orderBy(desc(session.createdAt))
+    .limit(1);
+  return last?.link ?? null;
+}
+
 async function planIn(tx: Tx, studioId: string, plan: Plan, people: readonly string[]): Promise<string> {
   const { classId, startsAt, timeZone, state } = plan;
+  const callLink = await lastLink(tx, studioId);
   const [row] = await tx
     .insert(session)
-    .values({ studioId, classId, startsAt, timeZone, state })
+    .values({ studioId, classId, startsAt, timeZone, state, callLink })
     .returning({ id: session.id });
   if (!row) throw new Error("the session was not stored");
   if (people.length > 0)
@@ -66,14 +79,36 @@ export async function planSession(studioId: string, plan: Plan): Promise<string>
 /** A session of the same class this near is the one that is meant, hours. */
 const SAME_HOURS = 3;
 
-/**
- * Opens a class, now: its session that is planned or open around this time, or else a new one for
- * everybody. Pressed five times, by whomever, it is the same one: the class's row is held meanwhile.
- */
-export async function teachNow(studioId: string, classId: string): Promise<string> {
+/** The latest session of a class that is planned or open around this time. */
+async function nearIn(tx: Tx, studioId: string, classId: string) {
   const near = sql`${session.startsAt} between now() - make_interval(hours => ${SAME_HOURS}) and now() + make_interval(hours => ${SAME_HOURS})`;
+  const ahead = inArray(session.state, ["planned", "open"]);
+  const [row] = await tx
+    .select({ id: session.id, state: session.state })
+    .from(session)
+    .where(and(eq(session.studioId, studioId), eq(session.classId, classId), ahead, near))
+    .orderBy(desc(session.startsAt))
+    .limit(1);
+  return row;
+}
+
+/** The id of that session, or null. */
+export async function sessionNear(studioId: string, classId: string): Promise<string | null> {
+  if (!(await findClass(studioId, classId))) throw new Refused("not-found", "There is no such class here.");
+  return (await nearIn(db(), studioId, classId))?.id ?? null;
+}
+
+/**
+ * Opens a class, now: its session that is planned or open around this time, or else a new one for these
+ * people; null: for everybody. Pressed five times, by whomever, it is the same one: the class's row is held meanwhile.
+ */
+export async function teachNow(
+  studioId: string,
+  classId: string,
+  asked: readonly string[] | null = null,
+): Promise<string> {
   const { timeZone } = (await settingsOf(studioId)).teaching;
-  const people = await checkedPeople(studioId, null);
+  const people = await checkedPeople(studioId, asked);
   return transaction(async (tx) => {
     const [held] = await tx
       .select({ id: classes.id })
@@ -81,19 +116,7 @@ export async function teachNow(studioId: string, classId: string): Promise<strin
       .where(and(eq(classes.studioId, studioId), eq(classes.id, classId), isNull(classes.deletedAt)))
       .for("update");
     if (!held) throw new Refused("not-found", "There is no such class here.");
-    const [meant] = await tx
-      .select({ id: session.id, state: session.state })
-      .from(session)
-      .where(
-        and(
-          eq(session.studioId, studioId),
-          eq(session.classId, classId),
-          inArray(session.state, ["planned", "open"]),
-          near,
-        ),
-      )
-      .orderBy(desc(session.startsAt))
-      .limit(1);
+    const meant = await nearIn(tx, studioId, classId);
     if (!meant)
       return planIn(
         tx,
@@ -103,6 +126,17 @@ export async function teachNow(studioId: string, classId: string): Promise<strin
       );
     if (meant.state === "planned") await becomeIn(tx, studioId, meant.id, "open");
     return meant.id;
+  });
+}
+
+/** Says where the video call of a session is; an empty text takes it away. */
+export async function setCallLink(studioId: string, id: string, text: string): Promise<void> {
+  const link = text.trim() === "" ? null : callLink(text);
+  if (link === null && text.trim() !== "")
+    throw new Refused("invalid", "That is no address of a call: it begins with https:// or http://.");
+  await transaction(async (tx) => {
+    refuseIfOver(await lockSession(tx, studioId, id));
+    await tx.update(session).set({ callLink: link }).where(owned(studioId, id));
   });
 }
 

@@ -2,6 +2,7 @@
 import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
 import { factsOf } from "../core/live/event-kinds";
 import { personOf, type SessionCommand, type SessionEvent } from "../core/live/events";
+import { GO_ON_MS } from "../core/live/fold";
 import { mergeCommand } from "../core/live/merge";
 import { isLongPast } from "../core/live/session";
 import type { Substitute } from "../core/live/substitutes";
@@ -189,9 +190,19 @@ function refuseIfFull({ state }: SessionRow, { kind }: SessionCommand, lastSeq: 
   if (state === "cancelled") throw new Refused("conflict", "This class was cancelled.");
 }
 
+/** @throws Refused where an end is to be taken back that wasn't pressed within the last minute, in the middle of a class */
+function refuseLate(row: SessionRow, { kind }: SessionCommand, atMs: Ms): void {
+  if (kind !== "go-on") return;
+  const { endedAt, startedAt, state } = row;
+  if (state !== "ended" || !endedAt || !startedAt || atMs - endedAt.getTime() > GO_ON_MS)
+    throw new Refused("conflict", "An end can be taken back within a minute.");
+}
+
 /** What a start and an end do to the session itself. */
 async function follow(tx: Tx, row: SessionRow, command: SessionCommand, at: Date): Promise<void> {
   const { id } = row;
+  if (command.kind === "go-on")
+    await tx.update(session).set({ state: "running", endedAt: null }).where(eq(session.id, id));
   if (startsWith(row, command))
     await tx.update(session).set({ state: "running", startedAt: at }).where(eq(session.id, id));
   if (command.kind !== "end" || row.state === "ended") return;
@@ -227,6 +238,7 @@ export async function takeCommand(
     refuseIfFull(row, command, last?.seq ?? 0);
     const full = startsWith(row, command) ? await started(tx, row, command) : command;
     const nowMs = await nowIn(tx);
+    refuseLate(row, command, Math.min(nowMs, offlineAtMs ?? nowMs));
     const event = await append(tx, id, full, last, nowMs, offlineAtMs);
     await follow(tx, row, command, new Date(event.atMs));
     return { taken: true, events: [...events, event], nowMs };

@@ -187,6 +187,25 @@ const ROUTES: readonly {
     body: () => ({ classId: ids.class }),
     own: true,
   },
+  {
+    route: "sessions/now",
+    method: "GET",
+    path: () => `/api/sessions/now?class=${ids.class}`,
+    own: true,
+  },
+  {
+    route: "sessions/[id]/call",
+    method: "PUT",
+    path: () => `/api/sessions/${ids.open}/call`,
+    body: () => ({ link: "https://call.osmay.example/harbour" }),
+    own: true,
+  },
+  {
+    route: "sessions/[id]/ways",
+    method: "GET",
+    path: () => `/api/sessions/${ids.open}/ways?slot=s4`,
+    own: true,
+  },
   { route: "sessions/[id]/events", method: "GET", path: () => `/api/sessions/${ids.open}/events`, own: true },
   {
     route: "sessions/[id]/events",

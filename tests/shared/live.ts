@@ -61,6 +61,7 @@ export async function openClass(teacher: Browser, title: string): Promise<string
   await open(teacher.driver, "/classes");
   await (await named(teacher.driver, "a", title)).click();
   await (await named(teacher.driver, "button", "Teach")).click();
+  await (await named(teacher.driver, "button", "Open the room")).click();
   await phaseOf(teacher, "ready");
   return (await teacher.driver.getCurrentUrl()).split("/teach/")[1] ?? "";
 }

@@ -97,6 +97,8 @@ export const EVENT_KINDS = {
     words: "set when the class is to be over",
   },
   end: { ...jump, merges: "always", words: "ended the class" },
+  /** Takes an end back that was pressed by mistake: the class stands paused where it was. */
+  "go-on": { ...jump, merges: "always", words: "took the end back" },
 
   // The instructor's, about people.
   "hurt-seen": { ...entry, sender: "instructor", payload: { person }, words: "saw that it hurts" },

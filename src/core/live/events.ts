@@ -65,6 +65,12 @@ export function secondsOf({ kind, payload }: Happening<"extend" | "shorten" | "s
   return Math.min(most, Math.max(0, payload.seconds || 0));
 }
 
+/** The end of a class, where it wasn't taken back. */
+export function endOf(events: readonly SessionEvent[]): SessionEvent | undefined {
+  const wentOn = events.findLast(({ kind }) => kind === "go-on")?.seq ?? 0;
+  return events.find(({ kind, seq }) => kind === "end" && seq > wentOn);
+}
+
 /** Whether an event moves the clock or changes what is to come. */
 export function movesClock(event: SessionEvent): event is SessionEvent<ClockKind> {
   return isClockKind(event.kind);

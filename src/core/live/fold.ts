@@ -12,6 +12,9 @@ import { dropFinisher, dropRound, shortenRests } from "./to-come";
 /** Going back within this long of a segment's start goes to the one before it. */
 export const BACK_GRACE_MS = 3000;
 
+/** An end can be taken back for so long. */
+export const GO_ON_MS = 60_000;
+
 export type ClockPhase = "ready" | "count-in" | "running" | "paused" | "over" | "ended";
 
 export interface ClockState {
@@ -187,6 +190,13 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
     changed(anchor, (lengths) => dropFinisher(score, lengths, anchor.index)),
   "land-at": (_score, anchor, { payload }) =>
     anchor.phase === "ended" ? anchor : { ...anchor, finishAtMs: payload.finishAtMs },
+  "go-on": (score, anchor, { atMs }) =>
+    anchor.phase === "ended" &&
+    anchor.startedAtMs !== null &&
+    anchor.index < score.timings.length &&
+    atMs - anchor.atMs <= GO_ON_MS
+      ? { ...anchor, phase: "paused", atMs }
+      : anchor,
   end: (_score, anchor, { atMs }) =>
     anchor.phase === "ended" ? anchor : { ...anchor, phase: "ended", atMs },
 };

@@ -21,6 +21,8 @@ export interface OwnSession {
   readonly startsAtMs: Ms;
   readonly timeZone: string;
   readonly endedAtMs: Ms | null;
+  /** Of the video call; null where none was said. */
+  readonly callLink: string | null;
   readonly version: number;
   /** The class that gives the times. */
   readonly doc: ClassDoc;

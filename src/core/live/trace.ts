@@ -32,7 +32,8 @@ export function staysOf(score: LiveScore, events: readonly SessionEvent[], nowMs
   };
   let anchor = readyAnchor(score);
   for (const event of events) {
-    if (anchor.phase === "ended") break;
+    // Nothing happens in a class that is over, but that its end is taken back.
+    if (anchor.phase === "ended" && event.kind !== "go-on") continue;
     cross(anchor, event.atMs);
     const before = advance(score, anchor, event.atMs, leave);
     anchor = applyEvent(score, before, event);

@@ -2,7 +2,7 @@
 
 import type { SegmentKind } from "../class/expand";
 import type { Mark } from "../homes/home";
-import { isOf, personOf, type SessionEvent } from "../live/events";
+import { endOf, isOf, personOf, type SessionEvent } from "../live/events";
 import { lateByMs } from "../live/late";
 import type { LiveScore } from "../live/live-score";
 import { type Stay, staysOf, tookMs } from "../live/trace";
@@ -87,7 +87,7 @@ export function recordOf(
   people: readonly string[],
   nowMs: Ms,
 ): ClassRecord {
-  const ended = events.find((event) => event.kind === "end");
+  const ended = endOf(events);
   const endMs = ended?.atMs ?? nowMs;
   const stays = staysOf(score, events, endMs);
   const took = tookMs(score, stays);

@@ -15,12 +15,14 @@ import { isPick } from "./desk-doors";
 import { KeysDialog } from "./keys";
 import { MovePicker } from "./move-picker";
 import { putBlocks } from "./put-blocks";
+import { type AskWhom, TeachDialog } from "./teach-dialog";
 import type { DeskParts } from "./use-desk-view";
 
 export function DeskDialogs(
   props: DeskParts & {
     readonly id: string;
     readonly people: readonly Person[];
+    readonly teach: AskWhom;
     readonly own: readonly Move[];
     readonly onChoose: (move: KnownMove) => void;
   },
@@ -46,6 +48,7 @@ export function DeskDialogs(
         {...(opened === "add" || opened === "replace" ? { effectOf: effectOf(opened) } : {})}
         onChoose={props.onChoose}
       />
+      <TeachDialog open={opened === "teach"} onOpenChange={shutting} {...props.teach} />
       <Dialog
         open={opened === "paste"}
         onOpenChange={shutting}

@@ -242,20 +242,21 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
   const room = useParts(desk.doc, people, props.settings, props.today);
   const book = bookFor(desk.doc, LIBRARY_BOOK);
   const review = useReview(desk, room);
-  const teach = useTeachNow(props.id, desk);
+  const teach = useTeachNow(props.id, desk, props.people.length > 0, () => view.open("teach"));
   const marks = useMarks(desk);
   const actions = useDeskActions(desk, {
     ...doorsOf(desk, view, review),
     marks,
     own: props.ownMoves,
     rests: ownRests(props.settings.teaching),
-    teach,
+    teach: teach.begin,
   });
   useDeskClipboard({ desk, quiet: view.opened !== null || view.room, review: view.reviewPlan });
   const choose = (move: KnownMove) => {
     if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
   };
+  const asked = useMemo(() => props.people.map(({ id, doc: { name } }) => ({ id, name })), [props.people]);
   const now: Moment = { desk, view, room, review, actions, marks, overrule, homeOf, book };
   const late = useDeferredValue(now);
   return (
@@ -270,7 +271,7 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
         onFit={() => view.open("fit")}
         onKeys={() => view.open("keys")}
         onVersions={() => view.open("versions")}
-        onTeach={teach}
+        onTeach={teach.begin}
       />
       <UnsavedLine desk={desk} id={props.id} />
       <CompanyLine desk={late.desk} id={props.id} />
@@ -296,6 +297,7 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
         view={view}
         room={room}
         people={people}
+        teach={{ people: asked, onTeach: teach.open }}
         own={props.ownMoves}
         onChoose={choose}
       />

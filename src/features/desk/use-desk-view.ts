@@ -9,7 +9,7 @@ import type { MovePick } from "./desk-doors";
 import type { PanelTab } from "./desk-panel";
 import type { Desk } from "./use-desk";
 
-type Opened = "keys" | "table" | "versions" | "fit" | "order" | "paste" | MovePick;
+type Opened = "keys" | "table" | "teach" | "versions" | "fit" | "order" | "paste" | MovePick;
 
 /** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
 export function useDeskView() {

@@ -15,6 +15,23 @@ import { TonightForm } from "./tonight-form";
 import { WhereaboutsForm } from "./whereabouts-form";
 import { YourData } from "./your-data";
 
+/** Where the call is, in a window of its own: this page stays open beside it. */
+function CallLink({ link }: { readonly link: string | null }) {
+  if (link === null) return null;
+  return (
+    <p className="mt-3">
+      <a
+        className="inline-flex min-h-12 items-center border-2 border-ink px-4 font-bold"
+        href={link}
+        target="_blank"
+        rel="noreferrer"
+      >
+        Join the call
+      </a>
+    </p>
+  );
+}
+
 /** Before a class: when, what to have ready, and what the instructor should know today. */
 export function BeforeClass(
   props: OwnPage & {
@@ -49,6 +66,7 @@ export function BeforeClass(
           ? "The room is open. It begins by itself on this page: leave it open."
           : "When your instructor opens the room this page goes over to it by itself."}
       </p>
+      <CallLink link={session.callLink} />
       <Readiness token={token} person={person} readiness={props.readiness} />
       <h2 className="mt-5 text-xl font-bold">Have ready, in this order</h2>
       {bring.length === 0 ? (

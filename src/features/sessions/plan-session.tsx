@@ -7,11 +7,7 @@ import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { Choice } from "@/ui/field";
 import { type When, WhenFields } from "./when-fields";
-
-interface Named {
-  readonly id: string;
-  readonly name: string;
-}
+import { type Named, WhoIsAsked } from "./who-is-asked";
 
 /** Puts a class on a date and asks people to it. */
 export function PlanSession(props: {
@@ -71,51 +67,5 @@ export function PlanSession(props: {
         </form>
       </Dialog>
     </>
-  );
-}
-
-/** Who is asked: everybody until somebody is left out. */
-function WhoIsAsked({
-  people,
-  chosen,
-  onChoose,
-}: {
-  readonly people: readonly Named[];
-  readonly chosen: ReadonlySet<string>;
-  readonly onChoose: (chosen: ReadonlySet<string>) => void;
-}) {
-  const toggle = (id: string, on: boolean) => {
-    const next = new Set(chosen);
-    if (on) next.add(id);
-    else next.delete(id);
-    onChoose(next);
-  };
-  return (
-    <fieldset className="min-w-0">
-      <legend className="flex w-full items-baseline justify-between font-semibold">
-        Asked: {chosen.size} of {people.length}
-      </legend>
-      <p className="mb-1 flex gap-3">
-        <Button look="bare" className="px-0" onClick={() => onChoose(new Set(people.map(({ id }) => id)))}>
-          Everybody
-        </Button>
-        <Button look="bare" className="px-0" onClick={() => onChoose(new Set())}>
-          Nobody yet
-        </Button>
-      </p>
-      <div className="grid max-h-64 grid-cols-2 gap-x-3 overflow-auto border border-hairline p-2">
-        {people.map(({ id, name }) => (
-          <label key={id} className="flex items-center gap-1.5 truncate py-0.5">
-            <input
-              type="checkbox"
-              className="accent-pine"
-              checked={chosen.has(id)}
-              onChange={(event) => toggle(id, event.target.checked)}
-            />
-            {name}
-          </label>
-        ))}
-      </div>
-    </fieldset>
   );
 }

@@ -15,6 +15,7 @@ import { Trouble } from "@/ui/trouble";
 import { stateText } from "@/words/session-words";
 import { longWhen } from "@/words/when-words";
 import { type AskedLine, AskedPeople } from "./asked-people";
+import { CallLinkField } from "./call-link-field";
 import { WhenFields } from "./when-fields";
 
 interface Props {
@@ -26,6 +27,8 @@ interface Props {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly origin: string;
+  /** Of the video call; empty where none was said. */
+  readonly callLink: string;
   readonly asked: readonly AskedLine[];
   readonly others: readonly { readonly id: string; readonly name: string }[];
   /** The log, once there is one. */
@@ -78,6 +81,9 @@ export function SessionScreen(props: Props) {
             onPanel={setPanel}
           />
         </div>
+        {(state === "planned" || state === "open" || state === "running") && (
+          <CallLinkField id={id} link={props.callLink} />
+        )}
         {panel === null && <Trouble className="mt-3">{trouble}</Trouble>}
         {state === "ended" ? (
           props.children

@@ -6,11 +6,18 @@ import type { Presence } from "@/core/live/presence";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
+import { lowerFirst } from "@/words/letters";
 import { presenceText } from "@/words/live-words";
 
 /** The one thing to do here has the focus, for Enter or a clicker from across the room. */
 function focusOnce(button: HTMLButtonElement | null): void {
   button?.focus();
+}
+
+/** The moves that somebody has no way of doing. */
+function lacksText({ slots }: Part): string {
+  const names = slots.filter(({ status }) => status === "unmet").map(({ name }) => lowerFirst(name));
+  return [...new Set(names)].join(", ");
 }
 
 /** Before the start: what will run, for whom, and one thing to press. */
@@ -48,10 +55,19 @@ export function Ready(props: {
         ))}
       </ol>
       {(unmet.length > 0 || unknown.length > 0) && (
-        <p className="mt-8 text-3xl">
-          {unmet.length > 0 && `No way yet for ${unmet.map((part) => part.name).join(", ")} in some moves. `}
-          {unknown.length > 0 &&
-            `${unknown.map((part) => part.name).join(", ")} did not say what is at home.`}
+        <p className="mt-8 text-2xl leading-snug">
+          {unmet.length > 0 && (
+            <>
+              <span className="text-night-quiet">No way yet: </span>
+              {unmet.map((part) => `${part.name} (${lacksText(part)})`).join(", ")}.{" "}
+            </>
+          )}
+          {unknown.length > 0 && (
+            <>
+              <span className="text-night-quiet">Didn’t say what is at home: </span>
+              {unknown.map((part) => part.name).join(", ")}.
+            </>
+          )}
         </p>
       )}
       <p className="mt-8 max-w-4xl text-2xl text-night-quiet">

@@ -3,22 +3,44 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { Asked } from "@/core/live/presence";
-import type { KnownMove, MoveBook } from "@/core/moves/book";
+import type { WayNow } from "@/core/live/ways-now";
+import type { KnownMove } from "@/core/moves/book";
 import { Dialog } from "@/ui/dialog";
+import { lowerFirst } from "@/words/letters";
 
-type Ways = readonly { readonly how: string; readonly move: KnownMove }[];
-
-/** Moves that are linked to one, with how: asked of the library only when they are wanted. */
-async function waysOf(move: KnownMove): Promise<Ways> {
-  const { LIBRARY_BOOK } = await import("@/core/moves/library");
-  const book: MoveBook = LIBRARY_BOOK;
-  return (book.get(move.id ?? "")?.links ?? move.links ?? []).flatMap(({ to, kind }) => {
-    const found = book.get(to);
-    return found ? [{ how: kind, move: found }] : [];
-  });
+/** The slot and move that were on when the dialog was opened: the class goes on behind it. */
+interface OpenedFor {
+  readonly slot: string;
+  readonly move: KnownMove;
 }
 
-/** Another move in the slot that is on, for the room or for one person. Its time stays. */
+/** What the dialog was opened for, until it is shut. */
+function useOpenedFor(open: boolean, slot: string | null, move: KnownMove | null): OpenedFor | null {
+  const [held, setHeld] = useState<OpenedFor | null>(null);
+  if (open && held === null && slot !== null && move !== null) setHeld({ slot, move });
+  if (!open && held !== null) setHeld(null);
+  return open ? held : null;
+}
+
+/** What can be done instead, by who is here: asked for when it is wanted. */
+function useWays(session: string, slot: string | undefined): readonly WayNow[] | null | "unreached" {
+  const [ways, setWays] = useState<readonly WayNow[] | null | "unreached">(null);
+  useEffect(() => {
+    setWays(null);
+    if (slot === undefined) return;
+    let over = false;
+    const path = `/api/sessions/${session}/ways?slot=${encodeURIComponent(slot)}`;
+    void api<{ ways: readonly WayNow[] }>("GET", path).then(
+      (reply) => !over && setWays(reply.ok ? reply.value.ways : "unreached"),
+    );
+    return () => {
+      over = true;
+    };
+  }, [session, slot]);
+  return ways;
+}
+
+/** Another move in the slot that was on, for the room or for one person, from now on. Its time stays. */
 export function SubstituteDialog(props: {
   readonly session: string;
   readonly open: boolean;
@@ -27,36 +49,29 @@ export function SubstituteDialog(props: {
   readonly move: KnownMove | null;
   readonly asked: readonly Asked[];
 }) {
-  const { open, move, slot, asked } = props;
-  const [ways, setWays] = useState<Ways | null>(null);
+  const { session, open, asked, onOpenChange } = props;
+  const opened = useOpenedFor(open, props.slot, props.move);
+  const ways = useWays(session, opened?.slot);
   const [person, setPerson] = useState("");
-  useEffect(() => {
-    if (!open || !move) return;
-    let over = false;
-    setWays(null);
-    void waysOf(move).then((found) => !over && setWays(found));
-    return () => {
-      over = true;
-    };
-  }, [open, move]);
-  const take = async (to: KnownMove) => {
-    const reply = await api("POST", `/api/sessions/${props.session}/substitute`, {
+  const take = async (to: WayNow) => {
+    if (!opened) return;
+    const reply = await api("POST", `/api/sessions/${session}/substitute`, {
       id: crypto.randomUUID(),
-      slot,
+      slot: opened.slot,
       move: to.id,
       ...(person ? { person } : {}),
     });
     if (!reply.ok) return toast.error(reply.failure.message);
     setPerson("");
-    props.onOpenChange(false);
+    onOpenChange(false);
   };
   return (
     <Dialog
       night
       wide
       open={open}
-      onOpenChange={props.onOpenChange}
-      title={move ? `Instead of ${move.name}` : "Another move"}
+      onOpenChange={onOpenChange}
+      title={opened ? `Instead of ${lowerFirst(opened.move.name)}, from now on` : "Another move"}
       description="It keeps its time. Everyone's own version is worked out anew."
     >
       <label className="mb-4 flex items-center gap-3 text-2xl">
@@ -74,25 +89,50 @@ export function SubstituteDialog(props: {
           ))}
         </select>
       </label>
-      {ways === null ? (
+      {ways === "unreached" ? (
+        <p className="text-2xl">It can’t be asked for now. Say it aloud.</p>
+      ) : ways === null ? (
         <p className="text-2xl text-night-quiet">Looking…</p>
-      ) : ways.length === 0 ? (
-        <p className="text-2xl text-night-quiet">No move is linked to this one.</p>
       ) : (
-        <ul className="grid grid-cols-2 gap-2">
-          {ways.map(({ how, move: to }) => (
-            <li key={`${how} ${to.id}`}>
-              <button
-                type="button"
-                className="w-full border-2 border-night-line px-4 py-2.5 text-left text-2xl font-bold hover:border-night-text"
-                onClick={() => take(to)}
-              >
-                {to.name} <span className="font-normal text-night-quiet">{how}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
+        <Ways ways={ways} person={person} onTake={take} />
       )}
     </Dialog>
+  );
+}
+
+function Ways(props: {
+  readonly ways: readonly WayNow[];
+  readonly person: string;
+  readonly onTake: (way: WayNow) => void;
+}) {
+  const { ways, person, onTake } = props;
+  const open = person === "" ? ways : ways.filter(({ can }) => can.includes(person));
+  if (open.length === 0)
+    return (
+      <p className="text-2xl">
+        {person === ""
+          ? "Nothing that is related to it can be done by anybody here"
+          : "Nothing that is related to it can be done there"}
+        : less of it, slower, or a rest.
+      </p>
+    );
+  return (
+    <ul className="grid max-h-[50vh] grid-cols-2 gap-2 overflow-y-auto">
+      {open.map((way) => (
+        <li key={way.id}>
+          <button
+            type="button"
+            className="size-full border-2 border-night-line px-4 py-2.5 text-left text-2xl font-bold hover:border-night-text"
+            onClick={() => onTake(way)}
+          >
+            {way.name}{" "}
+            <span className="font-normal text-night-quiet">
+              {way.how === "own" ? "yours" : way.how}
+              {person === "" && `, ${way.can.length} can`}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -181,8 +181,7 @@ export function TeachScreen(props: Props) {
   });
   useTeachKeys(actions, panel !== null);
 
-  if (state.phase === "ended")
-    return <Ended id={id} title={doc.title} classId={classId} events={lead.events} score={score} />;
+  if (state.phase === "ended") return <Ended {...{ id, classId, score, lead }} title={doc.title} />;
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text);
   const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;

@@ -218,6 +218,8 @@ export const session = pgTable(
     moves: json("moves").$type<readonly FrozenMove[]>(),
     changeOver: json("change_over").$type<ChangeOverTable>(),
     createdAt: instant("created_at").notNull().defaultNow(),
+    /** Of the video call; null where none was said. */
+    callLink: text("call_link"),
     startedAt: instant("started_at"),
     endedAt: instant("ended_at"),
   },

@@ -67,6 +67,7 @@ export default async function SessionPage({ params }: { readonly params: Promise
       timeZone={row.timeZone}
       nowMs={Date.now()}
       origin={env.origin}
+      callLink={row.callLink ?? ""}
       asked={asked.map((person) => {
         const when = person.invitedAtMs === null ? null : shortWhen(person.invitedAtMs, row.timeZone, words);
         return {

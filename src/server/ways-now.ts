@@ -1,0 +1,24 @@
+/** What a slot of a session can be changed for now, by who is here. */
+import { findSlot } from "../core/class/document";
+import { peopleNow } from "../core/live/people-now";
+import { withSubstitutes } from "../core/live/substitutes";
+import { type WayNow, waysNow } from "../core/live/ways-now";
+import { bookFor } from "../core/moves/book";
+import { LIBRARY_BOOK } from "../core/moves/library";
+import { peopleOf } from "./content";
+import { db } from "./db/client";
+import { Refused } from "./refused";
+import { eventsAfter } from "./session-events";
+import { sessionContent } from "./sessions";
+
+/** The ways of a slot that those who have come can do; before anybody has, those who are asked. */
+export async function waysOfSlot(studioId: string, id: string, slotId: string): Promise<readonly WayNow[]> {
+  const { content } = await sessionContent(studioId, id);
+  const book = bookFor(content.doc, LIBRARY_BOOK);
+  const slot = findSlot(withSubstitutes(content.doc, content.substitutes, book), slotId)?.slot;
+  if (!slot) throw new Refused("not-found", "There is no such move in this class.");
+  const asked = await peopleOf(db(), id, content.doc);
+  const here = new Set(peopleNow(await eventsAfter(id, 0)).here);
+  const present = asked.filter((person) => here.has(person.id));
+  return waysNow(slot, book, present.length > 0 ? present : asked);
+}
