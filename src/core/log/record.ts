@@ -60,6 +60,18 @@ function spansOf(events: readonly SessionEvent[], person: string, endMs: Ms): At
   return spans;
 }
 
+/** A level that was left again so soon was only tried, or pressed by mistake. */
+const TRIED_MS = 20_000;
+
+/** Levels as they were really done: what was pressed to and fro counts once, and not at all where it came back. */
+function settled(pressed: Attendance["marks"]): Attendance["marks"] {
+  const stayed = pressed.filter(({ atMs }, i) => {
+    const next = pressed[i + 1];
+    return next === undefined || next.atMs - atMs >= TRIED_MS;
+  });
+  return stayed.filter(({ mark }, i) => stayed[i - 1]?.mark !== mark);
+}
+
 function attendanceOf(events: readonly SessionEvent[], person: string, endMs: Ms): Attendance {
   const own = events.filter((event) => personOf(event) === person);
   const done: Record<string, number> = {};
@@ -73,7 +85,7 @@ function attendanceOf(events: readonly SessionEvent[], person: string, endMs: Ms
     person,
     spans: spansOf(events, person, endMs),
     lateMs: lateByMs(events, person),
-    marks: own.filter(isOf("mark")).map(({ atMs, payload }) => ({ atMs, mark: payload.mark })),
+    marks: settled(own.filter(isOf("mark")).map(({ atMs, payload }) => ({ atMs, mark: payload.mark }))),
     hurt: own.filter(isOf("hurt")).map(where),
     uncomfortable: own.filter(isOf("uncomfortable")).map(where),
     done,

@@ -6,9 +6,11 @@ import type { ClassDoc } from "@/core/class/document";
 import { isOf, type SessionEvent } from "@/core/live/events";
 import { type FinishWay, finishWays } from "@/core/live/finish";
 import type { ClockPhase } from "@/core/live/fold";
-import { scoreOfKept } from "@/core/live/live-score";
+import { canGoOn } from "@/core/live/go-on";
+import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
-import { peopleNow } from "@/core/live/people-now";
+import { type PeopleNow, peopleNow } from "@/core/live/people-now";
+import { presenceOf } from "@/core/live/presence";
 import { type Substitute, withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
@@ -19,6 +21,9 @@ import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
 import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
+import { EndDialog } from "@/features/teach/end-dialog";
+import { NoteDialog } from "@/features/teach/note-dialog";
+import { PeopleDialog } from "@/features/teach/people-dialog";
 import { type NowText, nowText } from "@/words/live-words";
 import type { Words } from "@/words/words";
 
@@ -73,7 +78,7 @@ export function RemoteScreen(props: {
   const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
   const last = lead.events.filter(isOf("hurt")).at(-1)?.payload.person;
   const [hurt] = people.hurt;
-  if (state.phase === "ended" || state.phase === "over") return <Over id={id} />;
+  if (state.phase === "ended" || state.phase === "over") return <Over id={id} score={score} lead={lead} />;
   return (
     <main
       className="night mx-auto flex min-h-screen max-w-md flex-col gap-3 bg-night px-4 py-3 text-night-text"
@@ -96,6 +101,7 @@ export function RemoteScreen(props: {
       </h1>
       <p className="min-h-7 text-lg text-night-quiet">{live && detailOf(says, words)}</p>
       <Presses phase={state.phase} live={live} drop={drop} command={command} />
+      <Seldom id={id} live={live} lead={lead} people={people} parts={content.parts} />
       <div
         className={`mt-auto ${hurt ? "border-l-[14px] border-stop pl-3" : ""}`}
         role={hurt ? "alert" : undefined}
@@ -155,19 +161,68 @@ function Hurt(props: {
   );
 }
 
-function Over({ id }: { readonly id: string }) {
+function Over({ id, score, lead }: { readonly id: string; readonly score: LiveScore; readonly lead: Lead }) {
   return (
     <main
       className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text"
       data-phase="ended"
     >
       <h1 className="text-4xl font-extrabold">The class is over</h1>
+      {canGoOn(score, lead, lead.now()) && (
+        <button type="button" className={BIG} onClick={() => lead.command("go-on")}>
+          Not over: go on
+        </button>
+      )}
       <Link className="text-xl underline underline-offset-4" href={`/sessions/${id}`}>
         Write it up
       </Link>
     </main>
   );
 }
+
+/** What is wanted now and then: who is here, a note, the end. */
+function Seldom(props: {
+  readonly id: string;
+  readonly live: boolean;
+  readonly lead: Lead;
+  readonly people: PeopleNow;
+  readonly parts: Content["parts"];
+}) {
+  const { id, live, lead, people, parts } = props;
+  const [panel, setPanel] = useState<"people" | "note" | "end" | null>(null);
+  const asked = parts.map(({ person, name }) => ({ id: person, rosterId: person, name }));
+  const of = (name: NonNullable<typeof panel>) => ({
+    open: panel === name,
+    onOpenChange: (open: boolean) => setPanel(open ? name : null),
+  });
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      {(["people", "note", "end"] as const).map((name) => (
+        <button
+          key={name}
+          type="button"
+          className="min-h-14 border-2 border-night-line text-xl font-bold disabled:opacity-40"
+          disabled={name === "end" && !live}
+          onClick={() => setPanel(name)}
+        >
+          {SELDOM[name]}
+        </button>
+      ))}
+      <PeopleDialog
+        {...of("people")}
+        session={id}
+        presence={presenceOf(asked, people, lead.events)}
+        people={people}
+        others={[]}
+        onAdded={() => undefined}
+      />
+      <NoteDialog {...of("note")} onNote={(text) => lead.command("note", { text })} />
+      <EndDialog {...of("end")} onEnd={() => lead.command("end")} />
+    </div>
+  );
+}
+
+const SELDOM = { people: "People", note: "Note", end: "End" } as const;
 
 /** Pause, next, ten seconds more, a round less: large enough for a glance. */
 function Presses({
@@ -186,14 +241,17 @@ function Presses({
     <>
       <button
         type="button"
-        className="min-h-52 bg-marker text-5xl font-extrabold text-night"
+        className="min-h-40 bg-marker text-5xl font-extrabold text-night"
         onClick={() =>
           ready ? command("start", { countInMs: 5000 }) : command(phase === "paused" ? "resume" : "pause")
         }
       >
         {ready ? "Start" : phase === "paused" ? "Resume" : "Pause"}
       </button>
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid grid-cols-3 gap-3">
+        <button type="button" className={BIG} disabled={!live} onClick={() => command("back")}>
+          Back
+        </button>
         <button type="button" className={BIG} disabled={!live} onClick={() => command("skip")}>
           Next
         </button>

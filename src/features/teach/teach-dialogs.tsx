@@ -5,6 +5,7 @@ import type { Asked, Presence } from "@/core/live/presence";
 import type { KnownMove } from "@/core/moves/book";
 import type { Lead } from "@/features/live/use-lead";
 import { Dialog } from "@/ui/dialog";
+import { EndDialog } from "./end-dialog";
 import { FinishDialog } from "./finish-dialog";
 import { NoteDialog } from "./note-dialog";
 import { PeopleDialog } from "./people-dialog";
@@ -69,32 +70,7 @@ export function TeachDialogs(props: {
           ))}
         </dl>
       </Dialog>
-      <Dialog
-        {...of("end")}
-        night
-        title="End the class now?"
-        description="What has been taught so far is kept."
-      >
-        <div className="flex gap-3 text-2xl font-bold">
-          <button
-            type="button"
-            className="bg-marker px-5 py-2 text-night"
-            onClick={() => {
-              onPanel(null);
-              lead.command("end");
-            }}
-          >
-            End it
-          </button>
-          <button
-            type="button"
-            className="border-2 border-night-text px-5 py-2"
-            onClick={() => onPanel(null)}
-          >
-            Go on
-          </button>
-        </div>
-      </Dialog>
+      <EndDialog {...of("end")} onEnd={() => lead.command("end")} />
     </>
   );
 }

@@ -1,0 +1,40 @@
+"use client";
+import { Dialog } from "@/ui/dialog";
+
+/** Asks before a class is ended; for a minute it can be taken back. */
+export function EndDialog(props: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onEnd: () => void;
+}) {
+  const { open, onOpenChange, onEnd } = props;
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      night
+      title="End the class now?"
+      description="What has been taught so far is kept. For a minute it can be taken back."
+    >
+      <div className="flex gap-3 text-2xl font-bold">
+        <button
+          type="button"
+          className="bg-marker px-5 py-2 text-night"
+          onClick={() => {
+            onOpenChange(false);
+            onEnd();
+          }}
+        >
+          End it
+        </button>
+        <button
+          type="button"
+          className="border-2 border-night-text px-5 py-2"
+          onClick={() => onOpenChange(false)}
+        >
+          Go on
+        </button>
+      </div>
+    </Dialog>
+  );
+}
