@@ -13,6 +13,8 @@ export interface DeviceChoices {
   /** Whether Teach begins with its sounds on. */
   readonly sounds: boolean;
   readonly counting: Counting;
+  /** Which of the studio's people the instructor is, by row id: Teach says what to show with their things. Empty: not said. */
+  readonly self: string;
   /** Whether single letters are keys on the Desk and on Teach: who speaks into a field or misses keys switches them off. */
   readonly letters: boolean;
   /** Minutes of the class in a row of its score. */
@@ -25,6 +27,7 @@ export const DEVICE_DEFAULTS: DeviceChoices = {
   stillness: false,
   sounds: true,
   counting: "ticks",
+  self: "",
   letters: true,
   rowMinutes: 5,
 };

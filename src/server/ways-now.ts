@@ -1,12 +1,14 @@
-/** What a slot of a session can be changed for now, by who is here. */
+/** What a slot of a session can be changed for now, by who is here; and what of it to show. */
 import { findSlot } from "../core/class/document";
 import { peopleNow } from "../core/live/people-now";
 import { withSubstitutes } from "../core/live/substitutes";
 import { type WayNow, waysNow } from "../core/live/ways-now";
+import { type WayToShow, whatToShowIn } from "../core/live/what-to-show";
 import { bookFor } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { peopleOf } from "./content";
 import { db } from "./db/client";
+import { findPerson } from "./people";
 import { Refused } from "./refused";
 import { eventsAfter } from "./session-events";
 import { sessionContent } from "./sessions";
@@ -21,4 +23,17 @@ export async function waysOfSlot(studioId: string, id: string, slotId: string): 
   const here = new Set(peopleNow(await eventsAfter(id, 0)).here);
   const present = asked.filter((person) => here.has(person.id));
   return waysNow(slot, book, present.length > 0 ? present : asked);
+}
+
+/** What to show in each slot that has time for it; `self`: whose home the instructor teaches from, by row id. */
+export async function showInSession(
+  studioId: string,
+  id: string,
+  self: string | null,
+): Promise<Readonly<Record<string, readonly WayToShow[]>>> {
+  const { content } = await sessionContent(studioId, id);
+  const book = bookFor(content.doc, LIBRARY_BOOK);
+  const shown = withSubstitutes(content.doc, content.substitutes, book);
+  const home = self === null ? null : ((await findPerson(studioId, self))?.doc ?? null);
+  return whatToShowIn(shown, content.parts, home, book);
 }

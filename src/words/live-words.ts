@@ -7,6 +7,7 @@ import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-n
 import type { Presence } from "../core/live/presence";
 import type { SinceLast } from "../core/live/since-last";
 import type { WaySaid } from "../core/live/three-ways";
+import type { WayToShow } from "../core/live/what-to-show";
 import { spanText, spanTriple } from "../core/values/span";
 import { amountText, stopText, tempoText } from "./dose-words";
 import { lowerFirst } from "./letters";
@@ -101,6 +102,22 @@ export function sinceText({ reps, seconds, tempo, load, side }: SinceLast, words
   ]
     .filter(Boolean)
     .join(", ");
+}
+
+/** What to show for whom, and what only to say, where there is more than one way: `show floor press (4), press-up (6) · say band press (1)`. */
+export function showText(ways: readonly WayToShow[], words: Words): string {
+  if (ways.length < 2) return "";
+  const named = (how: WayToShow["how"]) =>
+    ways
+      .filter((way) => way.how === how)
+      .map(({ name, people }) => words.phrase("live", "toShow", { way: lowerFirst(name), people }));
+  const [show, say] = [named("show"), named("say")];
+  return [
+    show.length > 0 ? words.phrase("live", "show", { ways: show.join(", ") }) : "",
+    say.length > 0 ? words.phrase("live", "say", { ways: say.join(", ") }) : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }
 
 /** As the messages name them. */

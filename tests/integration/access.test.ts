@@ -200,6 +200,7 @@ const ROUTES: readonly {
     body: () => ({ link: "https://call.osmay.example/harbour" }),
     own: true,
   },
+  { route: "sessions/[id]/show", method: "GET", path: () => `/api/sessions/${ids.open}/show`, own: true },
   {
     route: "sessions/[id]/ways",
     method: "GET",

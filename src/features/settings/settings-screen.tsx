@@ -63,6 +63,8 @@ export function SettingsScreen(props: {
   readonly stored: Tree;
   readonly members: readonly MemberLine[];
   readonly owner: boolean;
+  /** The studio's people, of whom the instructor may be one. */
+  readonly people: readonly { readonly id: string; readonly name: string }[];
 }) {
   const router = useRouter();
   const record = useRecord<Tree>("/api/settings", "settings", props.stored);
@@ -133,7 +135,7 @@ export function SettingsScreen(props: {
               value={shown.teaching}
               onChange={(key, value) => put(["teaching", key], value)}
             />
-            <DeviceSettings />
+            <DeviceSettings people={props.people} />
             <Members members={props.members} owner={props.owner} />
           </div>
           <OtherNumbers changes={changes} put={put} />

@@ -89,7 +89,10 @@ export function TeachingSettings(props: {
   );
 }
 
-const CHOICES: readonly (readonly [Exclude<keyof DeviceChoices, "rowMinutes" | "counting">, string])[] = [
+const CHOICES: readonly (readonly [
+  Exclude<keyof DeviceChoices, "rowMinutes" | "counting" | "self">,
+  string,
+])[] = [
   ["mirror", "I face the camera and mirror: Teach says which side I move. What people are told stays."],
   ["sounds", "Teach begins with its sounds on"],
   ["letters", "Single letters are keys, on the Desk and on Teach"],
@@ -104,7 +107,11 @@ const COUNTING_WORDS: Readonly<Record<Counting, string>> = {
 };
 
 /** What holds on this device only, at once and without saving. */
-export function DeviceSettings() {
+export function DeviceSettings({
+  people,
+}: {
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+}) {
   const [choices, setChoices] = useState<DeviceChoices>(DEVICE_DEFAULTS);
   useEffect(() => setChoices(deviceChoices()), []);
   const take = (own: Partial<DeviceChoices>) => {
@@ -138,6 +145,21 @@ export function DeviceSettings() {
           {COUNTINGS.map((counting) => (
             <option key={counting} value={counting}>
               {COUNTING_WORDS[counting]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className={LINE}>
+        I teach from the home of (Teach says what to show with these things)
+        <select
+          className={PICK}
+          value={choices.self}
+          onChange={(event) => take({ self: event.target.value })}
+        >
+          <option value="">not said</option>
+          {people.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
             </option>
           ))}
         </select>

@@ -22,7 +22,7 @@ import { useCues } from "@/features/live/use-cues";
 import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { slotFaces } from "@/features/score/faces";
-import { nowText, presenceText } from "@/words/live-words";
+import { nowText, presenceText, showText } from "@/words/live-words";
 import { spokenLines } from "@/words/shape-words";
 import { BelowWords, type Hurting } from "./below-words";
 import { Controls } from "./controls";
@@ -31,6 +31,7 @@ import { Ready } from "./ready";
 import { TeachDialogs, type TeachPanel } from "./teach-dialogs";
 import { TopRow, Words } from "./teach-words";
 import { useTeachKeys } from "./use-teach-keys";
+import { useWhatToShow } from "./use-what-to-show";
 
 /** Count-in before the class's first second. */
 const COUNT_IN_MS = 5000;
@@ -168,6 +169,7 @@ export function TeachScreen(props: Props) {
   const { people, asked, presence, now, add } = useTaughtPeople(props.asked, content, lead);
   const { device, cues } = useTeachDevice(score, lead);
   const help = useHelp(id, people, asked);
+  const toShow = useWhatToShow(id, content.version);
   const [panel, setPanel] = useState<TeachPanel | null>(null);
   const { state } = lead;
   const live = state.phase !== "ready" && state.phase !== "ended";
@@ -184,6 +186,7 @@ export function TeachScreen(props: Props) {
   if (state.phase === "ended") return <Ended {...{ id, classId, score, lead }} title={doc.title} />;
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text);
+  const show = showText(toShow[present.segment?.slot ?? ""] ?? [], words);
   const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
   const dialogs = (
     <TeachDialogs
@@ -228,7 +231,7 @@ export function TeachScreen(props: Props) {
       <div className="px-8">
         <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>
-      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
+      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} show={show} />
       <BelowWords {...{ parts, now, people }} slotId={says.slotId} hurt={help.hurt} />
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />

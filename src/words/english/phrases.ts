@@ -109,6 +109,10 @@ export const live = {
   /** What one does now, or what of the count is said differently. */
   phase:
     "{phase, select, lower {lower} bottom {hold} lift {lift} top {hold} half {half way} two {last two} last {last one} other {}}",
+  /** What to demonstrate, for how many, and what only to say. */
+  toShow: "{way} ({people})",
+  show: "Show {ways}",
+  say: "say {ways}",
   /** What is different from the last set. */
   nowReps: "{most, plural, =1 {{span} rep now} other {{span} reps now}}",
   nowSeconds: "{span} seconds now",

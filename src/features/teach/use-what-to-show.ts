@@ -1,0 +1,24 @@
+"use client";
+import { useEffect, useState } from "react";
+import { api } from "@/browser/api";
+import { deviceChoices } from "@/browser/device";
+import type { WayToShow } from "@/core/live/what-to-show";
+
+type Shown = Readonly<Record<string, readonly WayToShow[]>>;
+
+/** Which ways to show in which slot, asked anew where people's parts have changed; nothing until it is known. */
+export function useWhatToShow(session: string, version: number): Shown {
+  const [shown, setShown] = useState<Shown>({});
+  // biome-ignore lint/correctness/useExhaustiveDependencies: other parts are shown otherwise
+  useEffect(() => {
+    let over = false;
+    const { self } = deviceChoices();
+    void api<{ slots: Shown }>("GET", `/api/sessions/${session}/show?self=${self}`).then((reply) => {
+      if (!over && reply.ok) setShown(reply.value.slots);
+    });
+    return () => {
+      over = true;
+    };
+  }, [session, version]);
+  return shown;
+}
