@@ -109,15 +109,14 @@ function tells(own: PartSlot | undefined, doc: ClassDoc, round: number, book: Mo
 }
 
 /**
- * The first set of which somebody may be asked how many more there were: the last one that was worked, in the gap after
- * it, where another of its slot is to come; null where there is nothing to ask.
+ * The first set of a slot that was just worked, in the gap after it, where another is to come and it says something of
+ * it: of this one somebody may be asked how many more there were. Null where there is nothing to ask.
  */
 export function setToAsk(
   score: LiveScore,
   state: ClockState,
   doc: ClassDoc,
   part: Part,
-  answered: ReadonlySet<string>,
   book: MoveBook,
 ): SetAt | null {
   const here = score.segments[state.index];
@@ -126,7 +125,7 @@ export function setToAsk(
   let index = state.index - 1;
   while (index >= 0 && !isDone(index)) index -= 1;
   const last = score.segments[index];
-  if (!last?.slot || last.round === null || answered.has(last.slot)) return null;
+  if (!last?.slot || last.round === null) return null;
   const { slot, round } = last;
   const isFirst = appearanceOf(score.segments, last) === 0;
   const later = score.segments.filter((other, i) => i > state.index && isDone(i) && other.slot === slot);

@@ -8,6 +8,10 @@ import type { Seconds } from "../units";
 
 /** Seconds to show a move of which nothing is known. */
 const DEMO_SECONDS: Seconds = 10;
+/** After what is set only what is different of another way is shown. */
+const OF_A_VARIANT = 0.5;
+/** More than any room has people: what is set is shown before all else. */
+const SET_FIRST = 10_000;
 
 export interface WayToShow {
   readonly name: string;
@@ -27,17 +31,25 @@ interface Way extends Omit<WayToShow, "how"> {
 }
 
 /** What each of the room does in a slot, by its move. */
-function waysOf(slot: Slot, parts: readonly Part[], home: Person | null, book: MoveBook): readonly Way[] {
+function waysOf(
+  slot: Slot,
+  parts: readonly Part[],
+  home: Person | null,
+  seconds: Seconds,
+  book: MoveBook,
+): readonly Way[] {
   const base = resolveMove(slot.move, book);
   const ways = new Map<string, Way>();
   const add = (name: string, id: string | null, people: number) => {
     const move = id === null ? base : book.get(id);
     const known = ways.get(name);
+    const set = name === base.name;
+    const whole = move?.demoSeconds ?? DEMO_SECONDS;
     ways.set(name, {
       name,
       people: (known?.people ?? 0) + people,
-      seconds: move?.demoSeconds ?? DEMO_SECONDS,
-      set: name === base.name,
+      seconds: set ? Math.min(whole, seconds) : Math.ceil(whole * OF_A_VARIANT),
+      set,
       can: home === null || (move !== undefined && canDo(home, move)),
     });
   };
@@ -53,9 +65,9 @@ interface Plan {
   readonly worth: number;
 }
 
-/** The ways that fit the time and help most people; of as many the shorter ones. Exact: there are few. */
+/** What is set, then the ways that fit the time and help most people; of as many the shorter ones. Exact: there are few. */
 function best(ways: readonly Way[], seconds: Seconds): ReadonlySet<Way> {
-  const worth = (way: Way) => way.people + (way.set ? 0.5 : 0);
+  const worth = (way: Way) => way.people + (way.set ? SET_FIRST : 0);
   let plans: readonly Plan[] = [{ taken: [], seconds: 0, worth: 0 }];
   for (const way of ways.filter(({ can, people, set }) => can && (people > 0 || set))) {
     const more = plans.map((plan) => ({
@@ -86,7 +98,7 @@ export function whatToShow(
   seconds: Seconds,
   book: MoveBook,
 ): readonly WayToShow[] {
-  const ways = waysOf(slot, parts, home, book);
+  const ways = waysOf(slot, parts, home, seconds, book);
   const shown = best(ways, seconds);
   const rank = (way: Way) => (shown.has(way) ? 0 : 2) + (way.set ? 0 : 1);
   return ways

@@ -51,6 +51,13 @@ export function useLead(id: string, score: LiveScore, first: readonly SessionEve
   const [confirmed, setConfirmed] = useState(first);
   useTicking();
   const mine = useRef(new Set<string>());
+  // What is known counts from the moment it comes in: a command that is pressed before the screen has drawn it has
+  // seen it all the same, and isn't refused as made on something older.
+  const latest = useRef(confirmed);
+  const learn = useCallback((events: readonly SessionEvent[]) => {
+    latest.current = joinEvents(latest.current, events);
+    setConfirmed((before) => joinEvents(before, events));
+  }, []);
   const storeKey = `brontle.session.${id}`;
   // Pressed before an update of the server and not sent yet: it waits under the key of that time.
   useState(() => typeof window !== "undefined" && renameKept(`brontle.run.${id}`, storeKey));
@@ -64,24 +71,16 @@ export function useLead(id: string, score: LiveScore, first: readonly SessionEve
         ...(offline ? { offlineAtMs: atMs } : {}),
       }),
     onTaken: (_entry, { taken, events }) => {
-      setConfirmed((before) => joinEvents(before, events));
+      learn(events);
       if (!taken) toast("Another screen moved the class at the same moment; its move counts.");
       return (left) => sawOwn(left, events, mine.current);
     },
     onRefused: (_entry, { message }) => toast.error(`Not done: ${message}`),
   });
   const { waiting, add, held, reached, setReached } = outbox;
-  const latest = useRef(confirmed);
-  latest.current = confirmed;
 
   // Another tab may lead, and people enter things: follow what happens.
-  useStream(
-    `/api/sessions/${id}/stream`,
-    `/api/sessions/${id}/events`,
-    confirmed,
-    (events) => setConfirmed((before) => joinEvents(before, events)),
-    setReached,
-  );
+  useStream(`/api/sessions/${id}/stream`, `/api/sessions/${id}/events`, confirmed, learn, setReached);
 
   const command = useCallback(
     (...said: Said<CommandKind>) => {

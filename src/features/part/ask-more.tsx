@@ -2,14 +2,27 @@
 import { setToAsk } from "@/core/live/next-set";
 import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
+import { CHANGE_KEY } from "@/words/live-words";
 import type { DuringProps } from "./own-told";
 
-/** After the first set, in its gap: one tap, how many more there were. What comes follows it at once. */
+/** After the first set, in its gap: one tap, how many more there were. What comes follows it at once, and is said. */
 export function AskMore(props: DuringProps) {
   const words = useWords();
-  const { score, state, doc, part, said, book, hurt, enter } = props;
-  const ask = hurt.pressed ? null : setToAsk(score, state, doc, part, said, book);
+  const { score, state, doc, part, said, changes, book, hurt, enter } = props;
+  const ask = hurt.pressed ? null : setToAsk(score, state, doc, part, book);
   if (!ask) return null;
+  const change = changes.get(ask.slot);
+  if (said.has(ask.slot))
+    return (
+      <p className="mt-3 text-xl font-bold leading-snug" role="status">
+        {change
+          ? words.phrase("own", "nextSet", {
+              change: CHANGE_KEY[change],
+              set: part.slots.find(({ slot }) => slot === ask.slot)?.name ?? "none",
+            })
+          : words.phrase("own", "noted")}
+      </p>
+    );
   return (
     <fieldset className="mt-3">
       <legend className="text-xl font-bold leading-snug">{words.phrase("own", "howMany")}</legend>

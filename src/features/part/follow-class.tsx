@@ -5,6 +5,7 @@ import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
 import type { CountsHeard } from "@/core/live/cues";
+import type { SetChange } from "@/core/live/event-kinds";
 import { easesIn, lateStart } from "@/core/live/late";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
@@ -74,6 +75,17 @@ function useHurt(person: string, now: PeopleNow, follow: ReturnType<typeof useFo
     told: hurts(useMemo(() => peopleNow(follow.known), [follow.known])),
     open: follow.reached && follow.held === null,
   };
+}
+
+/** Of which slots somebody has said how many more there were, and what became of their next set then. */
+function answersOf({ said, nextSets }: PeopleNow, person: string) {
+  const changes = new Map<string, SetChange>(
+    [...nextSets].flatMap(([slot, all]) => {
+      const change = all.get(person);
+      return change ? [[slot, change] as const] : [];
+    }),
+  );
+  return { said: said.get(person) ?? NOTHING_SAID, changes };
 }
 
 const NOTHING_SAID: ReadonlySet<string> = new Set();
@@ -146,7 +158,7 @@ export function FollowClass(props: Props) {
     <During
       {...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate }}
       counting={counting}
-      said={now.said.get(person.id) ?? NOTHING_SAID}
+      {...answersOf(now, person.id)}
       easier={parts.byMark.flat}
       events={events}
       now={follow.now}

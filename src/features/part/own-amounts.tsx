@@ -8,8 +8,8 @@ export function Amounts({ dose: { large, small } }: { readonly dose: OwnDose }) 
         <p className="mt-1.5 text-[min(28px,8vw)] font-bold leading-tight lying:text-[min(28px,8vh)]">
           {large.map((text, i) => (
             <span key={text} className="inline-block">
-              {i > 0 && <span className="px-2 text-night-quiet">·</span>}
               {text}
+              {i < large.length - 1 && <span className="px-2 text-night-quiet">·</span>}
             </span>
           ))}
         </p>

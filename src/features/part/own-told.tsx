@@ -4,6 +4,7 @@ import type { FailureCode } from "@/browser/api";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
 import { type Mark, type Person, wantedMark } from "@/core/homes/home";
+import type { SetChange } from "@/core/live/event-kinds";
 import type { SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
@@ -48,6 +49,8 @@ export interface DuringProps {
   readonly counting: OwnCounting;
   /** Slots of whose first set they said how many more there were. */
   readonly said: ReadonlySet<string>;
+  /** What became of their next set then, by slot. */
+  readonly changes: ReadonlyMap<string, SetChange>;
   readonly lateMs: number;
   readonly keepLate: (ms: number) => void;
   readonly now: () => number;

@@ -241,7 +241,7 @@ function Presses({
     <>
       <button
         type="button"
-        className="min-h-40 bg-marker text-5xl font-extrabold text-night"
+        className="min-h-40 grow bg-marker text-5xl font-extrabold text-night"
         onClick={() =>
           ready ? command("start", { countInMs: 5000 }) : command(phase === "paused" ? "resume" : "pause")
         }

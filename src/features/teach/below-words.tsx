@@ -42,10 +42,12 @@ export function BelowWords(props: {
   readonly now: readonly Part[];
   readonly slotId: string | null;
   readonly people: PeopleNow;
+  /** While a move is shown: which ways to show, and which to say. */
+  readonly show: string;
   readonly hurt: Hurting | null;
 }) {
   const words = useWords();
-  const { parts, now, slotId, people, hurt } = props;
+  const { parts, now, slotId, people, show, hurt } = props;
   const changes = slotId === null ? undefined : people.nextSets.get(slotId);
   const nextSets = changes ? nextSetsText(changes.values(), words) : "";
   return (
@@ -65,7 +67,13 @@ export function BelowWords(props: {
               <b>{nextSets}</b>
             </p>
           )}
-          <Groups parts={now} slotId={slotId} />
+          {show ? (
+            <Styled as="p" data-testid="show" className="font-bold" look={linesFit(show.length)}>
+              {show}
+            </Styled>
+          ) : (
+            <Groups parts={now} slotId={slotId} />
+          )}
         </>
       )}
     </div>

@@ -5,7 +5,7 @@ import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import type { SessionEvent } from "@/core/live/events";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
-import { lineNow, nowNext } from "@/core/live/now-next";
+import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
 import { type Asked, presenceOf } from "@/core/live/presence";
@@ -160,6 +160,10 @@ function useHelp(id: string, people: PeopleNow, asked: readonly Asked[]) {
   return { hurt, ask };
 }
 
+/** The ways of the move that is shown now, and nothing while none is. */
+const waysShown = ({ segment }: NowNext, toShow: ReturnType<typeof useWhatToShow>) =>
+  (segment?.kind === "demo" && segment.slot !== null && toShow[segment.slot]) || [];
+
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
 export function TeachScreen(props: Props) {
   const words = useWords();
@@ -186,7 +190,7 @@ export function TeachScreen(props: Props) {
   if (state.phase === "ended") return <Ended {...{ id, classId, score, lead }} title={doc.title} />;
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text);
-  const show = showText(toShow[present.segment?.slot ?? ""] ?? [], words);
+  const show = showText(waysShown(present, toShow), words);
   const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
   const dialogs = (
     <TeachDialogs
@@ -231,8 +235,8 @@ export function TeachScreen(props: Props) {
       <div className="px-8">
         <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>
-      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} show={show} />
-      <BelowWords {...{ parts, now, people }} slotId={says.slotId} hurt={help.hurt} />
+      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
+      <BelowWords {...{ parts, now, people, show }} slotId={says.slotId} hurt={help.hurt} />
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />
       {dialogs}

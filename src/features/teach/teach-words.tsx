@@ -86,14 +86,8 @@ function After({ says }: { readonly says: NowText }) {
 }
 
 /** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
-export function Words(props: {
-  readonly says: NowText;
-  readonly paused: boolean;
-  readonly mirror: boolean;
-  /** What to show while a move is shown; empty where there is one way alone. */
-  readonly show: string;
-}) {
-  const { says, paused, mirror, show } = props;
+export function Words(props: { readonly says: NowText; readonly paused: boolean; readonly mirror: boolean }) {
+  const { says, paused, mirror } = props;
   const lead = !says.working && says.shown && says.segment?.kind !== "demo" ? "Next " : "";
   const side = says.working ? says.segment?.side : null;
   const own = mirror && !paused && side ? otherSide(side) : null;
@@ -115,14 +109,6 @@ export function Words(props: {
         {!paused && says.since && !says.working && <b data-testid="since">{upperFirst(says.since)}. </b>}
         {paused ? <b>Paused. Space or the clicker goes on.</b> : says.cue}
       </p>
-      {show && says.segment?.kind === "demo" && (
-        <p
-          data-testid="show"
-          className="mt-1 line-clamp-2 text-[length:calc(34*var(--t))] font-bold leading-tight"
-        >
-          {show}
-        </p>
-      )}
       <After says={says} />
       {says.fetch && (
         <Styled as="p" className="truncate leading-tight text-night-quiet" look={fitSize(says.fetch, 56, 42)}>

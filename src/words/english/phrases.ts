@@ -146,7 +146,8 @@ export const own = {
   /** Asked after the first set, and answered. */
   howMany: "How many more could you have done?",
   nextSet:
-    "{change, select, heavier {Next set heavier} lighter {Next set lighter} moreReps {Next set: more} fewerReps {Next set: fewer} other {Next set as it is}}{set, select, none {} other {: {set}}}.",
+    "{change, select, heavier {Next set heavier} lighter {Next set lighter} moreReps {More in the next set} fewerReps {Fewer in the next set} other {The next set stays as it is}}{set, select, none {} other { ({set})}}.",
+  noted: "Noted.",
   oneSide: "Your {side} only: repeat it easier there, or rest.",
   fetch: "Fetch: {things}",
   /** What is answered to who asks for another way. */
