@@ -33,22 +33,24 @@ function render(spoken: boolean): Float64Array {
   for (const cue of cues) {
     const at = Math.round(((cue.atMs - T0) / 1000) * RATE);
     const place = spoken && cue.kind === "number" ? WORDS[wordOf(cue)] : undefined;
-    if (place) {
-      const [from, samples] = place;
-      for (let i = 0; i < samples; i += 1) mix(out, at + i, words.readInt16LE((from + i) * 2) / 32_768);
-    } else
-      for (const { hz, afterMs, lengthMs, loud = 0.6 } of figureOf(cue)) {
-        const [first, count] = [
-          at + Math.round((afterMs / 1000) * RATE),
-          Math.round((lengthMs / 1000) * RATE),
-        ];
-        for (let i = 0; i < count; i += 1) {
-          const edge = Math.min(1, i / (0.008 * RATE), (count - i) / (0.03 * RATE));
-          mix(out, first + i, loud * edge * Math.sin((2 * Math.PI * hz * i) / RATE));
-        }
-      }
+    if (place) sayWord(out, at, place);
+    else for (const tone of figureOf(cue)) sound(out, at, tone);
   }
   return out;
+}
+
+function sayWord(out: Float64Array, at: number, [from, samples]: readonly [number, number]): void {
+  for (let i = 0; i < samples; i += 1) mix(out, at + i, words.readInt16LE((from + i) * 2) / 32_768);
+}
+
+function sound(out: Float64Array, at: number, tone: ReturnType<typeof figureOf>[number]): void {
+  const { hz, afterMs, lengthMs, loud = 0.6 } = tone;
+  const first = at + Math.round((afterMs / 1000) * RATE);
+  const count = Math.round((lengthMs / 1000) * RATE);
+  for (let i = 0; i < count; i += 1) {
+    const edge = Math.min(1, i / (0.008 * RATE), (count - i) / (0.03 * RATE));
+    mix(out, first + i, loud * edge * Math.sin((2 * Math.PI * hz * i) / RATE));
+  }
 }
 
 function mix(out: Float64Array, at: number, value: number): void {

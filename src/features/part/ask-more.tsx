@@ -2,6 +2,7 @@
 import { setToAsk } from "@/core/live/next-set";
 import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
+import { lowerFirst } from "@/words/letters";
 import { CHANGE_KEY } from "@/words/live-words";
 import type { DuringProps } from "./own-told";
 
@@ -18,7 +19,7 @@ export function AskMore(props: DuringProps) {
         {change
           ? words.phrase("own", "nextSet", {
               change: CHANGE_KEY[change],
-              set: part.slots.find(({ slot }) => slot === ask.slot)?.name ?? "none",
+              set: lowerFirst(part.slots.find(({ slot }) => slot === ask.slot)?.name ?? "none"),
             })
           : words.phrase("own", "noted")}
       </p>

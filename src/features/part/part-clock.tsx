@@ -50,17 +50,17 @@ function cutOf(dark: boolean, working: boolean, done: number): string {
 /** At the left of the bar: what one does, which rep it is, and of how many. */
 function Counting({ count: { now, text } }: { readonly count: CountView }) {
   return (
-    <span className="flex h-full min-w-0 flex-1 flex-col justify-end pb-1 pl-3 leading-none">
+    <span className="flex h-full min-w-0 flex-1 flex-col justify-end pb-1 pl-[min(12px,3vw)] leading-none">
       <RepLine now={now} className="h-[min(44px,11vw)] w-[min(100px,25vw)] lying:h-[11vh] lying:w-[25vh]" />
       <span className="mt-1 truncate text-[min(22px,5.5vw)] font-extrabold lying:text-[min(22px,6vh)]">
         {[text.side, text.doing].filter(Boolean).join(" ") || "\u00a0"}
       </span>
       <span
         data-count={text.number}
-        className="flex items-baseline gap-1.5 font-clock text-[min(76px,19vw)] font-extrabold lying:text-[min(76px,19vh)]"
+        className="flex items-baseline gap-[min(6px,1.2vw)] font-clock text-[min(76px,19vw)] font-extrabold lying:text-[min(76px,19vh)]"
       >
         {text.number}
-        <span className="truncate font-sans text-[min(18px,4.5vw)] font-bold">{text.of}</span>
+        <span className="whitespace-nowrap font-sans text-[min(18px,4.5vw)] font-bold">{text.of}</span>
       </span>
     </span>
   );
