@@ -50,6 +50,26 @@ export async function sessionCalendar(
   });
 }
 
+/** What an invitation says; without an address of their own page: that it is cancelled. */
+function aboutIt(
+  its: {
+    readonly title: string;
+    readonly when: string;
+    readonly address: string | null;
+    readonly link: string | null;
+  },
+  words: Words,
+): readonly string[] {
+  const { title, when, address, link } = its;
+  if (address === null) return [words.phrase("mail", "cancelled", { title, when })];
+  return [
+    words.phrase("mail", "isOn", { title, when }),
+    ...(link === null ? [] : [words.phrase("mail", "call", { link })]),
+    words.phrase("mail", "ownPage", { address }),
+    words.phrase("mail", "yoursAlone"),
+  ];
+}
+
 /**
  * Writes an invitation (of a cancelled session: that it is cancelled) for these people, by row id, or
  * for all where `people` is null. Gives how many. Links made here end a week after the class.
@@ -83,14 +103,7 @@ export async function invite(
       ? words.phrase("mail", "cancelledSubject", { title })
       : words.phrase("mail", "subject", { title, when: longWhen(startsAtMs, row.timeZone, words, true) });
     const when = longWhen(startsAtMs, zone, words, true);
-    const about =
-      address === null
-        ? [words.phrase("mail", "cancelled", { title, when })]
-        : [
-            words.phrase("mail", "isOn", { title, when }),
-            words.phrase("mail", "ownPage", { address }),
-            words.phrase("mail", "yoursAlone"),
-          ];
+    const about = aboutIt({ title, when, address, link: row.callLink }, words);
     const text = [words.phrase("mail", "hello", { name: entry.name }), ...about, name].join("\n\n");
     const message = await mailFile({
       from: name,

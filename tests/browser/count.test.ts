@@ -138,6 +138,51 @@ describe("after the first set", () => {
   });
 });
 
+describe("who leads", () => {
+  test("is seen by the other instructor, whose screen is silent until the lead is taken with one press", async () => {
+    const muted = async () => (await read(teacher.driver, "main", "text"))?.includes("Sound off");
+    expect(await muted()).toBe(false);
+    await ask(asker, "POST", `/api/sessions/${session}/events`, {
+      id: crypto.randomUUID(),
+      kind: "lead",
+      payload: { name: "Runa Skerry" },
+      seen: 1_000_000,
+    });
+    await see(teacher.driver, "who leads", async () =>
+      (await read(teacher.driver, "[data-testid=leader]", "text"))?.includes("Runa Skerry leads"),
+    );
+    await see(teacher.driver, "no sound here", muted);
+    await accessible(teacher.driver);
+    await press(teacher.driver, "l");
+    await see(teacher.driver, "the lead", async () => (await muted()) === false);
+    expect(await read(teacher.driver, "[data-testid=leader]", "text")).toBeNull();
+    expect(await read(phone.driver, "main", "text")).not.toContain("Runa");
+  });
+});
+
+describe("the remote", () => {
+  test("goes back, says who is here and takes a note, in the hand", async () => {
+    const tab = await teacher.driver.getWindowHandle();
+    await teacher.driver.switchTo().newWindow("tab");
+    await setSize(teacher.driver, 390, 844);
+    await open(teacher.driver, `/remote/${session}`);
+    await (await named(teacher.driver, "button", "People")).click();
+    await seeText(teacher.driver, "Jory Tannock");
+    await accessible(teacher.driver);
+    await press(teacher.driver, "\uE00C");
+    await (await named(teacher.driver, "button", "Note")).click();
+    await (await named(teacher.driver, "input", "Note")).sendKeys("Elbows out", "\uE007");
+    await (await named(teacher.driver, "button", "Back")).click();
+    await see(teacher.driver, "both stored", async () => {
+      const kinds = (await eventsOf(asker.cookie, session)).map(({ kind }) => kind);
+      return kinds.includes("note") && kinds.includes("back");
+    });
+    await accessible(teacher.driver);
+    await teacher.driver.close();
+    await teacher.driver.switchTo().window(tab);
+  });
+});
+
 describe("an end", () => {
   test("that was pressed by mistake is taken back: everybody stands where they were", async () => {
     await press(teacher.driver, "e");
@@ -153,7 +198,7 @@ describe("an end", () => {
   });
 });
 
-test("the link of the call stands in the session and on the page of everybody who is asked", async () => {
+test("the link of the call stands in the session and on everybody’s page; afterwards a letter is proposed", async () => {
   const planned = String(
     (
       await ask(asker, "POST", "/api/sessions", {
@@ -179,6 +224,14 @@ test("the link of the call stands in the session and on the page of everybody wh
     payload: {},
     seen: 1_000_000,
   });
+  await open(teacher.driver, `/sessions/${session}`);
+  await (await named(teacher.driver, "button", "Write to those who were there")).click();
+  const letter = await named(teacher.driver, "textarea", "The letter");
+  expect(await letter.getAttribute("value")).toContain("Presses: ");
+  await accessible(teacher.driver);
+  await letter.sendKeys(" Until Thursday.");
+  await (await named(teacher.driver, "button", "Put it into the outbox")).click();
+  await seeText(teacher.driver, "1 in the outbox.");
   const link = await ask(asker, "POST", `/api/sessions/${planned}/link`, {
     person: /\/people\/([0-9a-f-]{36})/.exec((await ask(asker, "GET", "/people")).text)?.[1],
   });

@@ -201,6 +201,14 @@ const ROUTES: readonly {
     own: true,
   },
   { route: "sessions/[id]/show", method: "GET", path: () => `/api/sessions/${ids.open}/show`, own: true },
+  { route: "sessions/[id]/text", method: "GET", path: () => `/api/sessions/${ids.ended}/text`, own: true },
+  {
+    route: "sessions/[id]/text",
+    method: "POST",
+    path: () => `/api/sessions/${ids.ended}/text`,
+    body: () => ({ text: "Thank you." }),
+    own: true,
+  },
   {
     route: "sessions/[id]/ways",
     method: "GET",

@@ -2,13 +2,15 @@ import { describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import type { EntryKind } from "../../src/core/live/event-kinds";
 import type { SessionCommand } from "../../src/core/live/events";
+import { proposedAfterwords, writeAfterwords } from "../../src/server/afterwords";
 import { createClass } from "../../src/server/classes";
+import { listOutbox, outboxFile } from "../../src/server/outbox";
 import { findPerson } from "../../src/server/people";
 import { planSession } from "../../src/server/session-changes";
 import { takeEntry } from "../../src/server/session-entries";
 import { eventsAfter } from "../../src/server/session-events";
-import { sessionContent } from "../../src/server/sessions";
-import { command, mine, rosterId, slotOf, someone, withStudios } from "../shared/sessions";
+import { findSession, sessionContent } from "../../src/server/sessions";
+import { client, command, mine, rosterId, slotOf, someone, withStudios } from "../shared/sessions";
 
 withStudios();
 
@@ -131,5 +133,43 @@ describe("how many more there were", () => {
     await say("4-or-more");
     expect(await loads(id, ada)).toEqual(before);
     expect(await told(id)).toEqual([]);
+  });
+});
+
+describe("after a class", () => {
+  test("a letter is proposed, and goes to those who were there alone, with their name, into the outbox", async () => {
+    const { id, ada, person } = await taught();
+    await expect(proposedAfterwords(mine, id)).rejects.toMatchObject({ code: "conflict" });
+    await takeEntry(
+      id,
+      { id: crypto.randomUUID(), kind: "join", payload: { person } } as SessionCommand<EntryKind>,
+      null,
+    );
+    await command(id, "skip");
+    await command(id, "end");
+    const { text, people } = await proposedAfterwords(mine, id);
+    expect(people).toBe(1);
+    expect(text).toContain("Thank you for coming.");
+    expect(text).not.toContain("Skerry");
+    const before = (await listOutbox(mine)).length;
+    expect(await writeAfterwords(mine, id, "Until Thursday.", "Maren")).toBe(1);
+    const [letter, ...older] = await listOutbox(mine);
+    expect(older).toHaveLength(before);
+    expect(letter?.subject).toBe("After Presses");
+    expect(letter?.recipient).toContain((await findPerson(mine, ada))?.doc.name);
+    const file = await outboxFile(mine, letter?.id ?? "");
+    expect(file).toContain("Hello Ada Skerry,");
+    expect(file).toContain("Until Thursday.");
+  });
+
+  test("an end is taken back within a minute, and not later", async () => {
+    const { id } = await taught();
+    await command(id, "end");
+    expect((await command(id, "go-on")).taken).toBe(true);
+    expect((await findSession(mine, id))?.state).toBe("running");
+    await command(id, "end");
+    await client.query("update session set ended_at = now() - interval '61 seconds' where id = $1", [id]);
+    await expect(command(id, "go-on")).rejects.toMatchObject({ code: "conflict" });
+    expect((await findSession(mine, id))?.state).toBe("ended");
   });
 });

@@ -100,6 +100,15 @@ export const EVENT_KINDS = {
   /** Takes an end back that was pressed by mistake: the class stands paused where it was. */
   "go-on": { ...jump, merges: "always", words: "took the end back" },
 
+  /** Who of several instructors leads from now on: their screens make the sounds. Everybody can still press. */
+  lead: {
+    ...clock,
+    clock: "nothing",
+    seenBy: "instructors",
+    payload: { name: text(MOST_NAME_CHARACTERS) },
+    words: "took the lead",
+  },
+
   // The instructor's, about people.
   "hurt-seen": { ...entry, sender: "instructor", payload: { person }, words: "saw that it hurts" },
   note: {

@@ -65,6 +65,11 @@ export function secondsOf({ kind, payload }: Happening<"extend" | "shorten" | "s
   return Math.min(most, Math.max(0, payload.seconds || 0));
 }
 
+/** The name of the instructor who took the lead last; null where nobody said so. */
+export function leaderOf(events: readonly SessionEvent[]): string | null {
+  return events.findLast(isOf("lead"))?.payload.name ?? null;
+}
+
 /** The end of a class, where it wasn't taken back. */
 export function endOf(events: readonly SessionEvent[]): SessionEvent | undefined {
   const wentOn = events.findLast(({ kind }) => kind === "go-on")?.seq ?? 0;

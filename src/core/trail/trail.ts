@@ -4,6 +4,7 @@ export const TRAIL_KINDS = [
   "link-ended",
   "own-links-ended",
   "invitations-written",
+  "afterwords-written",
   "message-read",
   "whereabouts-read",
   "answers-kept",

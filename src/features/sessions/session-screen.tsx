@@ -7,6 +7,7 @@ import { wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
 import { fieldsIn, instantIn, zoneName } from "@/core/live/when";
 import { useWords } from "@/features/language/use-words";
+import { AfterwordsDialog } from "@/features/log/afterwords-dialog";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { SquareCode } from "@/ui/square-code";
@@ -171,6 +172,7 @@ function WhatNext({
       {ahead && <Button onClick={() => onPanel("cancel")}>Cancel it</Button>}
       {state === "ended" && (
         <>
+          <AfterwordsDialog id={id} />
           <ButtonLink href={`/api/sessions/${id}/log?form=csv`} plain>
             Table
           </ButtonLink>

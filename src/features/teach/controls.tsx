@@ -33,6 +33,8 @@ export interface TeachActions {
   readonly note: () => unknown;
   readonly contact: () => unknown;
   readonly keys: () => unknown;
+  /** This instructor leads from now on. */
+  readonly lead: () => unknown;
   readonly end: () => unknown;
   readonly mute: () => unknown;
   /** Reps are counted from here on. */

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/device";
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
-import type { SessionEvent } from "@/core/live/events";
+import { leaderOf, type SessionEvent } from "@/core/live/events";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
@@ -40,6 +40,8 @@ const STEP_SECONDS = 10;
 interface Props {
   readonly id: string;
   readonly classId: string | null;
+  /** Of the instructor who looks. */
+  readonly name: string;
   readonly content: SessionContent;
   readonly asked: readonly Asked[];
   /** People of the studio who aren't asked. */
@@ -56,11 +58,12 @@ function teachActions(
     readonly panel: (panel: TeachPanel) => void;
     readonly mute: () => void;
     readonly counting: () => void;
+    readonly name: string;
     readonly hurt: string | null;
     readonly contact: () => void;
   },
 ) {
-  const { panel, mute, counting, hurt, contact } = doors;
+  const { panel, mute, counting, name, hurt, contact } = doors;
   const start = () => lead.command("start", { countInMs: COUNT_IN_MS });
   return {
     start: () => lead.state.phase === "ready" && start(),
@@ -80,6 +83,7 @@ function teachActions(
     people: () => panel("people"),
     note: () => panel("note"),
     keys: () => panel("keys"),
+    lead: () => lead.command("lead", { name }),
     end: () => live && panel("end"),
     mute,
     counting,
@@ -134,7 +138,8 @@ function useTaughtPeople(first: readonly Asked[], { parts, partsByMark }: Sessio
 }
 
 /** The screen stays awake while the class is live; that the score is over is said once, by whoever sees it first. */
-function useLiveClass({ state, command }: Lead, live: boolean): void {
+function useLiveClass({ state, command }: Lead): boolean {
+  const live = state.phase !== "ready" && state.phase !== "ended";
   useEffect(() => (live ? keepAwake() : undefined), [live]);
   const closed = useRef(false);
   useEffect(() => {
@@ -142,13 +147,17 @@ function useLiveClass({ state, command }: Lead, live: boolean): void {
     closed.current = true;
     command("end");
   }, [state.phase, command]);
+  return live;
 }
 
 /** This screen's own choices, and the sounds it makes. */
-function useTeachDevice(score: LiveScore, lead: Lead) {
+function useTeachDevice(score: LiveScore, lead: Lead, name: string) {
   const [device, setDevice] = useState<DeviceChoices>(DEVICE_DEFAULTS);
   useEffect(() => setDevice(deviceChoices()), []);
-  return { device, cues: useCues(score, lead, !device.sounds) };
+  const leader = leaderOf(lead.events);
+  // Where somebody else leads their screen makes the sounds: two would come one after the other.
+  const other = leader === name ? null : leader;
+  return { device, leader: other, cues: useCues(score, lead, !device.sounds || other !== null) };
 }
 
 /** Who hurts first, how many more do, and what they left for it once it is asked for. */
@@ -171,17 +180,17 @@ export function TeachScreen(props: Props) {
   const { content, book, score, shown, lines, faces, lead } = useTaught(props);
   const { doc, parts } = content;
   const { people, asked, presence, now, add } = useTaughtPeople(props.asked, content, lead);
-  const { device, cues } = useTeachDevice(score, lead);
+  const { device, leader, cues } = useTeachDevice(score, lead, props.name);
   const help = useHelp(id, people, asked);
   const toShow = useWhatToShow(id, content.version);
   const [panel, setPanel] = useState<TeachPanel | null>(null);
   const { state } = lead;
-  const live = state.phase !== "ready" && state.phase !== "ended";
-  useLiveClass(lead, live);
+  const live = useLiveClass(lead);
   const actions = teachActions(lead, live, {
     panel: setPanel,
     mute: cues.mute,
     counting: cues.countOtherwise,
+    name: props.name,
     hurt: help.hurt?.person ?? null,
     contact: help.ask,
   });
@@ -231,7 +240,7 @@ export function TeachScreen(props: Props) {
       data-index={state.index}
     >
       <h1 className="sr-only">Teaching {doc.title}</h1>
-      <TopRow lead={lead} says={says} presence={presenceText(presence, words)} />
+      <TopRow {...{ lead, says, leader }} presence={presenceText(presence, words)} />
       <div className="px-8">
         <ClockBar state={state} says={says} count={countView(score, state, words)} />
       </div>

@@ -26,10 +26,13 @@ function againstFinish({ finishAtMs, projectedEndMs, driftMs }: ClockState): str
 export function TopRow({
   lead,
   says,
+  leader,
   presence,
 }: {
   readonly lead: Lead;
   readonly says: NowText;
+  /** Who leads, where it is somebody else. */
+  readonly leader: string | null;
   readonly presence: string;
 }) {
   const { state } = lead;
@@ -40,6 +43,7 @@ export function TopRow({
       <p className="truncate leading-tight">
         <span className="text-night-quiet">{says.blockTitle}</span>
         {says.roundText && <b> {says.roundText}</b>}
+        {leader && <b data-testid="leader"> · {leader} leads (l: take over)</b>}
         {presence && <span className="text-night-quiet"> · {presence}</span>}
       </p>
       {trouble && (

@@ -27,6 +27,7 @@ export const TEACH_KEYS: readonly {
   { keys: ["w"], action: "substitute", shown: "w", words: "Another move, for all or for one" },
   { keys: ["p"], action: "people", shown: "p", words: "Who is here, and who else comes in" },
   { keys: ["n"], action: "note", shown: "n", words: "A note for the log" },
+  { keys: ["l"], action: "lead", shown: "l", words: "I lead: sounds come from this screen" },
   { keys: ["h"], action: "seen", shown: "h", words: "Answer who hurts" },
   { keys: ["c"], action: "contact", shown: "c", words: "Place and contact of who hurts" },
   { keys: ["t"], action: "count", shown: "t", words: "Count the reps from here, on every screen" },

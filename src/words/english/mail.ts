@@ -10,6 +10,13 @@ export const mail = {
   ownPage: "Your own page, with what to have ready and your own version of the class:\n{address}",
   yoursAlone:
     "The link is yours alone: whoever has it sees your part. Before your first class it asks a few questions about your health. Only you see the answers.",
+  call: "The call:\n{link}",
+  afterSubject: "After {title}",
+  /** What is proposed to those who were there; the instructor writes it as she likes. */
+  afterThanks:
+    "Thank you for coming. {title} took {minutes, plural, one {# minute} other {# minutes}}, and this is what we did:",
+  afterBlock: "{rounds, plural, =1 {{name}: {moves}} other {{name}: # rounds of {moves}}}",
+  afterSay: "How hard was it, and what did you do? Your own page asks it for a week.",
   askHomeSubject: "What do you have at home? {studio}",
   askHome:
     "So that your version of each class fits, say what you have at home: a chair, a towel, a band, or nothing at all, which is an answer too. It takes two minutes:\n{address}",

@@ -441,6 +441,7 @@ export const trail = {
   "link-ended": "{actor} ended the personal links of {person}",
   "own-links-ended": "{person} ended the other links to their page",
   "invitations-written": "{actor} wrote invitations",
+  "afterwords-written": "{actor} wrote to those who were there",
   "message-read": "{actor} opened a message to {person} in the outbox",
   "whereabouts-read": "{actor} opened where {person} is and whom to call",
   "answers-kept": "{person} answered the readiness check",

@@ -27,6 +27,7 @@ export default async function TeachPage({ params }: { readonly params: Promise<{
     <TeachScreen
       id={id}
       classId={row.classId}
+      name={who.name}
       content={content}
       asked={asked.map(({ id: personId, rosterId, name, country }) => ({
         id: personId,
