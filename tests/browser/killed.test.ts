@@ -42,6 +42,9 @@ test("the web process and the database are killed and started again in mid-class
   await phaseOf(teacher, "ready");
   await phone.driver.get(link);
   await seeText(teacher.driver, "1 here");
+  await see(phone.driver, "its own page kept on the phone", () =>
+    phone.driver.executeAsyncScript<boolean>(KEPT),
+  );
   await press(teacher.driver, " ");
   await phaseOf(phone, "running", 20_000);
   await (await named(phone.driver, "button", "harder")).click();
@@ -59,6 +62,15 @@ test("the web process and the database are killed and started again in mid-class
   await press(teacher.driver, "\uE014");
   await see(teacher.driver, "the step taken without a server", async () => (await index()) !== was);
   await (await named(phone.driver, "button", "easier")).click();
+  // Opened again while nothing answers: what the phone has kept of the class goes on where it was.
+  const held = await read(phone.driver, "main", "data-index");
+  await phone.driver.navigate().refresh();
+  await phaseOf(phone, "running", 20_000);
+  expect(Number(await read(phone.driver, "main", "data-index"))).toBeGreaterThanOrEqual(Number(held));
+  await seeText(phone.driver, "no connection", 15_000);
+  await phone.driver.get(`${first.address}/p/kept`);
+  await phaseOf(phone, "running", 20_000);
+  expect(await phone.driver.getCurrentUrl()).toBe(link);
 
   const second = await stay("demo", new URL(first.address).port);
   expect(second.address).toBe(first.address);
@@ -84,6 +96,11 @@ test("the web process and the database are killed and started again in mid-class
   second.child.kill("SIGINT");
   expect(await second.ended).toBe(0);
 }, 240_000);
+
+/** Whether the service worker has kept this page. */
+const KEPT = `
+  const done = arguments[arguments.length - 1];
+  caches.match(location.pathname).then((answer) => done(Boolean(answer)), () => done(false));`;
 
 async function waitFor(look: () => string | undefined): Promise<string> {
   for (let i = 0; i < 200; i += 1) {

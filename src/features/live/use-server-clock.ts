@@ -1,11 +1,20 @@
 "use client";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api } from "@/browser/api";
+import { KEEP_MS } from "@/browser/kept-page";
 import { deviceNowMs } from "@/browser/now";
+import { keep, kept } from "@/browser/store";
 import { type ClockEstimate, type ClockSample, estimateClock } from "@/core/live/clock";
 
 const CLOCK_EVERY_MS = 60_000;
 const CLOCK_SAMPLES = 5;
+
+/** By how much this device's clock was off when it was last measured. */
+interface KeptOffset {
+  readonly offsetMs: number;
+  readonly atMs: number;
+}
+const KEY = "brontle.clock";
 
 /** The server's clock, estimated from round trips to `path`; the shortest trip wins. */
 export function useServerClock(path: string): {
@@ -16,6 +25,9 @@ export function useServerClock(path: string): {
   const offset = useRef(0);
   useEffect(() => {
     let over = false;
+    // Opened without network: as far as this device's clock was off the last time.
+    const before = kept<KeptOffset>(KEY);
+    if (before && Date.now() - before.atMs < KEEP_MS) offset.current = before.offsetMs;
     const measure = async () => {
       const samples: ClockSample[] = [];
       for (let i = 0; i < CLOCK_SAMPLES && !over; i += 1) {
@@ -26,6 +38,7 @@ export function useServerClock(path: string): {
       const found = estimateClock(samples);
       if (found && !over) {
         offset.current = found.offsetMs;
+        keep(KEY, { offsetMs: found.offsetMs, atMs: Date.now() } satisfies KeptOffset);
         setEstimate(found);
       }
     };

@@ -1,6 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { keepThisPage } from "@/browser/kept-page";
 import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
@@ -19,6 +20,7 @@ import { useCues } from "@/features/live/use-cues";
 import type { HurtState } from "@/words/own-words";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
+import { keepClass, keptClass } from "./kept-class";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
@@ -52,10 +54,22 @@ function useLate(): [number, (ms: number) => void] {
   ];
 }
 
+/** The newest of what this device has of the class: what the server gave, or what was kept of it before. */
+function useKeptContent(given: OwnSession, id: string): OwnSession {
+  const [there, setThere] = useState<OwnSession | null>(null);
+  useEffect(() => setThere(keptClass(id)?.content ?? null), [id]);
+  useEffect(() => {
+    if (given.version >= (keptClass(id)?.content?.version ?? 0)) keepClass(id, { content: given });
+  }, [given, id]);
+  useEffect(() => void keepThisPage(), []);
+  return there && there.version > given.version ? there : given;
+}
+
 /** The class as it stands, followed to the second; `known`: the events with which the page asks for it. */
 function useOwnClass({ token, session: first, person, parts: own }: Props, lateMs: number) {
   const [taken, setTaken] = useState(first.events);
-  const session = useContent(`/api/part/${token}/content?session=${first.id}`, first, taken);
+  const given = useContent(`/api/part/${token}/content?session=${first.id}`, first, taken);
+  const session = useKeptContent(given, first.id);
   const book = useMemo(() => bookOf(session.moves), [session.moves]);
   const score = useMemo(() => scoreOfKept(session), [session]);
   const shown = useMemo(

@@ -1,6 +1,6 @@
 "use client";
 /** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, type FailureCode } from "@/browser/api";
 import type { EntryKind } from "@/core/live/event-kinds";
 import { type Entered, entered, type SessionCommand, type SessionEvent } from "@/core/live/events";
@@ -10,6 +10,7 @@ import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
 import { useTicking } from "@/features/live/use-ticking";
 import { type Outgoing, useOutbox } from "@/features/sending/use-outbox";
+import { keepClass, keptClass } from "./kept-class";
 
 type Waiting = SessionCommand<EntryKind> & Outgoing & { readonly atMs: number };
 
@@ -44,6 +45,12 @@ export function useFollow(
 ): Follow {
   const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
   const [known, setKnown] = useState(first);
+  // Opened again without network: what had come in by then is known.
+  useEffect(() => {
+    const there = keptClass(sessionId);
+    if (there) setKnown((before) => joinEvents(before, there.events));
+  }, [sessionId]);
+  useEffect(() => keepClass(sessionId, { events: known }), [sessionId, known]);
   useTicking();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,

@@ -4,7 +4,12 @@ import { PartScreen } from "@/features/part/part-screen";
 import { participantOrNotFound } from "@/server/part-guard";
 import { partPage } from "@/server/part-page";
 
-export const metadata: Metadata = { title: "Your part", robots: { index: false, follow: false } };
+export const metadata: Metadata = {
+  title: "Your part",
+  robots: { index: false, follow: false },
+  // Without the link in it: an installed page begins where this device has kept one.
+  manifest: "/part.webmanifest",
+};
 
 export default async function PartPage(props: {
   readonly params: Promise<{ token: string }>;
