@@ -17,7 +17,7 @@ import { arbClass } from "../core/testing/arbitraries";
 import { classOf } from "../core/testing/classes";
 import { events, T0 } from "../core/testing/events";
 import { wordsIn } from "./languages";
-import { groupText, nowText, presenceText } from "./live-words";
+import { groupText, nowText, presenceText, sinceText } from "./live-words";
 import type { SpokenLine } from "./shape-words";
 
 const doc = classOf([
@@ -213,5 +213,30 @@ describe("who is here", () => {
 
   test("says nothing before anybody came", () => {
     expect(presenceText(presenceOf(asked, peopleNow([]), []), english)).toBe("");
+  });
+});
+
+describe("what is different from the last set", () => {
+  const since = {
+    side: "left",
+    reps: 8,
+    load: { now: { kg: 14 }, change: "heavier" },
+    tempo: "3-0-1-0",
+  } as const;
+
+  test("is said whole where there is room, the side first", () => {
+    expect(sinceText(since, english)).toBe(
+      "the other side: left, 8 reps now, heavier: 14 kg each, lower 3 s, lift 1 s",
+    );
+  });
+
+  test("is never longer than there is room for, and gets no shorter with more", () => {
+    const lengths = Array.from({ length: 30 }, (_, most) => {
+      const text = sinceText(since, english, most);
+      const said = text === "" ? 0 : text.split(" ").length;
+      expect(said).toBeLessThanOrEqual(most);
+      return said;
+    });
+    expect(lengths).toEqual([...lengths].sort((a, b) => a - b));
   });
 });

@@ -61,8 +61,11 @@ function loadText(load: Load | null, words: Words): string {
   return load.target && load.target !== "none" ? words.name("target", load.target) : "";
 }
 
-/** A state in words; `cue` is what is said now where the call sheet says something. */
-export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
+/**
+ * A state in words; `cue` is what is said now where the call sheet says something. `mostWords`: so many can be said of
+ * what has changed.
+ */
+export function nowText(now: NowNext, words: Words, cue = now.cue, mostWords?: number): NowText {
   const { round, dose, segment, shown, working, blockTitle, slotId } = now;
   return {
     segment,
@@ -80,13 +83,24 @@ export function nowText(now: NowNext, words: Words, cue = now.cue): NowText {
     otherSide: now.otherSide ? words.name("side", now.otherSide) : "",
     next: now.next ? pieceText(now.next, words) : "",
     fetch: fetchText(now.fetch, words),
-    since: now.since ? sinceText(now.since, words) : "",
+    since: now.since ? sinceText(now.since, words, mostWords) : "",
   };
 }
 
-/** What is different from the last set, in few words. */
-export function sinceText({ reps, seconds, tempo, load, side }: SinceLast, words: Words): string {
+/** What is different from the last set, in few words, as many as there is room for: what matters most comes first. */
+export function sinceText(since: SinceLast, words: Words, mostWords = Number.POSITIVE_INFINITY): string {
+  let text = "";
+  for (const part of sinceParts(since, words)) {
+    const longer = text === "" ? part : `${text}, ${part}`;
+    if (longer.split(/\s+/).length > mostWords) break;
+    text = longer;
+  }
+  return text;
+}
+
+function sinceParts({ reps, seconds, tempo, load, side }: SinceLast, words: Words): readonly string[] {
   return [
+    side ? words.phrase("live", "nowSide", { side: words.name("side", side) }) : "",
     reps === undefined
       ? ""
       : words.phrase("live", "nowReps", { span: spanText(reps), most: spanTriple(reps).max }),
@@ -98,10 +112,7 @@ export function sinceText({ reps, seconds, tempo, load, side }: SinceLast, words
         })
       : "",
     tempo === undefined ? "" : tempoText(tempo, words),
-    side ? words.phrase("live", "nowSide", { side: words.name("side", side) }) : "",
-  ]
-    .filter(Boolean)
-    .join(", ");
+  ].filter(Boolean);
 }
 
 /** What to show for whom, and what only to say, where there is more than one way: `show floor press (4), press-up (6) · say band press (1)`. */

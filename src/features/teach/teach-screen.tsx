@@ -4,6 +4,7 @@ import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/de
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
 import { leaderOf, type SessionEvent } from "@/core/live/events";
+import type { ClockState } from "@/core/live/fold";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
@@ -169,6 +170,10 @@ function useHelp(id: string, people: PeopleNow, asked: readonly Asked[]) {
   return { hurt, ask };
 }
 
+/** How many words fit into the present segment. */
+const wordsIn = ({ wordsPerSecond }: Props, { lengthMs }: ClockState) =>
+  Math.floor((lengthMs / 1000) * wordsPerSecond);
+
 /** The ways of the move that is shown now, and nothing while none is. */
 const waysShown = ({ segment }: NowNext, toShow: ReturnType<typeof useWhatToShow>) =>
   (segment?.kind === "demo" && segment.slot !== null && toShow[segment.slot]) || [];
@@ -198,7 +203,7 @@ export function TeachScreen(props: Props) {
 
   if (state.phase === "ended") return <Ended {...{ id, classId, score, lead }} title={doc.title} />;
   const present = nowNext(shown, score, state, book);
-  const says = nowText(present, words, lineNow(present, lines, state)?.text);
+  const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(props, state));
   const show = showText(waysShown(present, toShow), words);
   const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
   const dialogs = (
