@@ -370,7 +370,15 @@ const OWN_PAGES = [
   () => `/sessions/${ids.ended}`,
 ];
 /** Pages that are found without signing in: the way in, and what a secret link leads to. */
-const OPEN_PAGES = ["/", "/sign-in", "/reset/[token]", "/join/[token]", "/p/[token]", "/p/[token]/home"];
+const OPEN_PAGES = [
+  "/",
+  "/sign-in",
+  "/reset/[token]",
+  "/join/[token]",
+  "/p/[token]",
+  "/p/[token]/home",
+  "/p/kept",
+];
 
 beforeAll(async () => {
   owner = await newStudio("Owner's studio");
