@@ -9,6 +9,7 @@ export const metadata: Metadata = {
   robots: { index: false, follow: false },
   // Without the link in it: an installed page begins where this device has kept one.
   manifest: "/part.webmanifest",
+  icons: { apple: "/icons/part-180.png" },
 };
 
 export default async function PartPage(props: {
