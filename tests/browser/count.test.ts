@@ -130,7 +130,11 @@ describe("after the first set", () => {
     await seeText(phone.driver, "Next set heavier");
     expect(await read(phone.driver, "main", "text")).not.toContain("How many more");
     const kg = (text: string | null) => Number(/dumbbells (\d+) kg/.exec(text ?? "")?.[1]);
-    expect(kg(await read(phone.driver, "main", "text"))).toBeGreaterThan(kg(before));
+    await see(
+      phone.driver,
+      "its weight",
+      async () => kg(await read(phone.driver, "main", "text")) > kg(before),
+    );
     await see(teacher.driver, "for how many it changed", async () =>
       (await read(teacher.driver, "[data-testid=next-sets]", "text"))?.includes("heavier for 1"),
     );
