@@ -30,6 +30,8 @@ describe("an easier way written in a hurry", () => {
     const jump = eased({ move: "squat-jump" });
     expect(LIBRARY_BOOK.get(String(jump?.move))?.impact).not.toBe("high");
     expect(eased({ marks: { flat: { note: "Half the way" } } })).toBeNull();
+    // Counted in one round and timed in another it is neither fewer reps nor a shorter time.
+    expect(eased({ dose: [{ reps: 12 }, { seconds: 40 }], rounds: [1, 2] })).toBeNull();
     // Where rounds differ the shortest decides.
     expect(eased({ dose: [{ seconds: 60 }, { seconds: 40 }], rounds: [1, 2] })).toEqual({ seconds: 30 });
   });

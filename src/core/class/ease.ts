@@ -2,7 +2,7 @@
 import { type MoveBook, resolveMove } from "../moves/book";
 import { type Span, spanTriple } from "../values/span";
 import { setSlot, together } from "./commands";
-import { type Block, type Dose, doseAt, type Slot, slotsOf, type Way } from "./document";
+import { type Block, type Dose, dosesOf, type Slot, slotsOf, type Way } from "./document";
 import { doseKind, lastsAsSaid } from "./dose-kinds";
 import type { Edit } from "./edits";
 
@@ -40,10 +40,12 @@ export function easedWay(slot: Slot, book: MoveBook): Way | null {
     return link.kind === "easier" && move.impact === "high" && to?.impact !== "high" && !to?.gym;
   });
   if (softer) return { move: softer.to };
-  const dose = doseAt(slot, 0);
-  if (dose.reps !== undefined) return { reps: fewer(dose.reps) };
+  const doses = dosesOf(slot);
+  const [first] = doses;
+  // Fewer reps are for a slot that is counted in every round.
+  if (first?.reps !== undefined && doses.every(({ reps }) => reps !== undefined))
+    return { reps: fewer(first.reps) };
   // The shortest of several doses decides: a level stops once, whatever the round.
-  const doses = Array.isArray(slot.dose) ? (slot.dose as readonly Dose[]) : [dose];
   const ways = doses.map((each) => (lastsAsSaid(each) ? shorter(each) : null));
   if (ways.some((way) => way === null)) return null;
   return ways.reduce((a, b) => ((a?.seconds ?? 0) <= (b?.seconds ?? 0) ? a : b));

@@ -55,12 +55,13 @@ function useLate(): [number, (ms: number) => void] {
 }
 
 /** The newest of what this device has of the class: what the server gave, or what was kept of it before. */
-function useKeptContent(given: OwnSession, id: string): OwnSession {
+function useKeptContent(given: OwnSession, id: string, person: string): OwnSession {
   const [there, setThere] = useState<OwnSession | null>(null);
-  useEffect(() => setThere(keptClass(id)?.content ?? null), [id]);
+  useEffect(() => setThere(keptClass(id, person)?.content ?? null), [id, person]);
   useEffect(() => {
-    if (given.version >= (keptClass(id)?.content?.version ?? 0)) keepClass(id, { content: given });
-  }, [given, id]);
+    if (given.version >= (keptClass(id, person)?.content?.version ?? 0))
+      keepClass(id, person, { content: given });
+  }, [given, id, person]);
   useEffect(() => void keepThisPage(), []);
   return there && there.version > given.version ? there : given;
 }
@@ -69,7 +70,7 @@ function useKeptContent(given: OwnSession, id: string): OwnSession {
 function useOwnClass({ token, session: first, person, parts: own }: Props, lateMs: number) {
   const [taken, setTaken] = useState(first.events);
   const given = useContent(`/api/part/${token}/content?session=${first.id}`, first, taken);
-  const session = useKeptContent(given, first.id);
+  const session = useKeptContent(given, first.id, person.id);
   const book = useMemo(() => bookOf(session.moves), [session.moves]);
   const score = useMemo(() => scoreOfKept(session), [session]);
   const shown = useMemo(

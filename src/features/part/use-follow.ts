@@ -47,10 +47,10 @@ export function useFollow(
   const [known, setKnown] = useState(first);
   // Opened again without network: what had come in by then is known.
   useEffect(() => {
-    const there = keptClass(sessionId);
+    const there = keptClass(sessionId, person);
     if (there) setKnown((before) => joinEvents(before, there.events));
-  }, [sessionId]);
-  useEffect(() => keepClass(sessionId, { events: known }), [sessionId, known]);
+  }, [sessionId, person]);
+  useEffect(() => keepClass(sessionId, person, { events: known }), [sessionId, person, known]);
   useTicking();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,
