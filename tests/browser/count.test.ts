@@ -200,7 +200,13 @@ describe("an end", () => {
     await phaseOf(phone, "paused", 15_000);
     await press(teacher.driver, " ");
     await phaseOf(phone, "running", 15_000);
-    expect((await eventsOf(asker.cookie, session)).at(-1)?.kind).toBe("resume");
+    // Phones that had gone over to what was done come in again.
+    const kinds = (await eventsOf(asker.cookie, session)).map(({ kind }) => kind);
+    expect(kinds.filter((kind) => ["end", "go-on", "resume"].includes(kind))).toEqual([
+      "end",
+      "go-on",
+      "resume",
+    ]);
   });
 });
 
