@@ -103,7 +103,6 @@ self.addEventListener("message", (event) => {
         const loaded = await fetch(own);
         if (loaded.ok) await cache.put(own, loaded);
       }
-      event.source?.postMessage({ kept: url.pathname });
     })(),
   );
 });

@@ -3,6 +3,7 @@ import { bookFor } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { afterText } from "../words/after-words";
 import { languageOf, wordsIn } from "../words/languages";
+import { shownOf } from "./content";
 import { transaction } from "./db/client";
 import { sessionLog } from "./log";
 import { mailFile } from "./mail";
@@ -23,14 +24,16 @@ async function present(studioId: string, id: string) {
   const log = await sessionLog(studioId, id);
   const there = new Set(log.people.filter((person) => person.present).map(({ person }) => person));
   const people = (await askedTo(studioId, id)).filter(({ rosterId }) => there.has(rosterId));
-  return { log, people };
+  return { row, log, people };
 }
 
 /** The text that is proposed, and how many it would go to. */
 export async function proposedAfterwords(studioId: string, id: string) {
-  const { log, people } = await present(studioId, id);
+  const { row, log, people } = await present(studioId, id);
   const words = wordsIn(languageOf(undefined));
-  const text = afterText(log.doc, log.record, bookFor(log.doc, LIBRARY_BOOK), words);
+  // By the moves that were really done: some may have been changed for the room.
+  const doc = shownOf(log.doc, row.substitutes);
+  const text = afterText(doc, log.record, bookFor(doc, LIBRARY_BOOK), words);
   return { text, people: people.length };
 }
 

@@ -85,6 +85,17 @@ function allMoves(doc: ClassDoc, shown: ClassDoc, { parts, partsByMark }: Worked
   return [...used, ...movesUsed(doc, []).filter((move) => !known.has(move.id ?? move.name))];
 }
 
+/** The class as it is done, with the moves that were changed on the spot. */
+export function shownOf(doc: ClassDoc, substitutes: readonly Substitute[]): ClassDoc {
+  return withSubstitutes(doc, substitutes, bookFor(doc, LIBRARY_BOOK));
+}
+
+/** Everyone's frozen part at each mark; of sessions from before these were kept the usual one stands for all. */
+export function byMarkOf({ parts, partsByMark }: Pick<WholeSessionRow, "parts" | "partsByMark">) {
+  const usual = parts ?? [];
+  return partsByMark ?? { flat: usual, natural: usual, sharp: usual };
+}
+
 /** The class document of a session: the frozen one, or the one that it would be taught from now. */
 export async function sessionDoc(
   tx: Tx,
@@ -107,12 +118,11 @@ export async function contentOf(tx: Tx, row: WholeSessionRow, only?: string): Pr
   const { version, substitutes } = row;
   if (row.doc && row.parts && row.moves) {
     const { doc, parts, moves } = row;
-    const partsByMark = row.partsByMark ?? { flat: parts, natural: parts, sharp: parts };
-    return { version, frozen: true, doc, substitutes, parts, partsByMark, moves };
+    return { version, frozen: true, doc, substitutes, parts, partsByMark: byMarkOf(row), moves };
   }
   const doc = await sessionDoc(tx, row);
   const { changeOver } = await settingsIn(tx, row.studioId);
-  const shown = withSubstitutes(doc, substitutes, bookFor(doc, LIBRARY_BOOK));
+  const shown = shownOf(doc, substitutes);
   const worked = await onThread(
     "workOut",
     shown,
@@ -206,14 +216,13 @@ export async function workAnew(
     await tx.update(session).set({ version, substitutes }).where(eq(session.id, row.id));
     return version;
   }
-  const book = bookFor(row.doc, LIBRARY_BOOK);
-  const shown = withSubstitutes(row.doc, substitutes, book);
+  const shown = shownOf(row.doc, substitutes);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
   const people = await peopleOf(tx, row.id, shown, change.person);
   const day = dayOf(row.startsAt.getTime());
   const said = people.map((person) => withSaid(person, row, events, day));
   const worked = await onThread("workOut", shown, said, table, day);
-  const before = row.partsByMark ?? { flat: row.parts, natural: row.parts, sharp: row.parts };
+  const before = byMarkOf(row);
   const all: WorkedOut = {
     parts: replaced(row.parts, worked.parts),
     partsByMark: {

@@ -3,22 +3,15 @@ import { eq } from "drizzle-orm";
 import type { SetChange } from "../core/live/event-kinds";
 import type { SessionEvent } from "../core/live/events";
 import { changeOf, followed, type SetAt } from "../core/live/next-set";
-import { withSubstitutes } from "../core/live/substitutes";
 import type { WorkedOut } from "../core/live/work-out";
 import { ownAtLevel, withSaid } from "../core/log/said-sets";
-import { bookFor } from "../core/moves/book";
-import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part } from "../core/parts/part";
 import { dayOf } from "../core/units";
-import { peopleOf, type WholeSessionRow, whole } from "./content";
+import { byMarkOf, peopleOf, shownOf, whole } from "./content";
 import type { Tx } from "./db/client";
 import { session } from "./db/schema";
 import { onThread } from "./jobs/pool";
 import { settingsIn } from "./studios";
-
-/** The class of a session as it is done now. */
-const shownOf = ({ substitutes }: WholeSessionRow, doc: NonNullable<WholeSessionRow["doc"]>) =>
-  withSubstitutes(doc, substitutes, bookFor(doc, LIBRARY_BOOK));
 
 /** One person's parts with all that they have said of their sets; null before the start. Holds nothing meanwhile. */
 export async function workedWithSaid(
@@ -29,7 +22,7 @@ export async function workedWithSaid(
 ): Promise<readonly WorkedOut[] | null> {
   const row = await whole(tx, id);
   if (!row.doc || row.state !== "running") return null;
-  const shown = shownOf(row, row.doc);
+  const shown = shownOf(row.doc, row.substitutes);
   const table = row.changeOver ?? (await settingsIn(tx, row.studioId)).changeOver;
   const day = dayOf(row.startsAt.getTime());
   const people = await peopleOf(tx, id, shown, personId);
@@ -55,16 +48,12 @@ export async function followSet(
 ): Promise<{ readonly version: number; readonly change: SetChange } | null> {
   const [row] = await tx.select().from(session).where(eq(session.id, id)).for("update");
   if (!row?.doc || !row.parts || row.state !== "running") return null;
-  const shown = shownOf(row, row.doc);
+  const shown = shownOf(row.doc, row.substitutes);
   const follow = (all: readonly Part[], partsIn: (one: WorkedOut) => readonly Part[]) => {
     const own = worked.flatMap((one) => partsIn(one).find(({ person }) => person === rosterId) ?? []);
     return all.map((part) => (part.person === rosterId ? followed(part, own, shown, at) : part));
   };
-  const { flat, natural, sharp } = row.partsByMark ?? {
-    flat: row.parts,
-    natural: row.parts,
-    sharp: row.parts,
-  };
+  const { flat, natural, sharp } = byMarkOf(row);
   const after: WorkedOut = {
     parts: follow(row.parts, ({ parts }) => parts),
     partsByMark: {

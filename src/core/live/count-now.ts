@@ -31,6 +31,12 @@ function samePart(a: Rep["part"], b: Rep["part"]): boolean {
   return "move" in a ? "move" in b && a.move === b.move : "rung" in b && a.rung === b.rung;
 }
 
+/** Whether a rep has the number of the one before: the other side of a pair. */
+function isSecondSide(reps: readonly Rep[], index: number): boolean {
+  const [before, rep] = [reps[index - 1], reps[index]];
+  return before !== undefined && rep !== undefined && sameCount(before, rep) && before.n === rep.n;
+}
+
 /** How many the count of a rep comes to: as many as are meant, or as time allows. */
 function countOf(reps: readonly Rep[], rep: Rep): number {
   return rep.of ?? reps.reduce((most, other) => (sameCount(other, rep) ? Math.max(most, other.n) : most), 0);
@@ -40,8 +46,7 @@ function countOf(reps: readonly Rep[], rep: Rep): number {
 export function saidOf(reps: readonly Rep[], index: number): CountSaid | null {
   const rep = reps[index];
   if (!rep) return null;
-  const before = reps[index - 1];
-  if (before && sameCount(before, rep) && before.n === rep.n) return null;
+  if (isSecondSide(reps, index)) return null;
   const of = countOf(reps, rep);
   if (of >= LAST_TWO_FROM && rep.n === of - 1) return "last-two";
   if (of >= LAST_TWO_FROM && rep.n === of) return "last";
@@ -81,9 +86,7 @@ export type CountCue =
 export function countCues(reps: readonly Rep[], slow: boolean): readonly CountCue[] {
   const cues = reps.flatMap((rep, i): CountCue[] => {
     const numberMs = rep.startMs + rep.saidAfterMs;
-    const before = reps[i - 1];
-    const again = before !== undefined && sameCount(before, rep) && before.n === rep.n;
-    const number: CountCue = again
+    const number: CountCue = isSecondSide(reps, i)
       ? { kind: "same", atMs: numberMs }
       : { kind: "number", atMs: numberMs, n: rep.n, said: saidOf(reps, i) };
     const phases = slow ? rep.phases.filter(({ fromMs }) => fromMs !== rep.saidAfterMs) : [];

@@ -104,6 +104,11 @@ export function seenByAll(events: readonly SessionEvent[]): readonly SessionEven
   });
 }
 
+/** The same of what changes more than how heavy the next set is: for screens that show who does what. */
+export function movesVersion(events: readonly SessionEvent[]): number {
+  return contentVersion(events.filter(({ kind }) => kind !== "next-set"));
+}
+
 /** The newest version of the parts that these events speak of; 0 where none does. */
 export function contentVersion(events: readonly SessionEvent[]): number {
   return events.reduce(

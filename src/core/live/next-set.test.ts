@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import type { Person } from "../homes/home";
-import { saidSet } from "../log/said-sets";
+import { ownAtLevel, saidSet } from "../log/said-sets";
 import { withTaught } from "../log/working-sets";
 import { LIBRARY_BOOK } from "../moves/library";
 import type { Part } from "../parts/part";
@@ -15,6 +15,7 @@ import { events, T0 } from "../testing/events";
 import { clockState } from "./fold";
 import { liveScore } from "./live-score";
 import { changeOf, followed, setAfter, setToAsk } from "./next-set";
+import { withPicks } from "./picks";
 
 const DAY = "2026-11-27";
 const weights = Array.from({ length: 24 }, (_, i) => i + 3).map((kg, i) => ({
@@ -85,6 +86,42 @@ describe("the set after an answer", () => {
     expect(wanted.filter((kit) => !brought.has(kit))).toEqual([]);
   });
 
+  test("holds for what was picked of equals: its own set says it, and its own sets follow", () => {
+    const doc = classOf([
+      {
+        id: "b",
+        title: "",
+        rounds: 3,
+        longRest: 60,
+        slots: [
+          {
+            id: "s",
+            move: "floor-press",
+            dose: { reps: 10 },
+            load: { rir: 2 },
+            choice: true,
+            alternatives: [{ move: "goblet-squat" }],
+          },
+        ],
+      },
+    ]);
+    const [before] = partsFor(doc, [person], LIBRARY_BOOK, { on: DAY });
+    const other = before?.slots[0]?.choices?.[0]?.move as string;
+    const pick = new Map([["s", other]]);
+    const chose = events([0, "start"], [1, "choose", { person: "p", slot: "s", move: other }]);
+    const own = ownAtLevel({ parts: [before as Part], partsByMark: null }, "p", chose) as Part;
+    expect(own.slots[0]?.move).toBe(pick.get("s"));
+    const set = saidSet(own, { slot: "s", round: 1, more: "0-1" }, (id) => LIBRARY_BOOK.get(id), DAY);
+    expect(set?.move).toBe(pick.get("s"));
+    const known = { ...person, workingSets: withTaught([], set ? [set] : []) };
+    const [fresh] = partsFor(doc, [known], LIBRARY_BOOK, { on: DAY });
+    const then = withPicks(followed(before as Part, [fresh as Part], doc, { slot: "s", round: 1 }), pick);
+    expect(then.slots[0]?.sets?.[0]).toEqual(own.slots[0]?.sets?.[0]);
+    const anew = withPicks(fresh as Part, pick).slots[0]?.sets?.[1]?.load;
+    expect(then.slots[0]?.sets?.[1]?.load).toEqual(anew);
+    expect(anew).not.toEqual(own.slots[0]?.sets?.[1]?.load);
+  });
+
   test("changes nobody's move, level or number of sets, whatever the class, home and answer", () => {
     fc.assert(
       fc.property(arbClass, arbPerson, fc.constantFrom(...MORE), fc.nat(), (doc, own, more, n) => {
@@ -123,7 +160,7 @@ describe("who is asked", () => {
     const at = (score.segments[index]?.start ?? 0) * 1000 + 500;
     const state = clockState(score, events([0, "start"]), T0 + at);
     expect(state.index).toBe(index);
-    return setToAsk(score, state, squats, own, LIBRARY_BOOK);
+    return setToAsk(score, state, own, LIBRARY_BOOK);
   };
 
   test("in the gap after the first set, and not while it is worked", () => {

@@ -1,8 +1,9 @@
 /** The sets to come after somebody said how many more there were in the last: as heavy and as many as is meant then. */
 import { type ClassDoc, findSlot } from "../class/document";
-import { type MoveBook, resolveMove } from "../moves/book";
+import type { MoveBook } from "../moves/book";
 import type { Brought, Part, PartLoad, PartSet, PartSlot } from "../parts/part";
 import { appearanceOf } from "../score/resolve";
+import { BAND_KG } from "../strength/load";
 import { scaledMove } from "../strength/scaled";
 import type { SetChange } from "./event-kinds";
 import type { ClockState } from "./fold";
@@ -25,6 +26,9 @@ function mostOf(sets: readonly PartSet[]): PartSet | undefined {
     undefined,
   );
 }
+
+/** A way with the equals that somebody may pick instead of it. */
+const withEquals = (own: PartSlot): readonly PartSlot[] => [own, ...(own.choices ?? [])];
 
 /** A slot whose sets after `done` are those of other workings out; the same slot where none is. */
 function slotFollowing(before: PartSlot, others: readonly PartSlot[], done: number): PartSlot {
@@ -68,8 +72,13 @@ export function followed(before: Part, after: readonly Part[], doc: ClassDoc, sa
   const slots = before.slots.map((own) => {
     const at = doc.blocks.findIndex(({ slots: list = [] }) => list.some(({ id }) => id === own.slot));
     if (from < 0 || at < from) return own;
-    const fresh = after.flatMap(({ slots: list }) => list.find(({ slot }) => slot === own.slot) ?? []);
-    return slotFollowing(own, fresh, at === from ? said.round : 0);
+    const fresh = after.flatMap(({ slots: list }) =>
+      list.filter(({ slot }) => slot === own.slot).flatMap(withEquals),
+    );
+    const done = at === from ? said.round : 0;
+    const following = slotFollowing(own, fresh, done);
+    const choices = own.choices?.map((way) => slotFollowing(way, fresh, done));
+    return choices ? { ...following, choices } : following;
   });
   return { ...before, slots, bring: after.reduce((all, { bring }) => broughtToo(all, bring), before.bring) };
 }
@@ -77,7 +86,7 @@ export function followed(before: Part, after: readonly Part[], doc: ClassDoc, sa
 /** How heavy a load is, to compare with another of the same move; null where it can't be. */
 function weightOf(load: PartLoad): number | null {
   if (load === null) return 0;
-  return "kg" in load ? load.kg * load.items : { light: 4, medium: 9, heavy: 16 }[load.tension];
+  return "kg" in load ? load.kg * load.items : BAND_KG[load.tension];
 }
 
 /** What one set is to another of the same way: by its weight, else by its reps. */
@@ -100,25 +109,17 @@ export function changeOf(before: Part, after: Part, said: SetAt): SetChange {
 }
 
 /** Whether a set of a slot says something of what comes: its move stands on the scale, and its reps are known. */
-function tells(own: PartSlot | undefined, doc: ClassDoc, round: number, book: MoveBook): boolean {
-  if (!own || own.status === "unmet") return false;
+function tells(own: PartSlot | undefined, round: number, book: MoveBook): boolean {
+  if (!own || own.move === null || own.status === "unmet") return false;
   const set = own.sets?.find((each) => each.round === round);
-  const slot = findSlot(doc, own.slot)?.slot;
-  const move = own.move === null ? slot && resolveMove(slot.move, book) : book.get(own.move);
-  return Boolean(set?.limbReps) && scaledMove(move) !== null;
+  return Boolean(set?.limbReps) && scaledMove(book.get(own.move)) !== null;
 }
 
 /**
  * The first set of a slot that was just worked, in the gap after it, where another is to come and it says something of
  * it: of this one somebody may be asked how many more there were. Null where there is nothing to ask.
  */
-export function setToAsk(
-  score: LiveScore,
-  state: ClockState,
-  doc: ClassDoc,
-  part: Part,
-  book: MoveBook,
-): SetAt | null {
+export function setToAsk(score: LiveScore, state: ClockState, part: Part, book: MoveBook): SetAt | null {
   const here = score.segments[state.index];
   if (state.phase === "count-in" || !here || here.kind === "work") return null;
   const isDone = (i: number) => score.segments[i]?.kind === "work" && (state.lengths[i] ?? 0) > 0;
@@ -133,5 +134,5 @@ export function setToAsk(
   const over = !later.some((other) => other.round === round);
   const again = later.length > 0;
   const own = part.slots.find((each) => each.slot === slot);
-  return isFirst && again && over && tells(own, doc, round, book) ? { slot, round } : null;
+  return isFirst && again && over && tells(own, round, book) ? { slot, round } : null;
 }

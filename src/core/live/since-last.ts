@@ -1,5 +1,13 @@
 /** What has changed in a slot since its last set: what is said before the next one begins. */
-import { type ClassDoc, type Dose, doseAt, findSlot, type Load, loadAt } from "../class/document";
+import {
+  type ClassDoc,
+  type Dose,
+  doseAt,
+  findSlot,
+  LOAD_TARGETS,
+  type Load,
+  loadAt,
+} from "../class/document";
 import { spanOf } from "../class/dose-kinds";
 import type { Segment } from "../class/expand";
 import { slotSides } from "../class/expand";
@@ -20,12 +28,10 @@ export interface SinceLast {
   readonly side?: Side;
 }
 
-const TARGETS = ["none", "light", "medium", "heavy"] as const;
-
 /** How heavy a load is meant, to compare with another that says it in the same way; null where it can't be told. */
 function weight(load: Load | undefined): { readonly by: string; readonly much: number } | null {
   if (load?.kg !== undefined) return { by: "kg", much: load.kg };
-  if (load?.target !== undefined) return { by: "target", much: TARGETS.indexOf(load.target) };
+  if (load?.target !== undefined) return { by: "target", much: LOAD_TARGETS.indexOf(load.target) };
   // The fewer are left, the heavier it is.
   if (load?.rir !== undefined) return { by: "rir", much: -load.rir };
   return load?.rpe === undefined ? null : { by: "rpe", much: load.rpe };

@@ -3,6 +3,7 @@ import { alternativesOf, type Slot } from "../class/document";
 import type { Person } from "../homes/home";
 import { type KnownMove, type MoveBook, resolveMove } from "../moves/book";
 import type { LinkKind } from "../moves/move";
+import { reachableFrom } from "../parts/reach";
 import { canDo } from "../parts/ways";
 
 export interface WayNow {
@@ -17,19 +18,19 @@ export interface WayNow {
 /** An easier way is wanted sooner than a harder one: who asks in the middle of a class is short of something. */
 const ORDER = ["own", "easier", "swap", "harder"] as const;
 
+/** So many links away at most: what is further off is another exercise. */
+const STEPS = 2;
+
+/** The instructor's own ways, then what the library leads to without turning back: easier, harder, or a swap. */
 function candidates(slot: Slot, book: MoveBook): ReadonlyMap<string, WayNow["how"]> {
   const base = resolveMove(slot.move, book);
-  const linked = base.links ?? (base.like === undefined ? [] : (book.get(base.like)?.links ?? []));
-  const steps = linked.flatMap(({ to, kind }) =>
-    (book.get(to)?.links ?? []).filter((next) => next.kind === kind).map((next) => [next.to, kind] as const),
-  );
-  const all = [
-    ...alternativesOf(slot).map(({ move }) => [move, "own"] as const),
-    ...linked.map(({ to, kind }) => [to, kind] as const),
-    ...steps,
-  ];
-  const ways = new Map<string, WayNow["how"]>();
-  for (const [id, how] of all) if (id !== base.id && !ways.has(id)) ways.set(id, how);
+  const ways = new Map<string, WayNow["how"]>(alternativesOf(slot).map(({ move }) => [move, "own"]));
+  for (const { move, steps, links } of reachableFrom(base, book)) {
+    const [first] = links;
+    const straight = first !== undefined && links.every(({ kind }) => kind === first.kind);
+    if (move.id && straight && steps <= STEPS && !ways.has(move.id)) ways.set(move.id, first.kind);
+  }
+  if (base.id) ways.delete(base.id);
   return ways;
 }
 

@@ -1,5 +1,5 @@
 /** Which ways of a move to demonstrate for those who are there: as many people as the seconds allow, with what is at hand. */
-import { type ClassDoc, findSlot, type Slot } from "../class/document";
+import { type ClassDoc, type Slot, slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { type MoveBook, resolveMove } from "../moves/book";
 import { inSlot, type Part } from "../parts/part";
@@ -121,10 +121,9 @@ export function whatToShowIn(
 ): Readonly<Record<string, readonly WayToShow[]>> {
   const shown: Record<string, readonly WayToShow[]> = {};
   for (const block of doc.blocks)
-    for (const { id } of block.slots ?? []) {
-      const slot = findSlot(doc, id)?.slot;
-      const seconds = slot?.demo ?? block.demo ?? 0;
-      if (slot && seconds > 0) shown[id] = whatToShow(slot, parts, home, seconds, book);
+    for (const slot of slotsOf(block)) {
+      const seconds = slot.demo ?? block.demo ?? 0;
+      if (seconds > 0) shown[slot.id] = whatToShow(slot, parts, home, seconds, book);
     }
   return shown;
 }

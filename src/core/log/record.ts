@@ -63,7 +63,7 @@ function spansOf(events: readonly SessionEvent[], person: string, endMs: Ms): At
 /** A level that was left again so soon was only tried, or pressed by mistake. */
 const TRIED_MS = 20_000;
 
-/** Levels as they were really done: what was pressed to and fro counts once, and not at all where it came back. */
+/** Levels as they were really done: what was pressed to and fro counts once, by where it came to rest. */
 function settled(pressed: Attendance["marks"]): Attendance["marks"] {
   const stayed = pressed.filter(({ atMs }, i) => {
     const next = pressed[i + 1];

@@ -2,6 +2,7 @@
 import type { Mark, Person, WorkingSet } from "../homes/home";
 import { isOf, type SessionEvent } from "../live/events";
 import { peopleNow } from "../live/people-now";
+import { withPicks } from "../live/picks";
 import type { KnownMove } from "../moves/book";
 import { LIBRARY_BOOK } from "../moves/library";
 import type { Part } from "../parts/part";
@@ -55,15 +56,17 @@ export interface FrozenParts {
   readonly partsByMark: Readonly<Record<Mark, readonly Part[]>> | null;
 }
 
-/** A person's part at the level that they have taken since. */
+/** A person's part at the level that they have taken since, with what they picked where the class leaves the choice. */
 export function ownAtLevel(
   { parts, partsByMark }: FrozenParts,
   rosterId: string,
   events: readonly SessionEvent[],
 ): Part | undefined {
-  const mark = peopleNow(events).marks.get(rosterId);
+  const { marks, picks } = peopleNow(events);
+  const mark = marks.get(rosterId);
   const list = (mark && partsByMark?.[mark]) ?? parts ?? [];
-  return list.find(({ person }) => person === rosterId);
+  const own = list.find(({ person }) => person === rosterId);
+  return own && withPicks(own, picks.get(rosterId));
 }
 
 /** Somebody with what they said of their sets in a session on a day, as known sets of that day. `trusting`: four or more at its word. */

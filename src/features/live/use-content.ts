@@ -1,21 +1,19 @@
 "use client";
 import { useEffect, useState } from "react";
 import { api } from "@/browser/api";
-import { contentVersion, type SessionEvent } from "@/core/live/events";
 
 const RETRY_MS = 1500;
 
 /**
- * What a session is taught from, asked for anew when an event says that it has changed. Without a
+ * What a session is taught from, asked for anew when its version isn't the one that is `wanted`. Without a
  * connection the old one goes on being used.
  */
 export function useContent<T extends { readonly version: number }>(
   path: string,
   first: T,
-  events: readonly SessionEvent[],
+  wanted: number,
 ): T {
   const [content, setContent] = useState(first);
-  const wanted = contentVersion(events);
   useEffect(() => {
     if (wanted <= content.version) return;
     let over = false;

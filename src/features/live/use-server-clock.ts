@@ -27,7 +27,7 @@ export function useServerClock(path: string): {
     let over = false;
     // Opened without network: as far as this device's clock was off the last time.
     const before = kept<KeptOffset>(KEY);
-    if (before && Date.now() - before.atMs < KEEP_MS) offset.current = before.offsetMs;
+    if (before && deviceNowMs() - before.atMs < KEEP_MS) offset.current = before.offsetMs;
     const measure = async () => {
       const samples: ClockSample[] = [];
       for (let i = 0; i < CLOCK_SAMPLES && !over; i += 1) {
@@ -38,7 +38,7 @@ export function useServerClock(path: string): {
       const found = estimateClock(samples);
       if (found && !over) {
         offset.current = found.offsetMs;
-        keep(KEY, { offsetMs: found.offsetMs, atMs: Date.now() } satisfies KeptOffset);
+        keep(KEY, { offsetMs: found.offsetMs, atMs: deviceNowMs() } satisfies KeptOffset);
         setEstimate(found);
       }
     };

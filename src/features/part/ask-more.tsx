@@ -9,8 +9,9 @@ import type { DuringProps } from "./own-told";
 /** After the first set, in its gap: one tap, how many more there were. What comes follows it at once, and is said. */
 export function AskMore(props: DuringProps) {
   const words = useWords();
-  const { score, state, doc, part, said, changes, book, hurt, enter } = props;
-  const ask = hurt.pressed ? null : setToAsk(score, state, doc, part, book);
+  const { score, state, part, said, changes, book, hurt, easing, enter } = props;
+  // Who came late did another set than the one that their part says.
+  const ask = hurt.pressed || easing ? null : setToAsk(score, state, part, book);
   if (!ask) return null;
   const change = changes.get(ask.slot);
   if (said.has(ask.slot))

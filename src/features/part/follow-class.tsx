@@ -7,6 +7,7 @@ import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
 import type { CountsHeard } from "@/core/live/cues";
 import type { SetChange } from "@/core/live/event-kinds";
+import { contentVersion } from "@/core/live/events";
 import { easesIn, lateStart } from "@/core/live/late";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
@@ -20,7 +21,7 @@ import { useCues } from "@/features/live/use-cues";
 import type { HurtState } from "@/words/own-words";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
-import { keepClass, keptClass } from "./kept-class";
+import { keepOf, keptOf } from "./kept-class";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
@@ -57,10 +58,9 @@ function useLate(): [number, (ms: number) => void] {
 /** The newest of what this device has of the class: what the server gave, or what was kept of it before. */
 function useKeptContent(given: OwnSession, id: string, person: string): OwnSession {
   const [there, setThere] = useState<OwnSession | null>(null);
-  useEffect(() => setThere(keptClass(id, person)?.content ?? null), [id, person]);
+  useEffect(() => setThere(keptOf("content", id, person)), [id, person]);
   useEffect(() => {
-    if (given.version >= (keptClass(id, person)?.content?.version ?? 0))
-      keepClass(id, person, { content: given });
+    if (given.version >= (keptOf("content", id, person)?.version ?? 0)) keepOf("content", id, person, given);
   }, [given, id, person]);
   useEffect(() => void keepThisPage(), []);
   return there && there.version > given.version ? there : given;
@@ -69,7 +69,7 @@ function useKeptContent(given: OwnSession, id: string, person: string): OwnSessi
 /** The class as it stands, followed to the second; `known`: the events with which the page asks for it. */
 function useOwnClass({ token, session: first, person, parts: own }: Props, lateMs: number) {
   const [taken, setTaken] = useState(first.events);
-  const given = useContent(`/api/part/${token}/content?session=${first.id}`, first, taken);
+  const given = useContent(`/api/part/${token}/content?session=${first.id}`, first, contentVersion(taken));
   const session = useKeptContent(given, first.id, person.id);
   const book = useMemo(() => bookOf(session.moves), [session.moves]);
   const score = useMemo(() => scoreOfKept(session), [session]);

@@ -10,7 +10,7 @@ import { useServerClock } from "@/features/live/use-server-clock";
 import { joinEvents, useStream } from "@/features/live/use-stream";
 import { useTicking } from "@/features/live/use-ticking";
 import { type Outgoing, useOutbox } from "@/features/sending/use-outbox";
-import { keepClass, keptClass } from "./kept-class";
+import { keepOf, keptOf } from "./kept-class";
 
 type Waiting = SessionCommand<EntryKind> & Outgoing & { readonly atMs: number };
 
@@ -47,10 +47,10 @@ export function useFollow(
   const [known, setKnown] = useState(first);
   // Opened again without network: what had come in by then is known.
   useEffect(() => {
-    const there = keptClass(sessionId, person);
-    if (there) setKnown((before) => joinEvents(before, there.events));
+    const there = keptOf("events", sessionId, person);
+    if (there) setKnown((before) => joinEvents(before, there));
   }, [sessionId, person]);
-  useEffect(() => keepClass(sessionId, person, { events: known }), [sessionId, person, known]);
+  useEffect(() => keepOf("events", sessionId, person, known), [sessionId, person, known]);
   useTicking();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
-import { isOf, type SessionEvent } from "@/core/live/events";
+import { isOf, movesVersion, type SessionEvent } from "@/core/live/events";
 import { type FinishWay, finishWays } from "@/core/live/finish";
 import type { ClockPhase } from "@/core/live/fold";
 import { canGoOn } from "@/core/live/go-on";
@@ -60,7 +60,7 @@ export function RemoteScreen(props: {
   const words = useWords();
   const { id } = props;
   const [known, setKnown] = useState(props.events);
-  const content = useContent(`/api/sessions/${id}/content`, props.content, known);
+  const content = useContent(`/api/sessions/${id}/content`, props.content, movesVersion(known));
   const book = useMemo(() => bookOf(content.moves), [content.moves]);
   const score = useMemo(() => scoreOfKept(content), [content]);
   const shown = useMemo(() => withSubstitutes(content.doc, content.substitutes, book), [content, book]);

@@ -5,7 +5,7 @@ import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
 import { slotsOf } from "@/core/class/document";
 import { MARK_GLYPH } from "@/core/homes/home";
-import type { SessionEvent } from "@/core/live/events";
+import { contentVersion, type SessionEvent } from "@/core/live/events";
 import type { ClockPhase } from "@/core/live/fold";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
@@ -59,7 +59,7 @@ export function StageScreen(props: {
     `/api/sessions/${id}/events?view=stage`,
     props.events,
   );
-  const content = useContent(`/api/sessions/${id}/stage`, props.content, watch.events);
+  const content = useContent(`/api/sessions/${id}/stage`, props.content, contentVersion(watch.events));
   const { doc, shown, moves, ways } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/device";
 import { keepAwake } from "@/browser/wake-lock";
 import { findSlot } from "@/core/class/document";
-import { leaderOf, type SessionEvent } from "@/core/live/events";
+import { leaderOf, movesVersion, type SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
@@ -97,7 +97,7 @@ function teachActions(
 function useTaught({ id, events, content: first, wordsPerSecond }: Props) {
   const words = useWords();
   const [known, setKnown] = useState(events);
-  const content = useContent(`/api/sessions/${id}/content`, first, known);
+  const content = useContent(`/api/sessions/${id}/content`, first, movesVersion(known));
   const { doc, parts, moves, substitutes } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
@@ -187,10 +187,10 @@ export function TeachScreen(props: Props) {
   const { people, asked, presence, now, add } = useTaughtPeople(props.asked, content, lead);
   const { device, leader, cues } = useTeachDevice(score, lead, props.name);
   const help = useHelp(id, people, asked);
-  const toShow = useWhatToShow(id, content.version);
   const [panel, setPanel] = useState<TeachPanel | null>(null);
   const { state } = lead;
   const live = useLiveClass(lead);
+  const toShow = useWhatToShow(id, live ? content.version : null);
   const actions = teachActions(lead, live, {
     panel: setPanel,
     mute: cues.mute,

@@ -6,11 +6,11 @@ import type { WayToShow } from "@/core/live/what-to-show";
 
 type Shown = Readonly<Record<string, readonly WayToShow[]>>;
 
-/** Which ways to show in which slot, asked anew where people's parts have changed; nothing until it is known. */
-export function useWhatToShow(session: string, version: number): Shown {
+/** Which ways to show in which slot, asked anew where people's parts have changed (`version`; null before the class runs); nothing until it is known. */
+export function useWhatToShow(session: string, version: number | null): Shown {
   const [shown, setShown] = useState<Shown>({});
-  // biome-ignore lint/correctness/useExhaustiveDependencies: other parts are shown otherwise
   useEffect(() => {
+    if (version === null) return;
     let over = false;
     const { self } = deviceChoices();
     void api<{ slots: Shown }>("GET", `/api/sessions/${session}/show?self=${self}`).then((reply) => {
