@@ -53,6 +53,9 @@ describe("what a class came to", () => {
   });
 
   test("is said block by block, with thanks before it and where to say how it was after it", () => {
+    expect(afterText(doc, record(0), LIBRARY_BOOK, wordsIn("en"))).toMatch(
+      /^Thank you for coming to T\.\n\nHow/,
+    );
     const text = afterText(doc, record(255_000), LIBRARY_BOOK, wordsIn("en"));
     expect(text.split("\n")).toEqual([
       "Thank you for coming. T took 4 minutes, and this is what we did:",

@@ -18,10 +18,9 @@ export function afterText(doc: ClassDoc, record: ClassRecord, book: MoveBook, wo
   });
   const minutes = Math.max(1, Math.round(record.tookSeconds / 60));
   return [
-    words.phrase("mail", "afterThanks", { title: doc.title, minutes }),
-    blocks.join("\n"),
+    ...(blocks.length > 0
+      ? [words.phrase("mail", "afterThanks", { title: doc.title, minutes }), blocks.join("\n")]
+      : [words.phrase("mail", "afterNothing", { title: doc.title })]),
     words.phrase("mail", "afterSay"),
-  ]
-    .filter(Boolean)
-    .join("\n\n");
+  ].join("\n\n");
 }

@@ -43,7 +43,7 @@ export function TopRow({
       <p className="truncate leading-tight">
         <span className="text-night-quiet">{says.blockTitle}</span>
         {says.roundText && <b> {says.roundText}</b>}
-        {leader && <b data-testid="leader"> · {leader} leads (l: take over)</b>}
+        {leader && <b data-testid="leader"> · {leader} leads (l)</b>}
         {presence && <span className="text-night-quiet"> · {presence}</span>}
       </p>
       {trouble && (

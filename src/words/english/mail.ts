@@ -15,6 +15,8 @@ export const mail = {
   /** What is proposed to those who were there; the instructor writes it as she likes. */
   afterThanks:
     "Thank you for coming. {title} took {minutes, plural, one {# minute} other {# minutes}}, and this is what we did:",
+  /** Where nothing was worked. */
+  afterNothing: "Thank you for coming to {title}.",
   afterBlock: "{rounds, plural, =1 {{name}: {moves}} other {{name}: # rounds of {moves}}}",
   afterSay: "How hard was it, and what did you do? Your own page asks it for a week.",
   askHomeSubject: "What do you have at home? {studio}",
