@@ -33,6 +33,11 @@ const FIGURES: Record<CueKind, readonly Tone[]> = {
     { hz: 880, afterMs: 120, lengthMs: 80 },
     { hz: 880, afterMs: 240, lengthMs: 80 },
   ],
+  // One long tone that falls: a minute is left.
+  warning: [
+    { hz: 740, afterMs: 0, lengthMs: 260 },
+    { hz: 590, afterMs: 260, lengthMs: 320 },
+  ],
   end: [
     { hz: 520, afterMs: 0, lengthMs: 180 },
     { hz: 390, afterMs: 180, lengthMs: 380 },

@@ -10,6 +10,8 @@ export interface Follower {
   readonly seq: () => number;
   readonly onEvents: (events: readonly SessionEvent[]) => void;
   readonly onReached: (reached: boolean) => void;
+  /** Another class may be the one to follow now. */
+  readonly onLook?: () => void;
   /** Asks for what came after a number, outside the stream: what another tab heard before this one listened. */
   readonly catchUp: (after: number) => Promise<readonly SessionEvent[]>;
 }
@@ -17,6 +19,7 @@ export interface Follower {
 type Said =
   | { readonly events: readonly SessionEvent[] }
   | { readonly reached: boolean }
+  | { readonly look: true }
   | { readonly who: "new" };
 
 function withAfter(path: string, after: number): string {
@@ -51,6 +54,10 @@ function read(path: string, follower: Follower, say: (said: Said) => void): () =
       follower.onEvents(events);
       say({ events });
     };
+    made.addEventListener("look", () => {
+      follower.onLook?.();
+      say({ look: true });
+    });
   };
   open();
   return () => {
@@ -72,6 +79,7 @@ export function followStream(path: string, follower: Follower): () => void {
   channel.onmessage = ({ data }: MessageEvent<Said>) => {
     if ("events" in data) follower.onEvents(data.events);
     else if ("reached" in data) follower.onReached(data.reached);
+    else if ("look" in data) follower.onLook?.();
     else if (leading && standing !== null) channel.postMessage({ reached: standing } satisfies Said);
   };
   const say = (said: Said) => {

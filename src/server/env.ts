@@ -36,6 +36,10 @@ export const env = {
     const most = Number(process.env.BRONTLE_STREAMS_PER_ADDRESS);
     return Number.isInteger(most) && most > 0 ? most : 200;
   },
+  /** What a collector of metrics has to know; null where nothing is to be collected. */
+  get metricsToken() {
+    return process.env.BRONTLE_METRICS_TOKEN || null;
+  },
   /** Tests sign in more often than people do. */
   get relaxedLimits() {
     return process.env.BRONTLE_RELAXED_LIMITS === "1";

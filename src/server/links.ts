@@ -137,13 +137,14 @@ export async function endOtherLinks({ personId, linkId, studioId }: Participant)
   });
 }
 
-/** Whether a link still opens what it opened. */
-export async function linkWorks(linkId: string): Promise<boolean> {
+/** Those of some links that still open what they opened. */
+export async function linksThatWork(ids: readonly string[]): Promise<readonly string[]> {
+  if (ids.length === 0) return [];
   const rows = await db()
     .select({ id: personLink.id })
     .from(personLink)
-    .where(and(eq(personLink.id, linkId), works));
-  return rows.length > 0;
+    .where(and(inArray(personLink.id, [...ids]), works));
+  return rows.map(({ id }) => id);
 }
 
 /** Whether a person has a link that works. */

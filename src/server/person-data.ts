@@ -22,6 +22,7 @@ import {
   sessionPerson,
   user,
 } from "./db/schema";
+import { sayIn } from "./live/said";
 import { ownReadiness } from "./readiness";
 import { Refused } from "./refused";
 import { note, noteIn, trailOf } from "./trail";
@@ -231,6 +232,7 @@ async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
       .update(sessionEvent)
       .set({ kind: "erased", person: null, payload: {} })
       .where(and(eq(sessionEvent.sessionId, id), eq(sessionEvent.person, rosterId)));
+    await sayIn(tx, "anew", id);
   }
 }
 

@@ -7,6 +7,7 @@ import { isTimeZone } from "../core/settings/settings";
 import { findClass } from "./classes";
 import { db, type Tx, transaction } from "./db/client";
 import { classes, person, session, sessionPerson, whereabouts } from "./db/schema";
+import { sayIn } from "./live/said";
 import { listPeople } from "./people";
 import { Refused } from "./refused";
 import { announce, hasStarted, lockSession, refuseIfOver } from "./session-events";
@@ -64,6 +65,7 @@ async function planIn(tx: Tx, studioId: string, plan: Plan, people: readonly str
   if (!row) throw new Error("the session was not stored");
   if (people.length > 0)
     await tx.insert(sessionPerson).values(people.map((personId) => ({ sessionId: row.id, personId })));
+  await sayIn(tx, "sessions", studioId);
   return row.id;
 }
 
@@ -178,6 +180,7 @@ async function becomeIn(tx: Tx, studioId: string, id: string, state: "open" | "c
     throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
   const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
   await tx.update(session).set({ state, sequence }).where(owned(studioId, id));
+  await sayIn(tx, "sessions", studioId);
   if (state === "cancelled") await tx.delete(whereabouts).where(eq(whereabouts.sessionId, id));
 }
 

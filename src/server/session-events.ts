@@ -1,5 +1,5 @@
 /** What happens in a session: appended under the lock of its row, numbered without gaps, never changed. */
-import { and, asc, desc, eq, gt, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gt, inArray, max, sql } from "drizzle-orm";
 import { factsOf } from "../core/live/event-kinds";
 import { personOf, type SessionCommand, type SessionEvent } from "../core/live/events";
 import { GO_ON_MS } from "../core/live/fold";
@@ -10,6 +10,7 @@ import type { Ms } from "../core/units";
 import { freeze, LIGHT, type SessionRow, workAnew } from "./content";
 import { db, type Tx, transaction } from "./db/client";
 import { person, session, sessionEvent, sessionPerson, whereabouts } from "./db/schema";
+import { sayIn } from "./live/said";
 import { Refused } from "./refused";
 
 /** The database's clock, which all others follow, asked inside a transaction. */
@@ -82,6 +83,17 @@ export function eventsAfter(id: string, seq: number): Promise<readonly SessionEv
   return eventsOf(db(), id, seq);
 }
 
+/** The last numbers of some sessions, by id; one in which nothing has happened has none. */
+export async function lastSeqs(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  if (ids.length === 0) return new Map();
+  const rows = await db()
+    .select({ id: sessionEvent.sessionId, seq: max(sessionEvent.seq) })
+    .from(sessionEvent)
+    .where(inArray(sessionEvent.sessionId, [...ids]))
+    .groupBy(sessionEvent.sessionId);
+  return new Map(rows.map(({ id, seq }) => [id, seq ?? 0]));
+}
+
 /** Locks a session of a studio for a change; what it is taught from isn't read. */
 export async function lockSession(tx: Tx, studioId: string, id: string): Promise<SessionRow> {
   const [row] = await tx
@@ -118,7 +130,7 @@ export async function append(
     payload: command.payload,
     at: new Date(atMs),
   });
-  await tx.execute(sql`select pg_notify('session_events', ${id})`);
+  await sayIn(tx, "events", id);
   return event;
 }
 
@@ -201,6 +213,8 @@ function refuseLate(row: SessionRow, { kind }: SessionCommand, atMs: Ms): void {
 /** What a start and an end do to the session itself. */
 async function follow(tx: Tx, row: SessionRow, command: SessionCommand, at: Date): Promise<void> {
   const { id } = row;
+  if (command.kind === "go-on" || command.kind === "start" || command.kind === "end")
+    await sayIn(tx, "sessions", row.studioId);
   if (command.kind === "go-on")
     await tx.update(session).set({ state: "running", endedAt: null }).where(eq(session.id, id));
   if (startsWith(row, command))

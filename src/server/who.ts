@@ -1,10 +1,7 @@
-import { and, eq, gt, sql } from "drizzle-orm";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { cache } from "react";
 import { auth } from "./auth";
-import { db } from "./db/client";
-import { member, signIn } from "./db/schema";
 import { studioOf } from "./studios";
 
 /** Who asks: an instructor with the studio they may see. */
@@ -29,16 +26,6 @@ export const instructor = cache(async (): Promise<Instructor | null> => {
     studio && { userId: session.user.id, signInId: session.session.id, name: session.user.name, ...studio }
   );
 });
-
-/** Whether a sign-in still holds and its instructor still teaches in that studio: for what goes on after it was asked. */
-export async function stillSignedIn({ signInId, studioId, userId }: Instructor): Promise<boolean> {
-  const rows = await db()
-    .select({ id: signIn.id })
-    .from(signIn)
-    .innerJoin(member, and(eq(member.userId, signIn.userId), eq(member.studioId, studioId)))
-    .where(and(eq(signIn.id, signInId), eq(signIn.userId, userId), gt(signIn.expiresAt, sql`now()`)));
-  return rows.length > 0;
-}
 
 /** For pages: the instructor, or off to sign in. */
 export async function requireInstructor(): Promise<Instructor> {

@@ -30,11 +30,10 @@ export interface NowText extends Pick<NowNext, "segment" | "shown" | "working" |
 }
 
 function pieceText(piece: PieceSaid, words: Words): string {
-  return "move" in piece
-    ? piece.move.name
-    : words.phrase("live", "asManyRounds", {
-        moves: piece.asManyRoundsOf.map(({ name }) => name).join(", "),
-      });
+  if ("move" in piece) return piece.move.name;
+  const all = "ownPaceOf" in piece ? piece.ownPaceOf : piece.asManyRoundsOf;
+  const moves = all.map(({ name }) => name).join(", ");
+  return words.phrase("live", "ownPaceOf" in piece ? "ownPace" : "asManyRounds", { moves });
 }
 
 function headlineText(headline: Headline, words: Words): string {

@@ -158,8 +158,9 @@ describe("a participant's phone", () => {
     const page = await phone.driver.getPageSource();
     expect(page).not.toContain("Gil Sorrento");
     expect(page).not.toContain('"hurt"');
-    // The page of the one before was left for this one.
-    await seeText(teacher.driver, "1 here");
+    // The page of the one before was left for this one. A page that ends under load may not get to say so: then
+    // the server does, a while after its stream has ended.
+    await seeText(teacher.driver, "1 here", 45_000);
   });
 
   test("loses the connection for a while, goes on counting, and what was pressed arrives afterwards", async () => {

@@ -82,7 +82,7 @@ describe("a forgotten password", () => {
     expect([page.status, page.text.includes("Another password")]).toEqual([200, true]);
     expect((await reset(token, "password123")).json.message).toContain("tried first");
     expect((await reset(token, PASSWORD)).status).toBe(200);
-    expect((await ask(me, "GET", "/api/clock")).status).toBe(401);
+    expect((await ask(me, "GET", "/api/people/export")).status).toBe(401);
     expect((await signIn(me.email, me.password)).status).toBe(401);
     const inside = await signIn(me.email);
     expect(inside.status).toBe(200);

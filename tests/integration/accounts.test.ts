@@ -15,7 +15,7 @@ async function signIn({
     .join("; ");
   return { cookie, origin: ADDRESS, status: reply.status };
 }
-const isIn = async (who: Asker) => (await ask(who, "GET", "/api/clock")).status === 200;
+const isIn = async (who: Asker) => (await ask(who, "GET", "/api/people/export")).status === 200;
 
 describe("a password", () => {
   test("that is tried first is refused with a sentence, when signing up and when it is changed", async () => {

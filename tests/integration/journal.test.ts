@@ -77,7 +77,7 @@ test("a request that fails is answered with a number, and the journal has it wit
 test("no file of words holds anybody's name, address, token, place or title, and each is its owner's alone", async () => {
   const signIn = { email: owner.email, password: "not-the-right-one" };
   await ask(owner, "POST", "/api/auth/sign-in/email", signIn);
-  await ask(owner, "GET", `/api/part/${token}x/clock`);
+  await ask(owner, "GET", `/api/part/${token}x/shown`);
   const all = words();
   expect(all.map(({ file }) => file.split("/").at(-1))).toEqual(
     expect.arrayContaining(["app.log", "journal.log"]),

@@ -8,7 +8,7 @@ let coach: Asker & { readonly email: string };
 let coachId = "";
 let person = "";
 const tokenOf = (address: unknown) => String(address).split("/p/")[1] ?? "";
-const opens = async (token: string) => (await ask(NOBODY, "GET", `/api/part/${token}/clock`)).status === 200;
+const opens = async (token: string) => (await ask(NOBODY, "GET", `/api/part/${token}/shown`)).status === 200;
 const make = async (by: Asker) =>
   tokenOf((await ask(by, "POST", `/api/people/${person}/link`, {})).json.address);
 

@@ -18,7 +18,7 @@ describe("a personal link", () => {
   const part = { home: "", other: "" };
   const token = (address: unknown) => String(address).split("/p/")[1] ?? "";
   const PART_ROUTES: readonly { route: string; method: string; body?: () => unknown }[] = [
-    { route: "clock", method: "GET" },
+    { route: "shown", method: "GET" },
     { route: "stream", method: "GET" },
     {
       route: "events",
@@ -154,7 +154,7 @@ describe("a personal link", () => {
   test("opens its own pages, and nothing of an instructor's", async () => {
     expect((await ask(NOBODY, "GET", `/p/${part.home}`)).status).toBe(200);
     expect((await ask(NOBODY, "GET", `/p/${part.home}/home`)).status).toBe(200);
-    expect(await status("GET", `/api/part/${part.home}/clock`)).toBe(200);
+    expect(await status("GET", `/api/part/${part.home}/shown`)).toBe(200);
     expect(await status("GET", `/api/part/${part.home}/stream?session=${ids.session}`)).toBe(200);
     expect(await status("GET", `/api/part/${part.home}/stream`)).toBe(404);
     expect(await status("GET", `/api/part/${part.other}/stream?session=${ids.session}`)).toBe(404);
@@ -170,7 +170,7 @@ describe("a personal link", () => {
     const path = `/api/people/${person}/link`;
     const first = token((await ask(owner, "POST", path, {})).json.address);
     const second = token((await ask(owner, "POST", path, {})).json.address);
-    expect(await status("GET", `/api/part/${second}/clock`)).toBe(200);
+    expect(await status("GET", `/api/part/${second}/shown`)).toBe(200);
     await ask(owner, "DELETE", path, {});
     const made = "A".repeat(43);
     for (const gone of [first, second, made, "short", "..%2f"]) {
@@ -241,8 +241,8 @@ test("addresses that open nothing are answered for a while, then with a wait; th
   const token = own.split("/p/")[1];
   let last = 0;
   for (let i = 0; i < 60 && last !== 429; i += 1)
-    last = (await ask(NOBODY, "GET", `/api/part/${"B".repeat(43)}/clock`)).status;
+    last = (await ask(NOBODY, "GET", `/api/part/${"B".repeat(43)}/shown`)).status;
   expect(last).toBe(429);
-  expect((await ask(NOBODY, "GET", `/api/part/${token}/clock`)).status).toBe(200);
+  expect((await ask(NOBODY, "GET", `/api/part/${token}/shown`)).status).toBe(200);
   expect((await ask(NOBODY, "GET", `/p/${"B".repeat(43)}`)).status).toBe(404);
 });

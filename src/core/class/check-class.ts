@@ -171,6 +171,7 @@ function checkBlock(faults: Faults, path: string, value: unknown, book: MoveBook
   key("demoAt", (p, v) => checkOneOf(faults, p, v, ["block", "slot"]));
   key("loop", (p, v) => checkOneOf(faults, p, v, ["lap", "station"]));
   key("atEnd", (p, v) => checkOneOf(faults, p, v, ["run", "wait"]));
+  key("pace", (p, v) => checkOneOf(faults, p, v, ["clock", "own"]));
   key("stacked", (p, v) => checkBoolean(faults, p, v));
   for (const name of ["brief", "demo", "prepare", "after"])
     key(name, (p, v) => checkWhole(faults, p, v, TIME));

@@ -102,6 +102,8 @@ export interface Block {
   readonly restMove?: MoveRef;
   readonly longRestMove?: MoveRef;
   readonly atEnd?: "run" | "wait";
+  /** own: sets are done at each one's own speed inside the planned time of the block. */
+  readonly pace?: "clock" | "own";
   readonly stacked?: boolean;
   /** Keys that a fit leaves alone. */
   readonly locked?: readonly string[];

@@ -7,12 +7,14 @@ export interface ClockSample {
   readonly receivedMs: Ms;
   /** The other clock's reading when it answered. */
   readonly serverMs: Ms;
+  /** That reading lies within this much of the clock that is meant; 0 where left out. */
+  readonly withinMs?: Ms;
 }
 
 export interface ClockEstimate {
   /** Add this to the device's clock to get the server's. */
   readonly offsetMs: Ms;
-  /** The true offset lies within this much of it: half the shortest trip. */
+  /** The true offset lies within this much of it: half the shortest trip, and what the other clock was unsure of. */
   readonly uncertaintyMs: Ms;
 }
 
@@ -25,5 +27,8 @@ export function estimateClock(samples: readonly ClockSample[]): ClockEstimate | 
   }
   if (!best) return null;
   const half = (best.receivedMs - best.sentMs) / 2;
-  return { offsetMs: Math.round(best.serverMs - (best.sentMs + half)), uncertaintyMs: Math.ceil(half) };
+  return {
+    offsetMs: Math.round(best.serverMs - (best.sentMs + half)),
+    uncertaintyMs: Math.ceil(half + (best.withinMs ?? 0)),
+  };
 }

@@ -3,6 +3,8 @@ import type { Ms } from "../units";
 import { type CountCue, countCues } from "./count-now";
 import type { ClockState } from "./fold";
 import { type LiveScore, type LiveSegment, repsInPiece } from "./live-score";
+import { WARNING_MS } from "./own-pace";
+import { type OwnRun, runAt, runTime } from "./runs";
 import type { Turn } from "./turns";
 
 /** What changes in a class, and what is heard of a count: a number, its other side, another phase of a slow rep. */
@@ -13,6 +15,7 @@ export const CUE_KINDS = [
   "then",
   "half-way",
   "last-ten",
+  "warning",
   "end",
   "number",
   "same",
@@ -27,8 +30,18 @@ export const HALF_WAY_FROM_MS = 30_000;
 export const LAST_TEN_FROM_MS = 25_000;
 const COUNT_IN_TICKS_MS = [3000, 2000, 1000];
 
+/** Of a block at one's own pace: how long is left, once, and its end. */
+function runCues(startMs: Ms, lengthMs: Ms, waits: boolean): Cue[] {
+  const cues: Cue[] = [{ kind: "start", atMs: startMs }];
+  if (lengthMs >= 2 * WARNING_MS) cues.push({ kind: "warning", atMs: startMs + lengthMs - WARNING_MS });
+  if (lengthMs >= LAST_TEN_FROM_MS) cues.push({ kind: "last-ten", atMs: startMs + lengthMs - 10_000 });
+  if (!waits) cues.push({ kind: "end", atMs: startMs + lengthMs });
+  return cues;
+}
+
 /** Of a piece whose reps are heard their half and their last two are, in place of the time's. */
-function pieceCues({ startMs, lengthMs, waits, turns, count }: ToCome): Cue[] {
+function pieceCues({ startMs, lengthMs, waits, turns, count, isRun }: ToCome): Cue[] {
+  if (isRun) return runCues(startMs, lengthMs, waits);
   const cues: Cue[] = [{ kind: "start", atMs: startMs }];
   // Of a piece that was cut what lay behind its end doesn't come.
   for (const { kind, afterMs } of turns) if (afterMs < lengthMs) cues.push({ kind, atMs: startMs + afterMs });
@@ -60,6 +73,8 @@ interface ToCome {
   readonly count: readonly CountCue[];
   /** Whether it is the first of the class. */
   readonly isFirst: boolean;
+  /** A whole block at one's own pace, from its first piece to its last. */
+  readonly isRun: boolean;
 }
 
 /** What is heard of the count of a piece of that length, ms into it; `fromMs`: where in it the count begins. */
@@ -80,6 +95,15 @@ const toCome = (planned: LiveSegment, lengthMs: Ms | undefined) => ({
   countFromMs: 0,
 });
 
+const sumFrom = (lengths: readonly Ms[], from: number, to: number): Ms =>
+  lengths.slice(from, to + 1).reduce((all, length) => all + length, 0);
+
+/** A block at one's own pace as one piece. */
+function runToCome(score: LiveScore, { from, to }: OwnRun, startMs: Ms, lengthMs: Ms): ToCome {
+  const waits = score.timings[to]?.waits ?? false;
+  return { startMs, lengthMs, works: true, waits, turns: [], count: [], isFirst: from === 0, isRun: true };
+}
+
 /** The pieces from the present one on, without those that were cut to nothing, as far as the first that waits. */
 function* piecesFrom(
   score: LiveScore,
@@ -87,15 +111,29 @@ function* piecesFrom(
   stateAtMs: Ms,
   counts: CountsHeard | null,
 ): Generator<ToCome> {
-  let startMs = stateAtMs - state.intoMs;
+  const time = runTime(score.runs, state);
+  if (time) {
+    yield runToCome(score, time.run, stateAtMs - time.intoMs, time.lengthMs);
+    if (score.timings[time.run.to]?.waits) return;
+  }
+  let startMs = time ? stateAtMs + time.leftMs : stateAtMs - state.intoMs;
   for (const [i, timing] of score.timings.entries()) {
-    if (i < state.index) continue;
+    if (i < state.index || (time && i <= time.run.to)) continue;
+    const run = runAt(score.runs, i);
+    if (run) {
+      if (run.from !== i) continue;
+      const lengthMs = sumFrom(state.lengths, run.from, run.to);
+      if (lengthMs > 0) yield runToCome(score, run, startMs, lengthMs);
+      if (score.timings[run.to]?.waits) return;
+      startMs += lengthMs;
+      continue;
+    }
     const { lengthMs, countFromMs } = i === state.index ? state : toCome(timing, state.lengths[i]);
     if (lengthMs === 0 && i !== state.index) continue;
     const works = score.segments[i]?.kind === "work";
     const turns = score.turns[i] ?? [];
     const count = counts ? counts(i, lengthMs, countFromMs) : [];
-    yield { startMs, lengthMs, works, waits: timing.waits, turns, count, isFirst: i === 0 };
+    yield { startMs, lengthMs, works, waits: timing.waits, turns, count, isFirst: i === 0, isRun: false };
     if (timing.waits) return;
     startMs += lengthMs;
   }

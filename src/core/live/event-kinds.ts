@@ -136,7 +136,18 @@ export const EVENT_KINDS = {
     payload: { person, slot, round: whole(1, MOST_ROUNDS), more: oneOf(MORE) },
     words: "said how many more there were",
   },
-  done: { ...entry, payload: { person, slot: optional(slot) }, words: "was done" },
+  /** With the reps of a piece; where everybody goes at their own pace, with a set, by its round. */
+  done: {
+    ...entry,
+    payload: { person, slot: optional(slot), round: optional(whole(1, MOST_ROUNDS)) },
+    words: "was done",
+  },
+  /** Takes back that a set was done. */
+  "not-done": {
+    ...entry,
+    payload: { person, slot, round: whole(1, MOST_ROUNDS) },
+    words: "took back that a set was done",
+  },
   hurt: { ...entry, payload: { person, slot: optional(slot) }, words: "said that it hurts" },
   uncomfortable: { ...entry, payload: { person, slot: optional(slot) }, words: "asked for another way" },
 

@@ -4,45 +4,20 @@
  * nothing adds up errors and pause, skip and late join need no code of their own.
  */
 import type { Ms } from "../units";
+import type { ClockPhase, ClockState } from "./clock-state";
 import type { ClockKind } from "./event-kinds";
 import { movesClock, type SessionEvent, secondsOf } from "./events";
 import type { LiveScore } from "./live-score";
+import { runAt } from "./runs";
 import { dropFinisher, dropRound, shortenRests } from "./to-come";
+
+export type { ClockPhase, ClockState } from "./clock-state";
 
 /** Going back within this long of a segment's start goes to the one before it. */
 export const BACK_GRACE_MS = 3000;
 
 /** An end can be taken back for so long. */
 export const GO_ON_MS = 60_000;
-
-export type ClockPhase = "ready" | "count-in" | "running" | "paused" | "over" | "ended";
-
-export interface ClockState {
-  readonly phase: ClockPhase;
-  /** Index of the present segment; the number of segments once the score is over. */
-  readonly index: number;
-  /** Into the present segment; negative while counting in. */
-  readonly intoMs: Ms;
-  /** Length of the present segment with what was added to it. */
-  readonly lengthMs: Ms;
-  /** Until the present segment ends, never negative. */
-  readonly leftMs: Ms;
-  /** Past its planned end, where a rep-based piece waits for "next". */
-  readonly waitedMs: Ms;
-  readonly startedAtMs: Ms | null;
-  /** When the class would end if nothing else happened; null before the start and after the end. */
-  readonly projectedEndMs: Ms | null;
-  /** Projected end against the plan: positive is late. */
-  readonly driftMs: Ms;
-  /** When the class is to be over, where the instructor said so. */
-  readonly finishAtMs: Ms | null;
-  /** Into the present segment: where its count began anew; 0 where it began with the piece. */
-  readonly countFromMs: Ms;
-  /** Length of every segment as things stand, by index; 0 for one that was dropped. */
-  readonly lengths: readonly Ms[];
-  /** Sequence number of the last event that was folded. */
-  readonly seq: number;
-}
 
 /** Where the clock stood at an instant. */
 export interface Anchor {
@@ -157,17 +132,21 @@ const STEPS: { readonly [K in ClockKind]: Step<K> } = {
     if (!isLive(anchor)) return anchor;
     // A count-in is skipped by itself: what follows it is the first segment.
     if (anchor.intoMs < 0) return goTo(anchor, anchor.index);
-    return goTo(anchor, aliveFrom(anchor, Math.min(score.timings.length, anchor.index + 1), 1));
+    // Where everybody goes at their own pace there is no next piece for all: what comes next is after the block.
+    const last = runAt(score.runs, anchor.index)?.to ?? anchor.index;
+    return goTo(anchor, aliveFrom(anchor, Math.min(score.timings.length, last + 1), 1));
   },
   back: (score, anchor) => {
     if (!isLive(anchor)) return anchor;
-    const toStart = anchor.intoMs >= BACK_GRACE_MS && anchor.index < score.timings.length;
-    const to = toStart ? anchor.index : aliveFrom(anchor, anchor.index - 1, -1);
+    const first = runAt(score.runs, anchor.index)?.from ?? anchor.index;
+    const isIn = anchor.intoMs >= BACK_GRACE_MS || first < anchor.index;
+    const toStart = isIn && anchor.index < score.timings.length;
+    const to = toStart ? aliveFrom(anchor, first, 1) : aliveFrom(anchor, anchor.index - 1, -1);
     return goTo(anchor, to < 0 ? aliveFrom(anchor, 0, 1) : to);
   },
   repeat: (score, anchor) => {
     const to = isLive(anchor) && anchor.intoMs >= 0 ? lastPieceIndex(score, anchor) : null;
-    return to === null ? anchor : goTo(anchor, to);
+    return to === null ? anchor : goTo(anchor, aliveFrom(anchor, runAt(score.runs, to)?.from ?? to, 1));
   },
   extend: (score, anchor, event) =>
     isLive(anchor) && anchor.index < score.timings.length

@@ -5,6 +5,7 @@ import { bookOf, type KnownMove, type MoveBook } from "../moves/book";
 import { type Score, scoreOf } from "../score/score";
 import type { Ms } from "../units";
 import { type Counted, countedOf, type Rep, repsOf } from "./count";
+import { type OwnRun, runAt, runsOf } from "./runs";
 import { slotsById, type Turn, turnsIn } from "./turns";
 
 export interface LiveSegment {
@@ -21,6 +22,8 @@ export interface LiveScore {
   readonly lengths: readonly Ms[];
   /** What changes within each piece, by index. */
   readonly turns: readonly (readonly Turn[])[];
+  /** Blocks that everybody does at their own pace: in them nothing of turns and counts is common. */
+  readonly runs: readonly OwnRun[];
   /** What of each piece is counted and how, by index; null where nothing can be. */
   readonly counted: readonly (Counted | null)[];
   readonly book: MoveBook | null;
@@ -34,17 +37,27 @@ export interface LiveScore {
 export function liveScore(doc: ClassDoc, score: Score, book?: MoveBook): LiveScore {
   const slots = slotsById(doc);
   const waiting = new Set(doc.blocks.filter((block) => block.atEnd === "wait").map((block) => block.id));
-  const timings = score.segments.map((segment) => ({
+  const runs = runsOf(doc, score.segments);
+  // At one's own pace nobody waits for the others but at the end of the block.
+  const led = score.segments.map((_, i) => runAt(runs, i) === null);
+  const timings = score.segments.map((segment, i) => ({
     lengthMs: (segment.end - segment.start) * 1000,
-    waits: segment.kind === "work" && segment.reps !== undefined && waiting.has(segment.block),
+    waits:
+      segment.kind === "work" &&
+      segment.reps !== undefined &&
+      waiting.has(segment.block) &&
+      (led[i] || runs.some(({ to }) => to === i)),
   }));
+  const ledBy = <T>(of: (segment: Segment) => T, nothing: T) =>
+    book ? score.segments.map((segment, i) => (led[i] ? of(segment) : nothing)) : [];
   return {
     segments: score.segments,
     timings,
     totalMs: score.seconds.plan * 1000,
     lengths: timings.map((segment) => segment.lengthMs),
-    turns: book ? score.segments.map((segment) => turnsIn(slots, segment, book)) : [],
-    counted: book ? score.segments.map((segment) => countedIn(slots, segment, book)) : [],
+    turns: ledBy((segment) => (book ? turnsIn(slots, segment, book) : []), []),
+    counted: ledBy((segment) => (book ? countedIn(slots, segment, book) : null), null),
+    runs,
     book: book ?? null,
     roles: new Map(doc.blocks.map((block) => [block.id, block.role ?? "main"])),
     station: new Set(doc.blocks.filter((block) => block.loop === "station").map((block) => block.id)),

@@ -23,13 +23,18 @@ import { lineAt } from "../shape/call-sheet";
 import type { Seconds, Side, Triple } from "../units";
 import { spanTriple } from "../values/span";
 import type { ClockState } from "./fold";
-import type { LiveScore } from "./live-score";
+import { type LiveScore, nextLivePiece } from "./live-score";
 import { positionOf } from "./position";
+import { isOwnPaced, type OwnRun, runTime } from "./runs";
 import { type SinceLast, sinceLast } from "./since-last";
 import { stepNow, stepText } from "./steps";
 
 /** A piece by its move, or by all moves of a block that is done as often as possible. */
-export type PieceSaid = { readonly move: MoveName } | { readonly asManyRoundsOf: readonly MoveName[] };
+export type PieceSaid =
+  | { readonly move: MoveName }
+  | { readonly asManyRoundsOf: readonly MoveName[] }
+  /** All moves of a block that everybody does at their own pace. */
+  | { readonly ownPaceOf: readonly MoveName[] };
 
 /** What is large: a piece, what is going on between pieces, or that it is over. */
 export type Headline = PieceSaid | { readonly segment: SegmentKind } | "over";
@@ -52,6 +57,8 @@ export interface NowNext {
   /** What is different from the last set of the slot that is shown. */
   readonly since: SinceLast | null;
   readonly slotId: string | null;
+  /** Everybody goes at their own pace now: nobody is led from piece to piece. */
+  readonly ownPace: boolean;
 }
 
 /** How to get from one move to the next: up or down, and the kit of the way as set. */
@@ -71,12 +78,11 @@ function moveOf(
 
 function pieceSaid(doc: ClassDoc, book: MoveBook, segment: Segment | null): PieceSaid | null {
   if (!segment) return null;
-  const found = moveOf(doc, book, segment);
-  if (found) return { move: nameOf(found.move) };
   const block = doc.blocks.find((entry) => entry.id === segment.block);
-  return {
-    asManyRoundsOf: (block ? slotsOf(block) : []).map((slot) => nameOf(resolveMove(slot.move, book))),
-  };
+  const all = () => (block ? slotsOf(block) : []).map((slot) => nameOf(resolveMove(slot.move, book)));
+  if (block && segment.kind === "work" && isOwnPaced(block)) return { ownPaceOf: all() };
+  const found = moveOf(doc, book, segment);
+  return found ? { move: nameOf(found.move) } : { asManyRoundsOf: all() };
 }
 
 const FLOOR = ["kneeling", "all-fours", "plank", "prone", "supine", "side-lying"];
@@ -150,8 +156,35 @@ function saidNow(
   return step ? stepText(step) : cueOf(here, shown?.round ?? null, working);
 }
 
+/** In a block at one's own pace: its moves, and what comes after it. */
+function inRun(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBook, run: OwnRun): NowNext {
+  const piece = score.segments[run.from] ?? null;
+  const segment = piece && { ...piece, side: null };
+  const next = nextLivePiece(score, state.lengths, run.to);
+  const first = moveOf(doc, book, next)?.move ?? null;
+  const last = moveOf(doc, book, score.segments[run.to] ?? null)?.move ?? null;
+  return {
+    segment,
+    shown: segment,
+    working: true,
+    blockTitle: doc.blocks.find(({ id }) => id === run.block)?.title ?? "",
+    round: null,
+    headline: pieceSaid(doc, book, piece) ?? "over",
+    dose: null,
+    cue: "",
+    otherSide: null,
+    next: pieceSaid(doc, book, next),
+    since: null,
+    fetch: next ? fetchOf(last, first) : { turn: null, needs: [] },
+    slotId: null,
+    ownPace: true,
+  };
+}
+
 /** The present and the next of a state. Pure: the same state gives the same on every screen. */
 export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBook): NowNext {
+  const time = runTime(score.runs, state);
+  if (time) return inRun(doc, score, state, book, time.run);
   const { segment, working, shown, otherSide, next } = positionOf(score, state);
   const here = moveOf(doc, book, shown);
   const block = doc.blocks.find((entry) => entry.id === (segment ?? shown)?.block);
@@ -171,6 +204,7 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
     since: sinceLast(doc, score.segments, shown, book),
     fetch: fetchOf(before ?? null, target ?? null),
     slotId: shown?.slot ?? null,
+    ownPace: false,
   };
 }
 
@@ -181,11 +215,11 @@ function lastPiece(segments: readonly Segment[], index: number): Segment | null 
 
 /** What the call sheet says at a state's second; null where it says nothing. */
 export function lineNow<L extends { readonly at: Seconds; readonly room: Seconds; readonly takes: Seconds }>(
-  { segment }: Pick<NowNext, "segment">,
+  { segment, ownPace }: Pick<NowNext, "segment" | "ownPace">,
   lines: readonly L[],
   state: ClockState,
 ): L | null {
-  if (!segment || state.phase === "count-in") return null;
+  if (!segment || ownPace || state.phase === "count-in") return null;
   const into = Math.min(Math.floor(state.intoMs / 1000), segment.end - segment.start - 1);
   return lineAt(lines, segment.start + Math.max(0, into));
 }

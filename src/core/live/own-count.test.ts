@@ -68,7 +68,9 @@ describe("one's own count", () => {
 
   test("of any home in any class lies in its piece, in order, and is the common one where nothing differs", () => {
     fc.assert(
-      fc.property(arbClass, arbPerson, (doc, own) => {
+      fc.property(arbClass, arbPerson, (any, own) => {
+        // At one's own pace there is no common count to compare with.
+        const doc = { ...any, blocks: any.blocks.map((block) => ({ ...block, pace: "clock" as const })) };
         const score = liveScore(doc, scoreOf(doc, LIBRARY_BOOK), LIBRARY_BOOK);
         const [part] = partsFor(doc, [own], LIBRARY_BOOK);
         if (!part) return;

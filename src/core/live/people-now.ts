@@ -66,6 +66,8 @@ const TURNS: { readonly [K in PersonKind]: (room: Room, event: SessionEvent<K>) 
     said.set(person, new Set([...(said.get(person) ?? []), slot])),
   "next-set": ({ nextSets }, { payload: { person, slot, change } }) =>
     nextSets.set(slot, new Map([...(nextSets.get(slot) ?? []), [person, change]])),
+  // Where somebody is in a block at their own pace is the fold of `own-pace.ts`.
+  "not-done": () => undefined,
   // Who does what, not how they are.
   part: () => undefined,
 };

@@ -76,6 +76,7 @@ function blockOf(open: Open, id: string, slots: readonly Slot[], stance: Stance)
     ...(rounds === null ? {} : { rounds }),
     ...restsOf(open, slots.length, rounds, stance),
     ...given("cap", header.capped ? (header.whole ?? 360) : null),
+    ...(header.own && !header.capped ? { pace: "own" as const } : {}),
     ...given("after", header.after),
     ...(slots.length > 0 ? { slots } : {}),
   };

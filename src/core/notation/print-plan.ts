@@ -12,13 +12,14 @@ const seconds = (value: number | undefined, words: string) => (value ? [`${value
 
 /** How a block goes round, in words that are read again. */
 function structureText(block: Block): string {
-  const { rounds, rest, longRest, cap, brief, demo, prepare, after, loop } = block;
+  const { rounds, rest, longRest, cap, brief, demo, prepare, after, loop, pace } = block;
   return [
     ...(cap === undefined ? [] : [`AMRAP ${cap} s`]),
     ...(rounds === undefined || cap !== undefined
       ? []
       : [`${spanText(rounds)} ${rounds === 1 ? "round" : "rounds"}`]),
     ...(loop === "station" ? ["straight sets"] : []),
+    ...(pace === "own" && cap === undefined ? ["own pace"] : []),
     ...(typeof rest === "number" ? [`${rest} s rest`] : []),
     ...(typeof longRest === "number" ? [`${longRest} s between rounds`] : []),
     ...seconds(brief, "talk"),

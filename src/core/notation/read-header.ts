@@ -20,6 +20,8 @@ export interface Header {
   /** As many rounds as possible in `whole`. */
   capped: boolean;
   station: boolean;
+  /** Everybody at their own pace. */
+  own: boolean;
   brief: Seconds | null;
   demo: Seconds | null;
   prepare: Seconds | null;
@@ -37,6 +39,7 @@ export const NO_HEADER: Header = {
   whole: null,
   capped: false,
   station: false,
+  own: false,
   brief: null,
   demo: null,
   prepare: null,
@@ -172,6 +175,12 @@ const CLAUSES: readonly Clause[] = [
     /\b(?:straight\s+sets|set\s+by\s+set|station\s+by\s+station)\b/i,
     (header) => {
       header.station = true;
+    },
+  ],
+  [
+    /\b(?:at\s+)?(?:your|their|one['’]s)?\s*own\s+(?:pace|speed)\b/i,
+    (header) => {
+      header.own = true;
     },
   ],
 ];

@@ -39,6 +39,7 @@ const arbWorked: fc.Arbitrary<Omit<Block, "id">> = fc
         longRestMove: maybe(arbMove),
         after: maybe(seconds(60)),
         atEnd: maybe(fc.constantFrom("run", "wait")),
+        pace: maybe(fc.constantFrom("clock", "own")),
         stacked: maybe(fc.boolean()),
         locked: maybe(fc.subarray(["rounds", "rest", "longRest", "brief", "slots", "demo"])),
         slots,

@@ -105,6 +105,20 @@ export function BlockChoices({
         <option value="run">goes on by itself</option>
         <option value="wait">waits for “next”</option>
       </select>
+      {block.cap === undefined && (
+        <>
+          , and is done{" "}
+          <select
+            aria-label="At whose pace it is done"
+            className={SELECT}
+            value={block.pace ?? "clock"}
+            onChange={(event) => set("pace", event.target.value === "own" ? "own" : undefined)}
+          >
+            <option value="clock">together, by the clock</option>
+            <option value="own">by everybody at their own pace</option>
+          </select>
+        </>
+      )}
       . In its rests people do <FillerChoice desk={desk} block={block} of="restMove" onPick={onPick} />
       {block.cap === undefined && (
         <>

@@ -47,7 +47,7 @@ export interface Lead {
 }
 
 export function useLead(id: string, score: LiveScore, first: readonly SessionEvent[]): Lead {
-  const { now, estimate } = useServerClock("/api/clock");
+  const { now, estimate } = useServerClock();
   const [confirmed, setConfirmed] = useState(first);
   useTicking();
   const mine = useRef(new Set<string>());

@@ -16,8 +16,11 @@ interface KeptOffset {
 }
 const KEY = "brontle.clock";
 
-/** The server's clock, estimated from round trips to `path`; the shortest trip wins. */
-export function useServerClock(path: string): {
+/** Where every device asks the time. */
+const PATH = "/api/clock";
+
+/** The server's clock, estimated from round trips; the shortest trip wins. */
+export function useServerClock(): {
   readonly now: () => number;
   readonly estimate: ClockEstimate | null;
 } {
@@ -32,8 +35,11 @@ export function useServerClock(path: string): {
       const samples: ClockSample[] = [];
       for (let i = 0; i < CLOCK_SAMPLES && !over; i += 1) {
         const sentMs = deviceNowMs();
-        const reply = await api<{ nowMs: number }>("GET", path);
-        if (reply.ok) samples.push({ sentMs, receivedMs: deviceNowMs(), serverMs: reply.value.nowMs });
+        const reply = await api<{ nowMs: number; withinMs: number }>("GET", PATH);
+        const receivedMs = deviceNowMs();
+        if (!reply.ok) continue;
+        const { nowMs: serverMs, withinMs } = reply.value;
+        samples.push({ sentMs, receivedMs, serverMs, withinMs });
       }
       const found = estimateClock(samples);
       if (found && !over) {
@@ -48,7 +54,7 @@ export function useServerClock(path: string): {
       over = true;
       clearInterval(timer);
     };
-  }, [path]);
+  }, []);
   const now = useCallback(() => Math.round(deviceNowMs() + offset.current), []);
   return { now, estimate };
 }

@@ -18,9 +18,11 @@ export function useStream(
   known: readonly SessionEvent[],
   onEvents: (events: readonly SessionEvent[]) => void,
   onReached: (reached: boolean) => void,
+  onLook: () => void = () => undefined,
 ): void {
-  const latest = useRef({ onEvents, onReached, seq: 0 });
+  const latest = useRef({ onEvents, onReached, onLook, seq: 0 });
   latest.current.onEvents = onEvents;
+  latest.current.onLook = onLook;
   latest.current.onReached = onReached;
   latest.current.seq = Math.max(latest.current.seq, known.at(-1)?.seq ?? 0);
   useEffect(
@@ -29,6 +31,7 @@ export function useStream(
         seq: () => latest.current.seq,
         onEvents: (more) => latest.current.onEvents(more),
         onReached: (reached) => latest.current.onReached(reached),
+        onLook: () => latest.current.onLook(),
         catchUp: async (seq) => {
           const reply = await api<{ events: SessionEvent[] }>("GET", after(events, seq));
           return reply.ok ? reply.value.events : [];

@@ -18,7 +18,7 @@ export interface Watch {
 
 /** Watches the events at these paths; redrawn ten times a second. */
 export function useWatch(stream: string, eventsPath: string, first: readonly SessionEvent[]): Watch {
-  const { now, estimate } = useServerClock("/api/clock");
+  const { now, estimate } = useServerClock();
   const [events, setEvents] = useState(first);
   const [reached, setReached] = useState(true);
   useTicking();

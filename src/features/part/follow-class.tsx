@@ -143,6 +143,7 @@ export function FollowClass(props: Props) {
     token,
     { session: session.id, state: live ? null : props.session.state },
     !live,
+    follow.looks,
   );
   useEffect(() => (live ? keepAwake() : undefined), [live]);
   usePresence(token, session.id, state.phase !== "ended", now.here.includes(person.id), enter);

@@ -27,6 +27,8 @@ export interface Follow {
   readonly reached: boolean;
   /** Why the first of what was entered here hasn't been taken yet; it is kept and sent again. */
   readonly held: FailureCode | null;
+  /** How often it was said that another class may be the one to follow. */
+  readonly looks: number;
   readonly enter: Enter;
 }
 
@@ -43,7 +45,7 @@ export function useFollow(
   first: readonly SessionEvent[],
   lateMs: number,
 ): Follow {
-  const { now, estimate } = useServerClock(`/api/part/${token}/clock`);
+  const { now, estimate } = useServerClock();
   const [known, setKnown] = useState(first);
   // Opened again without network: what had come in by then is known.
   useEffect(() => {
@@ -51,6 +53,7 @@ export function useFollow(
     if (there) setKnown((before) => joinEvents(before, there));
   }, [sessionId, person]);
   useEffect(() => keepOf("events", sessionId, person, known), [sessionId, person, known]);
+  const [looks, setLooks] = useState(0);
   useTicking();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,
@@ -69,6 +72,7 @@ export function useFollow(
     known,
     (events) => setKnown((before) => joinEvents(before, events)),
     setReached,
+    () => setLooks((n) => n + 1),
   );
 
   const enter = useCallback<Enter>(
@@ -87,5 +91,5 @@ export function useFollow(
   // Somebody who hears the instructor late sees the clock as late as they hear her.
   const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
   const state = clockState(score, heard, now() - lateMs);
-  return { state, events, known, now, synced: estimate !== null, reached, held, enter };
+  return { state, events, known, now, synced: estimate !== null, reached, held, looks, enter };
 }

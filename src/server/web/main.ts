@@ -8,6 +8,7 @@ import next from "next";
 import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
 import { commonHeaders, isOurHost, makeNonce, mayBeKept, policyOf, readOrigin } from "./guard";
 import { packageStyles } from "./package-styles";
+import { isStream, SlowReaders } from "./slow-readers";
 
 /** Head and body of a request must have arrived within these, ms. */
 const HEAD_WITHIN_MS = 10_000;
@@ -31,6 +32,7 @@ const proxies = (process.env.BRONTLE_TRUSTED_PROXIES ?? "")
 const styles = packageStyles(process.cwd());
 const app = next({ dev: false, dir: process.cwd(), hostname, port });
 const handle = app.getRequestHandler();
+const slow = new SlowReaders();
 
 function refuse(response: ServerResponse, status: number, message: string): void {
   const id = crypto.randomUUID().slice(0, 8);
@@ -58,6 +60,7 @@ function answer(request: IncomingMessage, response: ServerResponse): void {
   headers[ADDRESS_HEADER] = addressOf(socket.remoteAddress, headers, proxies);
   // From here on nobody needs what others say of themselves.
   for (const name of Object.keys(headers)) if (name.startsWith("x-forwarded-")) delete headers[name];
+  if (isStream(request.url ?? "")) slow.watch(response);
   void handle(request, response);
 }
 

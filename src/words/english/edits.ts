@@ -22,6 +22,7 @@ export const editKey = {
   loop: "the way round",
   locked: "what is locked",
   atEnd: "what happens at the end of a piece",
+  pace: "whose pace it is done at",
   move: "the move",
   dose: "the dose",
   load: "the load",

@@ -94,6 +94,7 @@ export const tempo = {
 /** The taught class. */
 export const live = {
   asManyRounds: "As many rounds as possible: {moves}",
+  ownPace: "At your own pace: {moves}",
   over: "The class is over",
   notHeld: "not held",
   round: "{unit, select, set {set} other {round}} {n} of {of}",

@@ -1,8 +1,5 @@
-import { seenBy } from "@/core/live/events";
 import { placeOf, readingPart, sessionParam } from "@/server/http";
-import { linkWorks } from "@/server/links";
-import { eventStream } from "@/server/live-hub";
-import { eventsAfter } from "@/server/session-events";
+import { eventStream } from "@/server/live/hub";
 import { needAsked } from "@/server/sessions";
 
 /** The class as it goes on: the clock's events and this person's own, nobody else's. */
@@ -11,9 +8,9 @@ export const GET = readingPart(async (who, _params, request) => {
   await needAsked(who.studioId, session, who.personId);
   return eventStream(request, {
     session,
+    studio: who.studioId,
     owner: { id: who.personId, address: placeOf(request) },
-    load: (seq) => eventsAfter(session, seq),
-    show: (events) => seenBy(events, who.doc.id),
-    still: () => linkWorks(who.linkId),
+    eyes: { person: who.doc.id },
+    door: { kind: "link", id: who.linkId },
   });
 });
