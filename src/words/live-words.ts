@@ -3,13 +3,13 @@
 import type { Load } from "../core/class/document";
 import { MARK_GLYPH } from "../core/homes/home";
 import { SET_CHANGES, type SetChange } from "../core/live/event-kinds";
-import type { CallGroup, Headline, NowNext, PieceSaid } from "../core/live/now-next";
+import type { CallGroup, Headline, NowNext, OwnLine, PieceSaid } from "../core/live/now-next";
 import type { Presence } from "../core/live/presence";
 import type { SinceLast } from "../core/live/since-last";
 import type { WaySaid } from "../core/live/three-ways";
 import type { WayToShow } from "../core/live/what-to-show";
 import { spanText, spanTriple } from "../core/values/span";
-import { amountText, stopText, tempoText } from "./dose-words";
+import { amountText, spokenDose, stopText, tempoText } from "./dose-words";
 import { lowerFirst } from "./letters";
 import { needName } from "./need-words";
 import type { Words } from "./words";
@@ -27,12 +27,14 @@ export interface NowText extends Pick<NowNext, "segment" | "shown" | "working" |
   readonly fetch: string;
   /** What is different from the last set: `10 reps now, heavier`; empty where nothing is. */
   readonly since: string;
+  /** In a block at one's own pace, what there is to do: `3 × Goblet squat, 8–12 reps, medium, rest 60 s`. */
+  readonly ownLines: readonly string[] | null;
 }
 
 function pieceText(piece: PieceSaid, words: Words): string {
   if ("move" in piece) return piece.move.name;
   const all = "ownPaceOf" in piece ? piece.ownPaceOf : piece.asManyRoundsOf;
-  const moves = all.map(({ name }) => name).join(", ");
+  const moves = all.map(({ name }) => name).join(", ") || "none";
   return words.phrase("live", "ownPaceOf" in piece ? "ownPace" : "asManyRounds", { moves });
 }
 
@@ -83,7 +85,20 @@ export function nowText(now: NowNext, words: Words, cue = now.cue, mostWords?: n
     next: now.next ? pieceText(now.next, words) : "",
     fetch: fetchText(now.fetch, words),
     since: now.since ? sinceText(now.since, words, mostWords) : "",
+    ownLines: now.ownPace?.map((line) => ownLineText(line, words)) ?? null,
   };
+}
+
+function ownLineText({ sets, move, dose, reps, load, restSeconds }: OwnLine, words: Words): string {
+  const said = [
+    spokenDose(dose, words),
+    tempoText(dose.tempo, words),
+    loadText(load, words),
+    restSeconds > 0 ? words.phrase("live", "restAfter", { seconds: restSeconds }) : "",
+  ];
+  const amount = reps ? amountText(dose, reps, words) : "";
+  const what = [amount, ...(amount ? said.slice(1) : said)].filter(Boolean).join(", ");
+  return words.phrase("live", "ownLine", { sets, move: move.name, what });
 }
 
 /** What is different from the last set, in few words, as many as there is room for: what matters most comes first. */

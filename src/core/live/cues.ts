@@ -3,8 +3,7 @@ import type { Ms } from "../units";
 import { type CountCue, countCues } from "./count-now";
 import type { ClockState } from "./fold";
 import { type LiveScore, type LiveSegment, repsInPiece } from "./live-score";
-import { WARNING_MS } from "./own-pace";
-import { type OwnRun, runAt, runTime } from "./runs";
+import { type OwnRun, runAt, runTime, WARNING_MS } from "./runs";
 import type { Turn } from "./turns";
 
 /** What changes in a class, and what is heard of a count: a number, its other side, another phase of a slow rep. */
@@ -28,7 +27,8 @@ export type Cue = { readonly kind: Exclude<CueKind, CountCue["kind"]>; readonly 
 /** Pieces this long or longer get a half-way sound; and a last-ten sound. */
 export const HALF_WAY_FROM_MS = 30_000;
 export const LAST_TEN_FROM_MS = 25_000;
-const COUNT_IN_TICKS_MS = [3000, 2000, 1000];
+/** Ticks before a piece, ms ahead of it. */
+export const COUNT_IN_TICKS_MS = [3000, 2000, 1000];
 
 /** Of a block at one's own pace: how long is left, once, and its end. */
 function runCues(startMs: Ms, lengthMs: Ms, waits: boolean): Cue[] {
@@ -104,6 +104,29 @@ function runToCome(score: LiveScore, { from, to }: OwnRun, startMs: Ms, lengthMs
   return { startMs, lengthMs, works: true, waits, turns: [], count: [], isFirst: from === 0, isRun: true };
 }
 
+/** What begins at a segment: the piece as long as it is, or a whole block at one's own pace; `next`: what follows it. */
+function pieceAt(
+  score: LiveScore,
+  state: ClockState,
+  index: number,
+  startMs: Ms,
+  counts: CountsHeard | null,
+): { readonly piece: ToCome; readonly next: number } {
+  const run = runAt(score.runs, index);
+  if (run) {
+    const piece = runToCome(score, run, startMs, sumFrom(state.lengths, run.from, run.to));
+    return { piece, next: run.to + 1 };
+  }
+  const timing = score.timings[index] as LiveSegment;
+  const { lengthMs, countFromMs } = index === state.index ? state : toCome(timing, state.lengths[index]);
+  const works = score.segments[index]?.kind === "work";
+  const turns = score.turns[index] ?? [];
+  const count = counts ? counts(index, lengthMs, countFromMs) : [];
+  const { waits } = timing;
+  const piece = { startMs, lengthMs, works, waits, turns, count, isFirst: index === 0, isRun: false };
+  return { piece, next: index + 1 };
+}
+
 /** The pieces from the present one on, without those that were cut to nothing, as far as the first that waits. */
 function* piecesFrom(
   score: LiveScore,
@@ -112,30 +135,23 @@ function* piecesFrom(
   counts: CountsHeard | null,
 ): Generator<ToCome> {
   const time = runTime(score.runs, state);
+  let index = state.index;
+  let startMs = stateAtMs - state.intoMs;
   if (time) {
-    yield runToCome(score, time.run, stateAtMs - time.intoMs, time.lengthMs);
-    if (score.timings[time.run.to]?.waits) return;
+    const piece = runToCome(score, time.run, stateAtMs - time.intoMs, time.lengthMs);
+    yield piece;
+    if (piece.waits) return;
+    index = time.run.to + 1;
+    startMs = piece.startMs + piece.lengthMs;
   }
-  let startMs = time ? stateAtMs + time.leftMs : stateAtMs - state.intoMs;
-  for (const [i, timing] of score.timings.entries()) {
-    if (i < state.index || (time && i <= time.run.to)) continue;
-    const run = runAt(score.runs, i);
-    if (run) {
-      if (run.from !== i) continue;
-      const lengthMs = sumFrom(state.lengths, run.from, run.to);
-      if (lengthMs > 0) yield runToCome(score, run, startMs, lengthMs);
-      if (score.timings[run.to]?.waits) return;
-      startMs += lengthMs;
-      continue;
+  while (index < score.timings.length) {
+    const { piece, next } = pieceAt(score, state, index, startMs, counts);
+    if (piece.lengthMs > 0 || index === state.index) {
+      yield piece;
+      if (piece.waits) return;
+      startMs += piece.lengthMs;
     }
-    const { lengthMs, countFromMs } = i === state.index ? state : toCome(timing, state.lengths[i]);
-    if (lengthMs === 0 && i !== state.index) continue;
-    const works = score.segments[i]?.kind === "work";
-    const turns = score.turns[i] ?? [];
-    const count = counts ? counts(i, lengthMs, countFromMs) : [];
-    yield { startMs, lengthMs, works, waits: timing.waits, turns, count, isFirst: i === 0, isRun: false };
-    if (timing.waits) return;
-    startMs += lengthMs;
+    index = next;
   }
 }
 

@@ -8,6 +8,7 @@ import { scaledMove } from "../strength/scaled";
 import type { SetChange } from "./event-kinds";
 import type { ClockState } from "./fold";
 import type { LiveScore } from "./live-score";
+import type { OwnPlace } from "./own-pace";
 
 /** A set of a slot: its round, or its number at a station. */
 export interface SetAt {
@@ -113,6 +114,17 @@ function tells(own: PartSlot | undefined, round: number, book: MoveBook): boolea
   if (!own || own.move === null || own.status === "unmet") return false;
   const set = own.sets?.find((each) => each.round === round);
   return Boolean(set?.limbReps) && scaledMove(book.get(own.move)) !== null;
+}
+
+/** Of a set that was just done at one's own pace: whether it was the first of its slot, with another to come, and tells. */
+export function ownSetToAsk({ sets, at }: OwnPlace, part: Part, book: MoveBook): SetAt | null {
+  const last = sets[at - 1];
+  if (!last) return null;
+  const { slot, round } = last;
+  const isFirst = sets.findIndex((set) => set.slot === slot) === at - 1;
+  const again = sets.some((set, i) => i >= at && set.slot === slot);
+  const own = part.slots.find((each) => each.slot === slot);
+  return isFirst && again && tells(own, round, book) ? { slot, round } : null;
 }
 
 /**

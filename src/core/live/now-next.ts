@@ -24,6 +24,7 @@ import type { Seconds, Side, Triple } from "../units";
 import { spanTriple } from "../values/span";
 import type { ClockState } from "./fold";
 import { type LiveScore, nextLivePiece } from "./live-score";
+import { ownSets } from "./own-pace";
 import { positionOf } from "./position";
 import { isOwnPaced, type OwnRun, runTime } from "./runs";
 import { type SinceLast, sinceLast } from "./since-last";
@@ -33,7 +34,7 @@ import { stepNow, stepText } from "./steps";
 export type PieceSaid =
   | { readonly move: MoveName }
   | { readonly asManyRoundsOf: readonly MoveName[] }
-  /** All moves of a block that everybody does at their own pace. */
+  /** The moves of a block that everybody does at their own pace; none while it is done. */
   | { readonly ownPaceOf: readonly MoveName[] };
 
 /** What is large: a piece, what is going on between pieces, or that it is over. */
@@ -57,8 +58,18 @@ export interface NowNext {
   /** What is different from the last set of the slot that is shown. */
   readonly since: SinceLast | null;
   readonly slotId: string | null;
-  /** Everybody goes at their own pace now: nobody is led from piece to piece. */
-  readonly ownPace: boolean;
+  /** Where everybody goes at their own pace now, what there is to do; null where the clock leads. */
+  readonly ownPace: readonly OwnLine[] | null;
+}
+
+/** A move of a block at one's own pace: how many sets of what, and the rest after each. */
+export interface OwnLine {
+  readonly move: MoveName;
+  readonly sets: number;
+  readonly dose: Dose;
+  readonly reps: Triple | null;
+  readonly load: Load | null;
+  readonly restSeconds: Seconds;
 }
 
 /** How to get from one move to the next: up or down, and the kit of the way as set. */
@@ -156,6 +167,27 @@ function saidNow(
   return step ? stepText(step) : cueOf(here, shown?.round ?? null, working);
 }
 
+/** What a run holds, move by move; rounds that were dropped no longer count. */
+function ownLines(
+  doc: ClassDoc,
+  score: LiveScore,
+  state: ClockState,
+  book: MoveBook,
+  run: OwnRun,
+): readonly OwnLine[] {
+  const sets = ownSets(score, run, state.lengths, null);
+  return [...new Set(sets.map(({ slot }) => slot))].flatMap((id): OwnLine[] => {
+    const slot = findSlot(doc, id)?.slot;
+    const own = sets.filter((set) => set.slot === id);
+    const [first] = own;
+    const piece = first && score.segments[first.index];
+    if (!slot || !piece) return [];
+    const said = doseOf(score, slot, piece);
+    const move = nameOf(resolveMove(slot.move, book));
+    return said ? [{ move, sets: own.length, ...said, restSeconds: Math.round(first.restMs / 1000) }] : [];
+  });
+}
+
 /** In a block at one's own pace: its moves, and what comes after it. */
 function inRun(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBook, run: OwnRun): NowNext {
   const piece = score.segments[run.from] ?? null;
@@ -169,7 +201,7 @@ function inRun(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBoo
     working: true,
     blockTitle: doc.blocks.find(({ id }) => id === run.block)?.title ?? "",
     round: null,
-    headline: pieceSaid(doc, book, piece) ?? "over",
+    headline: { ownPaceOf: [] },
     dose: null,
     cue: "",
     otherSide: null,
@@ -177,7 +209,7 @@ function inRun(doc: ClassDoc, score: LiveScore, state: ClockState, book: MoveBoo
     since: null,
     fetch: next ? fetchOf(last, first) : { turn: null, needs: [] },
     slotId: null,
-    ownPace: true,
+    ownPace: ownLines(doc, score, state, book, run),
   };
 }
 
@@ -204,7 +236,7 @@ export function nowNext(doc: ClassDoc, score: LiveScore, state: ClockState, book
     since: sinceLast(doc, score.segments, shown, book),
     fetch: fetchOf(before ?? null, target ?? null),
     slotId: shown?.slot ?? null,
-    ownPace: false,
+    ownPace: null,
   };
 }
 

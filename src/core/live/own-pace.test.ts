@@ -116,12 +116,11 @@ describe("a block at one's own pace", () => {
       clockState(SCORE, events([0, "start", {}]), T0 + RUN_MS + 40_000),
       bookOf([]),
     );
-    expect(shown.headline).toEqual({
-      ownPaceOf: [
-        { id: null, name: "Squat" },
-        { id: null, name: "Hold" },
-      ],
-    });
+    expect(shown.headline).toEqual({ ownPaceOf: [] });
+    expect(shown.ownPace).toMatchObject([
+      { move: { name: "Squat" }, sets: 2, restSeconds: 10 },
+      { move: { name: "Hold" }, sets: 2, restSeconds: 30 },
+    ]);
     expect(shown.next).toEqual({ move: { id: null, name: "Walk" } });
   });
 
@@ -285,7 +284,7 @@ describe("any class at one's own pace", () => {
           expect(at).toBeGreaterThanOrEqual(before);
           before = at;
         }
-        sets.forEach((_, i) => press(i));
+        for (const i of sets.keys()) press(i);
         const place = look(beginMs);
         expect(place && allThrough([place])).toBe(true);
       }),

@@ -3,6 +3,7 @@
  * counted is over when its person says so; one that is timed after its seconds; then their own rest counts down. Time
  * is the class's running time: a pause holds everybody's rest too.
  */
+import type { Segment } from "../class/expand";
 import type { Part } from "../parts/part";
 import type { Ms } from "../units";
 import type { ClockState } from "./clock-state";
@@ -35,25 +36,26 @@ function does(part: Part | null, slot: string, appearance: number): boolean {
   return own.status !== "unmet" && (own.rounds === undefined || appearance < own.rounds);
 }
 
+/** A set with the length of a segment that follows its first piece: more of its work, or its rest. */
+function longer(set: OwnSet, kind: Segment["kind"], lengthMs: Ms): OwnSet {
+  return kind === "work" || kind === "side-change"
+    ? { ...set, workMs: set.workMs + lengthMs }
+    : { ...set, restMs: set.restMs + lengthMs };
+}
+
 /** The sets of a run in the score's order, whoever does them. What was cut to nothing is left out. */
 function allSets(score: LiveScore, run: OwnRun, lengths: readonly Ms[]): readonly OwnSet[] {
   const sets: OwnSet[] = [];
-  for (let i = run.from; i <= run.to; i += 1) {
-    const segment = score.segments[i];
-    const lengthMs = lengths[i] ?? 0;
-    const last = sets.at(-1);
+  for (let index = run.from; index <= run.to; index += 1) {
+    const segment = score.segments[index];
+    const lengthMs = lengths[index] ?? 0;
     if (!segment || lengthMs === 0) continue;
+    const last = sets.at(-1);
     const [slot, round] = [segment.slot ?? "", segment.round ?? 1];
-    const isWork = segment.kind === "work";
-    if (isWork && (last?.slot !== slot || last.round !== round)) {
-      const timed = segment.reps === undefined;
-      sets.push({ slot, round, index: i, workMs: lengthMs, restMs: 0, timed });
-      continue;
-    }
-    if (!last) continue;
-    const works = isWork || segment.kind === "side-change";
-    const more = works ? { workMs: last.workMs + lengthMs } : { restMs: last.restMs + lengthMs };
-    sets[sets.length - 1] = { ...last, ...more };
+    const begins = segment.kind === "work" && (last?.slot !== slot || last.round !== round);
+    if (begins)
+      sets.push({ slot, round, index, workMs: lengthMs, restMs: 0, timed: segment.reps === undefined });
+    else if (last) sets.splice(-1, 1, longer(last, segment.kind, lengthMs));
   }
   return sets;
 }
@@ -122,8 +124,6 @@ export function pressesOf(score: LiveScore, events: readonly SessionEvent[], now
 
 /** Past the moment at which something was to be pressed for so long, somebody is asked after. */
 export const SILENT_MS = 120_000;
-/** Before the end of a run: then its last set is finished. */
-export const WARNING_MS = 60_000;
 
 export interface OwnPlace {
   readonly sets: readonly OwnSet[];

@@ -15,6 +15,9 @@ export interface OwnRun {
   readonly to: number;
 }
 
+/** Before the end of a run: the set that is on is the last. */
+export const WARNING_MS = 60_000;
+
 /** Whether everybody does a block at their own pace. Against a cap everybody does so anyway, by rounds. */
 export function isOwnPaced(block: Block): boolean {
   return block.pace === "own" && block.cap === undefined && slotsOf(block).length > 0;

@@ -2,6 +2,7 @@
 import type { ClassDoc } from "@/core/class/document";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
+import { runAt } from "@/core/live/runs";
 import type { SlotFace } from "@/features/score/faces";
 import { sideLetter } from "@/features/score/shapes";
 
@@ -61,6 +62,8 @@ export function RunningScore(props: {
     starts.push(sum);
     sum += length;
   }
+  // At one's own pace no single piece is on: the whole block is.
+  const run = runAt(score.runs, state.index);
   const here = seconds[state.index] ?? 0;
   const share = state.lengthMs > 0 ? Math.min(1, state.intoMs / state.lengthMs) : 0;
   const t = state.index < seconds.length ? (starts[state.index] ?? 0) + share * here : sum;
@@ -93,7 +96,7 @@ export function RunningScore(props: {
             key={segment.start}
             face={segment.slot ? faces.get(segment.slot) : undefined}
             side={segment.side}
-            isNow={i === state.index}
+            isNow={i === state.index || (run !== null && i >= run.from && i <= run.to)}
             x={xOf(start)}
             width={long * perSecond}
           />

@@ -9,7 +9,7 @@ import {
   keepDeviceChoices,
 } from "@/browser/device";
 import { keep, kept } from "@/browser/store";
-import { type CountsHeard, commonCounts, cuesBetween } from "@/core/live/cues";
+import { type CountsHeard, type Cue, commonCounts, cuesBetween } from "@/core/live/cues";
 import { clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import type { Lead } from "./use-lead";
@@ -20,13 +20,15 @@ const WAKE_MS = 1500;
 
 /**
  * Plans the sounds of a class on the audio clock. A command takes back what was planned and plans anew.
- * `own`: what somebody counts for themselves, in place of the count that everybody follows. `silent`: sounds begin switched off, as on phones where the call carries them.
+ * `own`: what somebody counts for themselves, in place of the count that everybody follows. `besides`: what else
+ * they hear, at any times, if nothing else happens. `silent`: sounds begin switched off, as on phones where the call carries them.
  */
 export function useCues(
   score: LiveScore,
   { events, now, synced }: Pick<Lead, "events" | "now" | "synced">,
   silent = false,
   own: CountsHeard | null = null,
+  besides: ((nowMs: number) => readonly Cue[]) | null = null,
 ) {
   const player = useRef<CuePlayer | null>(null);
   const [volume, setVolumeState] = useState(0.7);
@@ -70,13 +72,16 @@ export function useCues(
     const plan = () => {
       const at = now();
       const to = at + AHEAD_MS;
-      player.current?.add(cuesBetween(score, clockState(score, events, at), at, until, to, counts), at);
+      const state = clockState(score, events, at);
+      const more = state.phase === "running" ? (besides?.(at) ?? []) : [];
+      const due = more.filter(({ atMs }) => atMs >= until && atMs < to);
+      player.current?.add([...cuesBetween(score, state, at, until, to, counts), ...due], at);
       until = to;
     };
     plan();
     const timer = setInterval(plan, WAKE_MS);
     return () => clearInterval(timer);
-  }, [score, events, now, synced, counting, own]);
+  }, [score, events, now, synced, counting, own, besides]);
 
   const setVolume = useCallback((value: number) => {
     setVolumeState(value);

@@ -1,5 +1,5 @@
 "use client";
-import { setToAsk } from "@/core/live/next-set";
+import { type SetAt, setToAsk } from "@/core/live/next-set";
 import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
 import { lowerFirst } from "@/words/letters";
@@ -8,10 +8,16 @@ import type { DuringProps } from "./own-told";
 
 /** After the first set, in its gap: one tap, how many more there were. What comes follows it at once, and is said. */
 export function AskMore(props: DuringProps) {
+  const { score, state, part, book } = props;
+  return <AskOf {...props} of={setToAsk(score, state, part, book)} />;
+}
+
+/** The same of a set that is named; nothing where there is none. */
+export function AskOf(props: DuringProps & { readonly of: SetAt | null }) {
   const words = useWords();
-  const { score, state, part, said, changes, book, hurt, easing, enter } = props;
+  const { part, said, changes, hurt, easing, enter } = props;
   // Who came late did another set than the one that their part says.
-  const ask = hurt.pressed || easing ? null : setToAsk(score, state, part, book);
+  const ask = hurt.pressed || easing ? null : props.of;
   if (!ask) return null;
   const change = changes.get(ask.slot);
   if (said.has(ask.slot))

@@ -1,14 +1,12 @@
 "use client";
-import { type ReactNode, useEffect, useRef } from "react";
+import { useEffect, useRef } from "react";
 import { vibrate } from "@/browser/vibrate";
 import type { Segment } from "@/core/class/expand";
 import type { ClockState } from "@/core/live/fold";
 import { positionOf } from "@/core/live/position";
-import type { PartSlot } from "@/core/parts/part";
-import { emergencyNumber } from "@/core/readiness/emergency";
 import { otherSide, type Side } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
-import { anotherText, fetchOf, type HurtState, hurtLine, ownDose } from "@/words/own-words";
+import { anotherText, fetchOf, ownDose } from "@/words/own-words";
 import { AskMore } from "./ask-more";
 import { CountHere, HearLate, SoundSwitch } from "./hear-late";
 import { Amounts } from "./own-amounts";
@@ -25,6 +23,7 @@ import {
 } from "./own-told";
 import { PartClock } from "./part-clock";
 import { StopWords } from "./stop-words";
+import { ToldNow } from "./told-now";
 import { useOwnCountView } from "./use-own-count";
 import { usePressed } from "./use-pressed";
 
@@ -138,40 +137,6 @@ function NextLine(props: {
           <b>{next}</b>
         </>
       )}
-    </p>
-  );
-}
-
-/** What stands under the move: that it hurts before anything else, then what this person is told now. */
-function ToldNow({
-  hurt,
-  country,
-  own,
-  answer,
-  told,
-}: {
-  readonly hurt: HurtState;
-  readonly country: string | undefined;
-  readonly own: PartSlot | undefined;
-  /** To what was pressed: said at once, and before the cue. */
-  readonly answer: string | null;
-  readonly told: ReactNode;
-}) {
-  const words = useWords();
-  return hurt.pressed ? (
-    <div className="mt-3 border-l-[10px] border-stop pl-3" role="alert">
-      <p className="text-2xl font-bold leading-snug">{hurtLine(hurt, words)}</p>
-      <p className="text-base leading-snug">
-        {words.phrase("own", "hurtCard", { number: emergencyNumber(country) ?? "none" })}
-      </p>
-    </div>
-  ) : (
-    // Where one's own calls will stand here: as high as two lines, so that what can be pressed stays put.
-    <p
-      role={answer ? "status" : undefined}
-      className={`mt-3 text-2xl leading-snug ${own?.shares || own?.seconds ? "min-h-[66px]" : ""}`}
-    >
-      {answer ?? told}
     </p>
   );
 }

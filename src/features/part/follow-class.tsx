@@ -8,8 +8,11 @@ import type { Mark } from "@/core/homes/home";
 import type { CountsHeard } from "@/core/live/cues";
 import type { SetChange } from "@/core/live/event-kinds";
 import { contentVersion } from "@/core/live/events";
+import { clockState } from "@/core/live/fold";
 import { easesIn, lateStart } from "@/core/live/late";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
+import { ownPlace, pressesOf } from "@/core/live/own-pace";
+import { ownPaceCues } from "@/core/live/own-pace-cues";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
@@ -22,7 +25,9 @@ import type { HurtState } from "@/words/own-words";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
 import { keepOf, keptOf } from "./kept-class";
+import { OwnPaceScreen, usePlace } from "./own-pace";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
+import type { DuringProps } from "./own-told";
 import { OwnWarmUp } from "./own-warm-up";
 import { StopWords } from "./stop-words";
 import { type Follow, useFollow } from "./use-follow";
@@ -113,10 +118,26 @@ function useOwnPart(parts: OwnParts, mark: Mark | null, now: PeopleNow, person: 
 }
 
 /** Sounds come as late as the clock that is shown. */
-function useOwnCues(score: LiveScore, follow: Follow, lateMs: number, counts: CountsHeard) {
+function useOwnCues(
+  score: LiveScore,
+  follow: Follow,
+  lateMs: number,
+  counts: CountsHeard,
+  part: Part,
+  person: string,
+) {
   const { known, synced, now } = follow;
   const heard = useCallback(() => now() - lateMs, [now, lateMs]);
-  return useCues(score, { events: known, now: heard, synced }, true, counts);
+  const besides = useCallback(
+    (nowMs: number) => {
+      if (score.runs.length === 0) return [];
+      const state = clockState(score, known, nowMs);
+      const place = ownPlace(score, state, pressesOf(score, known, nowMs), person, part);
+      return place ? ownPaceCues(place, nowMs) : [];
+    },
+    [score, known, part, person],
+  );
+  return useCues(score, { events: known, now: heard, synced }, true, counts, besides);
 }
 
 /** One's own version of a class, to the second: read from a phone on the floor. */
@@ -136,7 +157,8 @@ export function FollowClass(props: Props) {
   const mark: Mark | null = easing ? "flat" : chosen;
   const part = useOwnPart(parts, mark, now, person.id);
   const counting = useOwnCounting(shown, score, part, book);
-  const cues = useOwnCues(score, follow, lateMs, counting.heard);
+  const cues = useOwnCues(score, follow, lateMs, counting.heard, part, person.id);
+  const place = usePlace({ score, state, part, person, events, now: follow.now, lateMs });
   const hurt = useHurt(person.id, now, follow);
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
   const other = useOtherClass(
@@ -170,21 +192,12 @@ export function FollowClass(props: Props) {
         hurt={hurt}
       />
     );
-  return (
-    <During
-      {...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate }}
-      counting={counting}
-      {...answersOf(now, person.id)}
-      easier={parts.byMark.flat}
-      events={events}
-      now={follow.now}
-      easing={easing}
-      reached={follow.reached}
-      held={follow.held}
-      hurt={hurt}
-      enter={enter}
-    />
-  );
+  const during: DuringProps = {
+    ...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate },
+    ...{ counting, ...answersOf(now, person.id), easier: parts.byMark.flat, events, now: follow.now },
+    ...{ easing, reached: follow.reached, held: follow.held, hurt, enter },
+  };
+  return place ? <OwnPaceScreen {...during} place={place} /> : <During {...during} />;
 }
 
 /** The class is over; the page for what was done comes as soon as the server knows it too. */

@@ -11,10 +11,12 @@ export function Foot(props: {
   readonly hurt: HurtState;
   readonly pressed: Pressed;
   readonly canBeDone: boolean;
+  /** What the press says that ends a set, where it isn't of the reps of a piece. */
+  readonly doneText?: string;
   readonly children: ReactNode;
 }) {
   const words = useWords();
-  const { hurt, pressed, canBeDone } = props;
+  const { hurt, pressed, canBeDone, doneText = "Done with the reps" } = props;
   return (
     <div className="sticky bottom-0 border-t border-night-line bg-night pb-3 pt-1.5 lying:top-0 lying:flex lying:h-[calc(100dvh-0.75rem)] lying:flex-col lying:justify-end lying:self-start lying:border-l lying:border-t-0 lying:pl-3">
       {props.children}
@@ -26,7 +28,7 @@ export function Foot(props: {
             className={`${PRESS} col-span-full border-2 border-night-text aria-pressed:bg-night-text aria-pressed:text-night`}
             onClick={pressed.onDone}
           >
-            {pressed.done ? "Done, noted" : "Done with the reps"}
+            {pressed.done ? "Done, noted" : doneText}
           </button>
         )}
         <button

@@ -10,6 +10,8 @@ import { Styled } from "@/ui/styled";
 const WIDTH = 350;
 const HEIGHT = 176;
 const LEAN = 24;
+/** A time of so many signs is written large: one past ten minutes stands beside what is counted. */
+const MOST_LARGE = 4;
 
 const WORDS: Record<Segment["kind"], string> = {
   brief: "talk",
@@ -30,10 +32,13 @@ interface Props {
   readonly side: Side | null;
   /** The count of their own way; null where nothing is counted now. */
   readonly count: CountView | null;
+  /** The word beside the seconds, where it is another than what kind of time it is. */
+  readonly word?: string;
 }
 
 /** The word beside the seconds: what one does, or the side that works. */
-function wordOf({ state, segment, working, side }: Props): string {
+function wordOf({ state, segment, working, side, word }: Props): string {
+  if (word !== undefined) return word;
   if (state.phase === "count-in") return "starts in";
   if (working) return sideLetter(side);
   if (!segment) return "";
@@ -88,12 +93,14 @@ export function PartClock(props: Props) {
           look={{ "clip-path": cutOf(dark, working, done) }}
         >
           {working && props.count && <Counting count={props.count} />}
-          <span className="order-2 font-clock text-[min(168px,42vw)] font-extrabold lying:text-[min(168px,40vh)] leading-[0.84] tabular-nums">
+          <span
+            className={`order-2 font-clock font-extrabold leading-[0.84] tabular-nums ${text.length > MOST_LARGE ? "text-[min(60px,15vw)] lying:text-[min(60px,15vh)]" : "text-[min(168px,42vw)] lying:text-[min(168px,40vh)]"}`}
+          >
             {text}
           </span>
           {word && (
             <span
-              className={`${state.phase === "count-in" ? "order-1" : "order-3"} text-[min(44px,11vw)] font-extrabold uppercase leading-none`}
+              className={`${state.phase === "count-in" ? "order-1" : "order-3"} ${text.length > MOST_LARGE ? "text-[min(22px,5.5vw)]" : "text-[min(44px,11vw)]"} font-extrabold uppercase leading-none`}
             >
               {word}
             </span>

@@ -11,6 +11,7 @@ import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { presenceOf } from "@/core/live/presence";
+import { shownState } from "@/core/live/runs";
 import { type Substitute, withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
@@ -96,7 +97,7 @@ export function RemoteScreen(props: {
           className="whitespace-nowrap font-clock text-7xl font-extrabold tabular-nums"
           data-testid="left"
         >
-          {ready ? "" : countText(leftToCountMs(state))}
+          {ready ? "" : countText(leftToCountMs(shownState(score.runs, state)))}
         </span>
       </h1>
       <p className="min-h-7 text-lg text-night-quiet">{live && detailOf(says, words)}</p>

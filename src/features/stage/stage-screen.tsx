@@ -9,6 +9,7 @@ import { contentVersion, type SessionEvent } from "@/core/live/events";
 import type { ClockPhase } from "@/core/live/fold";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
 import { nowNext } from "@/core/live/now-next";
+import { shownState } from "@/core/live/runs";
 import type { ThreeWays } from "@/core/live/three-ways";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
@@ -98,14 +99,14 @@ export function StageScreen(props: {
         {state.phase === "paused" && <b>paused</b>}
       </p>
       <div className="px-8">
-        <ClockBar state={state} says={says} count={countView(score, state, words)} />
+        <ClockBar state={shownState(score.runs, state)} says={says} count={countView(score, state, words)} />
       </div>
       <div className="px-8 pt-1">
         <Styled
           as="h1"
           className="truncate font-extrabold leading-[1.2]"
           look={{
-            "font-size": `calc(${Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))} * var(--t))`,
+            "font-size": `calc(${says.ownLines ? 60 : Math.max(60, Math.min(104, 2300 / (says.headline.length + 5)))} * var(--t))`,
           }}
           data-testid="headline"
         >
@@ -114,6 +115,13 @@ export function StageScreen(props: {
         </Styled>
         {says.since && !says.working && (
           <p className="text-[length:calc(38*var(--t))] font-bold leading-tight">{upperFirst(says.since)}</p>
+        )}
+        {says.ownLines && (
+          <ul className="mt-1 text-[length:calc(38*var(--t))] font-bold leading-tight">
+            {says.ownLines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
         )}
         <ThreeLines three={three} cue={says.cue} />
         <AfterLine says={says} />

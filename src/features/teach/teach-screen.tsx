@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/device";
 import { keepAwake } from "@/browser/wake-lock";
-import { findSlot } from "@/core/class/document";
+import { type ClassDoc, findSlot } from "@/core/class/document";
 import { leaderOf, movesVersion, type SessionEvent } from "@/core/live/events";
 import type { ClockState } from "@/core/live/fold";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
@@ -10,9 +10,10 @@ import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
 import { type Asked, presenceOf } from "@/core/live/presence";
+import { shownState } from "@/core/live/runs";
 import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
-import { bookOf, resolveMove } from "@/core/moves/book";
+import { bookOf, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
@@ -28,6 +29,7 @@ import { spokenLines } from "@/words/shape-words";
 import { BelowWords, type Hurting } from "./below-words";
 import { Controls } from "./controls";
 import { Ended } from "./ended";
+import { OwnPlaces } from "./own-places";
 import { Ready } from "./ready";
 import { TeachDialogs, type TeachPanel } from "./teach-dialogs";
 import { TopRow, Words } from "./teach-words";
@@ -178,6 +180,15 @@ const wordsIn = ({ wordsPerSecond }: Props, { lengthMs }: ClockState) =>
 const waysShown = ({ segment }: NowNext, toShow: ReturnType<typeof useWhatToShow>) =>
   (segment?.kind === "demo" && segment.slot !== null && toShow[segment.slot]) || [];
 
+const without = (all: readonly Asked[], some: readonly Asked[]) =>
+  all.filter((person) => !some.some((entry) => entry.id === person.id));
+
+/** The move of a slot; null where none is shown. */
+function moveIn(doc: ClassDoc, slotId: string | null, book: MoveBook): KnownMove | null {
+  const slot = slotId ? findSlot(doc, slotId)?.slot : undefined;
+  return slot ? resolveMove(slot.move, book) : null;
+}
+
 /** Leading a class: the second, the move, the side, the round, what comes next; read from three metres. */
 export function TeachScreen(props: Props) {
   const words = useWords();
@@ -192,12 +203,8 @@ export function TeachScreen(props: Props) {
   const live = useLiveClass(lead);
   const toShow = useWhatToShow(id, live ? content.version : null);
   const actions = teachActions(lead, live, {
-    panel: setPanel,
-    mute: cues.mute,
-    counting: cues.countOtherwise,
-    name: props.name,
-    hurt: help.hurt?.person ?? null,
-    contact: help.ask,
+    ...{ panel: setPanel, mute: cues.mute, counting: cues.countOtherwise, name: props.name },
+    ...{ hurt: help.hurt?.person ?? null, contact: help.ask },
   });
   useTeachKeys(actions, panel !== null);
 
@@ -205,7 +212,6 @@ export function TeachScreen(props: Props) {
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(props, state));
   const show = showText(waysShown(present, toShow), words);
-  const slot = says.slotId ? findSlot(shown, says.slotId)?.slot : undefined;
   const dialogs = (
     <TeachDialogs
       id={id}
@@ -216,10 +222,10 @@ export function TeachScreen(props: Props) {
       presence={presence}
       people={people}
       asked={asked}
-      others={props.others.filter((person) => !asked.some((entry) => entry.id === person.id))}
+      others={without(props.others, asked)}
       onAdded={add}
       slot={says.slotId}
-      move={slot ? resolveMove(slot.move, book) : null}
+      move={moveIn(shown, says.slotId, book)}
     />
   );
   if (state.phase === "ready")
@@ -247,9 +253,12 @@ export function TeachScreen(props: Props) {
       <h1 className="sr-only">Teaching {doc.title}</h1>
       <TopRow {...{ lead, says, leader }} presence={presenceText(presence, words)} />
       <div className="px-8">
-        <ClockBar state={state} says={says} count={countView(score, state, words)} />
+        <ClockBar state={shownState(score.runs, state)} says={says} count={countView(score, state, words)} />
       </div>
       <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
+      {says.ownLines && (
+        <OwnPlaces {...{ score, doc: shown, book, lead, presence }} lines={says.ownLines} parts={now} />
+      )}
       <BelowWords {...{ parts, now, people, show }} slotId={says.slotId} hurt={help.hurt} />
       <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />

@@ -89,6 +89,18 @@ function After({ says }: { readonly says: NowText }) {
   );
 }
 
+/** What follows a block at one's own pace, in small: what everybody does now needs the room. */
+function AfterOwn({ says: { next, fetch } }: { readonly says: NowText }) {
+  if (!next) return null;
+  return (
+    <p className="mt-1 truncate text-[length:calc(34*var(--t))] leading-tight">
+      <span className="text-night-quiet">then </span>
+      <b>{next}</b>
+      {fetch && <span className="text-night-quiet">, {fetch}</span>}
+    </p>
+  );
+}
+
 /** The move, what to say, what comes next and what to fetch for it. `mirror`: the side that the instructor moves. */
 export function Words(props: { readonly says: NowText; readonly paused: boolean; readonly mirror: boolean }) {
   const { says, paused, mirror } = props;
@@ -101,7 +113,7 @@ export function Words(props: { readonly says: NowText; readonly paused: boolean;
         as="p"
         className="font-extrabold leading-none"
         data-testid="headline"
-        look={fitSize(lead + says.headline, 116, 62)}
+        look={fitSize(lead + says.headline, says.ownLines ? 62 : 116, says.ownLines ? 48 : 62)}
       >
         {lead && <span className="text-night-quiet">{lead}</span>}
         {says.headline}
@@ -113,8 +125,8 @@ export function Words(props: { readonly says: NowText; readonly paused: boolean;
         {!paused && says.since && !says.working && <b data-testid="since">{upperFirst(says.since)}. </b>}
         {paused ? <b>Paused. Space or the clicker goes on.</b> : says.cue}
       </p>
-      <After says={says} />
-      {says.fetch && (
+      {says.ownLines ? <AfterOwn says={says} /> : <After says={says} />}
+      {says.fetch && !says.ownLines && (
         <Styled as="p" className="truncate leading-tight text-night-quiet" look={fitSize(says.fetch, 56, 42)}>
           {says.fetch}
         </Styled>

@@ -94,7 +94,9 @@ export const tempo = {
 /** The taught class. */
 export const live = {
   asManyRounds: "As many rounds as possible: {moves}",
-  ownPace: "At your own pace: {moves}",
+  ownPace: "At your own pace{moves, select, none {} other {: {moves}}}",
+  ownLine: "{sets} × {move}, {what}",
+  restAfter: "rest {seconds} s",
   over: "The class is over",
   notHeld: "not held",
   round: "{unit, select, set {set} other {round}} {n} of {of}",
@@ -127,6 +129,13 @@ export const live = {
   group: "{people} {mark}{way}{halves, select, yes {, half a side} other {}}{stop}",
   groupStop: ", {stop}",
   noWay: "no way: rest or choose",
+  /** Where each is in a block at one's own pace. */
+  place: "{n}/{of} {move}",
+  placeRest: "{n}/{of} rest {left}",
+  placeThrough: "through",
+  placeCut: "{n} won’t fit",
+  placeSilent: "nothing pressed for {minutes} min",
+  placesThrough: "{all, select, yes {All are through: → goes on} other {{n} of {of} through}}",
   here: "{here} here",
   notYet: "{notYet} not yet",
   late: "{late} late",
@@ -149,6 +158,16 @@ export const own = {
   nextSet:
     "{change, select, heavier {Next set heavier} lighter {Next set lighter} moreReps {More in the next set} fewerReps {Fewer in the next set} other {The next set stays as it is}}{set, select, none {} other { ({set})}}.",
   noted: "Noted.",
+  /** In a block at one's own pace. */
+  setOf: "set {n} of {of}",
+  setsDone: "{of, plural, one {set} other {# sets}} done",
+  doneRest: "Done: rest {seconds} s",
+  doneLast: "Done: that was the last set",
+  takeBack: "Not done yet: take it back",
+  through: "All your sets are done. Breathe, drink, and wait for the others.",
+  cut: "{n, plural, one {One set won’t} other {# sets won’t}} fit any more: leave {n, plural, one {it} other {them}} out.",
+  lastMinute: "A minute is left: finish this set, and that is it.",
+  leftInBlock: "left",
   oneSide: "Your {side} only: repeat it easier there, or rest.",
   fetch: "Fetch: {things}",
   /** What is answered to who asks for another way. */
