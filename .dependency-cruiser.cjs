@@ -24,6 +24,7 @@ const FLOORS = [
   "formats",
   "live",
   "log",
+  "rehearsal",
   "readiness",
   "trail",
   "settings",
@@ -68,7 +69,7 @@ module.exports = {
       from: { path: "^src/core", pathNot: "(\\.test\\.ts$|^src/core/testing)" },
       to: {
         dependencyTypes: ["core", "npm"],
-        pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse|@date-fns/tz|date-fns)",
+        pathNot: "node_modules/(@types/)?(fastest-levenshtein|papaparse|pure-rand|@date-fns/tz|date-fns)",
       },
     },
     only("words-know-the-core-alone", "^src/words", "^src/(core|words)"),

@@ -49,13 +49,13 @@ export interface EffortCurve {
   readonly fatigue: ReadonlyMap<Muscle, readonly number[]>;
 }
 
-interface Demand {
+export interface Demand {
   readonly effort: number;
   readonly primary: readonly Muscle[];
   readonly secondary: readonly Muscle[];
 }
 
-const RESTING: Demand = { effort: EFFORT_MODEL.restEffort, primary: [], secondary: [] };
+export const RESTING: Demand = { effort: EFFORT_MODEL.restEffort, primary: [], secondary: [] };
 
 /** The level to draw: as set at a mark, or one person's part with its own marks and moves. */
 export type Whose = { readonly mark: Mark } | { readonly part: Part };
@@ -102,7 +102,7 @@ function cappedDemand(doc: ClassDoc, book: MoveBook, segment: Segment, whose: Wh
 }
 
 /** First-order response towards a demand after `seconds`. */
-function towards(now: number, demand: number, seconds: Seconds): number {
+export function towards(now: number, demand: number, seconds: Seconds): number {
   const constant = demand > now ? EFFORT_MODEL.upSeconds : EFFORT_MODEL.downSeconds;
   return demand + (now - demand) * Math.exp(-seconds / constant);
 }
@@ -119,7 +119,7 @@ function tired(now: number, share: number, effort: number, seconds: Seconds): nu
 const tenth = (n: number) => Math.round(n * 10) / 10;
 
 /** What each segment asks of a body; a slot is worked out once. */
-function demandsOf(doc: ClassDoc, library: MoveBook, whose: Whose): (segment: Segment) => Demand {
+export function demandsOf(doc: ClassDoc, library: MoveBook, whose: Whose): (segment: Segment) => Demand {
   const book = bookFor(doc, library);
   const known = new Map<string, Demand>();
   return (segment) => {
@@ -136,7 +136,7 @@ function demandsOf(doc: ClassDoc, library: MoveBook, whose: Whose): (segment: Se
 }
 
 /** Tires and rests every muscle over so many seconds of one demand. */
-function tireMuscles(muscles: Map<Muscle, number>, demand: Demand, seconds: Seconds): void {
+export function tireMuscles(muscles: Map<Muscle, number>, demand: Demand, seconds: Seconds): void {
   for (const muscle of MUSCLES) {
     const helps = demand.secondary.includes(muscle) ? EFFORT_MODEL.secondary : 0;
     const share = demand.primary.includes(muscle) ? 1 : helps;

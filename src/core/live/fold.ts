@@ -215,7 +215,12 @@ function remainingMs(score: LiveScore, anchor: Anchor): Ms {
 export function clockState(score: LiveScore, events: readonly SessionEvent[], nowMs: Ms): ClockState {
   let anchor = readyAnchor(score);
   for (const event of events) anchor = applyEvent(score, anchor, event);
-  anchor = advance(score, anchor, nowMs);
+  return stateAt(score, anchor, nowMs, events.at(-1)?.seq ?? 0);
+}
+
+/** The state at `nowMs` from where the clock stood after the event numbered `seq`. */
+export function stateAt(score: LiveScore, from: Anchor, nowMs: Ms, seq: number): ClockState {
+  const anchor = advance(score, from, nowMs);
   const segment = score.timings[anchor.index];
   const lengthMs = segment ? (anchor.lengths[anchor.index] ?? 0) + anchor.extraMs : 0;
   const live = anchor.phase === "running" || anchor.phase === "paused";
@@ -233,6 +238,6 @@ export function clockState(score: LiveScore, events: readonly SessionEvent[], no
     finishAtMs: anchor.finishAtMs,
     countFromMs: anchor.countFromMs,
     lengths: anchor.lengths,
-    seq: events.at(-1)?.seq ?? 0,
+    seq,
   };
 }
