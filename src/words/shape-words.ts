@@ -163,3 +163,26 @@ export function spokenLines(
     return [{ ...line, text, takes }];
   });
 }
+
+/** A line of which not all can be said in the room that there is. */
+export interface CutLine extends Omit<CallLine, "says"> {
+  /** Seconds that all of it would take. */
+  readonly needs: Seconds;
+  /** The sentences that are left out. */
+  readonly lost: string;
+}
+
+/** The lines that lose something to the gap they are said in. */
+export function cutLines(
+  lines: readonly CallLine[],
+  words: Words,
+  wordsPerSecond: number,
+): readonly CutLine[] {
+  return lines.flatMap(({ says, ...line }) => {
+    const sentences = says.map((reason) => words.say("call", reason)).filter(Boolean);
+    const text = within(sentences, Math.floor(line.room * wordsPerSecond + 1e-9));
+    const lost = sentences.filter((sentence) => !text.includes(sentence)).join(" ");
+    const needs = Math.ceil(wordsOf(sentences.join(" ")).length / wordsPerSecond);
+    return lost === "" ? [] : [{ ...line, needs, lost }];
+  });
+}

@@ -359,6 +359,7 @@ const PAGES = [
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
   () => `/classes/${ids.class}/sheet`,
+  () => `/rehearse/${ids.class}`,
   () => `/people/${ids.person}`,
   () => "/moves/harbour-step",
   () => "/moves/harbour-step/edit",

@@ -13,8 +13,6 @@ import type { Attendee, Reading, Rehearsal } from "./rehearsal";
 
 /** Of one who isn't ready so much too late nobody takes notice: a breath. */
 export const TRIFLE_MS = 3000;
-/** Local fatigue past which a muscle gives out before its person does, 0–1; of the estimate in `docs/effort.md`. */
-export const TIRED = 0.6;
 
 /** A way from one move to the next on which people came too late. */
 export interface ShortGap {
@@ -53,6 +51,7 @@ export interface PersonReport {
   readonly latePieces: number;
   readonly usualLateSeconds: Seconds | null;
   readonly peak: { readonly bpm: number; readonly atSeconds: Seconds } | null;
+  /** The muscle that was most tired, when, and how much, 0–1: the estimate of `docs/effort.md`. */
   readonly tired: { readonly muscle: Muscle; readonly share: number; readonly atSeconds: Seconds } | null;
   readonly needs: readonly NeedsAnother[];
   /** Sets that they didn't get to in blocks at their own pace. */
@@ -187,14 +186,13 @@ function personReport(rehearsal: Rehearsal, attendee: Attendee, zeroMs: Ms, cutS
     latePieces: late.length,
     usualLateSeconds: late.length === 0 ? null : toSeconds(median(late.map(({ lateMs }) => lateMs))),
     peak: peak && { bpm: peak.bpm, atSeconds: since(peak.atMs) },
-    tired:
-      worst?.tired && worst.tired.share >= TIRED
-        ? {
-            muscle: worst.tired.muscle,
-            share: Math.round(worst.tired.share * 100) / 100,
-            atSeconds: since(worst.atMs),
-          }
-        : null,
+    tired: worst?.tired
+      ? {
+          muscle: worst.tired.muscle,
+          share: Math.round(worst.tired.share * 100) / 100,
+          atSeconds: since(worst.atMs),
+        }
+      : null,
     needs: needsOf(rehearsal, attendee),
     cutSets,
   };

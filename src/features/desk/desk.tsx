@@ -297,7 +297,7 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
         view={view}
         room={room}
         people={people}
-        teach={{ people: asked, onTeach: teach.open }}
+        teach={{ people: asked, onTeach: teach.open, rehearse: `/rehearse/${props.id}` }}
         own={props.ownMoves}
         onChoose={choose}
       />

@@ -1,38 +1,28 @@
 "use client";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { DEVICE_DEFAULTS, type DeviceChoices, deviceChoices } from "@/browser/device";
 import { keepAwake } from "@/browser/wake-lock";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import { leaderOf, movesVersion, type SessionEvent } from "@/core/live/events";
-import type { ClockState } from "@/core/live/fold";
-import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
+import type { LiveScore } from "@/core/live/live-score";
 import { lineNow, type NowNext, nowNext } from "@/core/live/now-next";
-import { type PeopleNow, peopleNow } from "@/core/live/people-now";
-import { withPicks } from "@/core/live/picks";
-import { type Asked, presenceOf } from "@/core/live/presence";
-import { shownState } from "@/core/live/runs";
+import type { PeopleNow } from "@/core/live/people-now";
+import type { Asked } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
-import { withSubstitutes } from "@/core/live/substitutes";
-import { bookOf, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
-import { callSheet } from "@/core/shape/call-sheet";
+import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { useWords } from "@/features/language/use-words";
-import { ClockBar } from "@/features/live/clock-bar";
-import { countView } from "@/features/live/count-view";
-import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
-import { slotFaces } from "@/features/score/faces";
-import { nowText, presenceText, showText } from "@/words/live-words";
-import { spokenLines } from "@/words/shape-words";
-import { BelowWords, type Hurting } from "./below-words";
+import { nowText, showText } from "@/words/live-words";
+import type { Hurting } from "./below-words";
 import { Controls } from "./controls";
 import { Ended } from "./ended";
-import { OwnPlaces } from "./own-places";
 import { Ready } from "./ready";
 import { TeachDialogs, type TeachPanel } from "./teach-dialogs";
-import { TopRow, Words } from "./teach-words";
+import { TeachView } from "./teach-view";
+import { useClassShown, useTaughtPeople, wordsIn } from "./use-taught";
 import { useTeachKeys } from "./use-teach-keys";
 import { useWhatToShow } from "./use-what-to-show";
 
@@ -97,47 +87,12 @@ function teachActions(
 
 /** The class as it stands after what was pressed, with its calls and what is shown of its slots. */
 function useTaught({ id, events, content: first, wordsPerSecond }: Props) {
-  const words = useWords();
   const [known, setKnown] = useState(events);
   const content = useContent(`/api/sessions/${id}/content`, first, movesVersion(known));
-  const { doc, parts, moves, substitutes } = content;
-  const book = useMemo(() => bookOf(moves), [moves]);
-  const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
-  const shown = useMemo(() => withSubstitutes(doc, substitutes, book), [doc, substitutes, book]);
-  const lines = useMemo(
-    () => spokenLines(callSheet(shown, book, parts), words, wordsPerSecond),
-    [shown, book, parts, words, wordsPerSecond],
-  );
-  const faces = useMemo(() => slotFaces(shown), [shown]);
-  const lead = useLead(id, score, events);
+  const taught = useClassShown(content, wordsPerSecond);
+  const lead = useLead(id, taught.score, events);
   useEffect(() => setKnown(lead.events), [lead.events]);
-  return { content, book, score, shown, lines, faces, lead };
-}
-
-/** Who is asked, who is here, and which part each of them does now. */
-function useTaughtPeople(first: readonly Asked[], { parts, partsByMark }: SessionContent, lead: Lead) {
-  const people = useMemo(() => peopleNow(lead.events), [lead.events]);
-  const [added, setAdded] = useState<readonly Asked[]>([]);
-  // Somebody whom another screen let in is known by their part.
-  const asked = useMemo(() => {
-    const list = [...first, ...added];
-    const have = new Set(list.map((person) => person.rosterId));
-    const more = parts.filter((part) => !have.has(part.person));
-    return [...list, ...more.map((part) => ({ id: part.person, rosterId: part.person, name: part.name }))];
-  }, [first, added, parts]);
-  const presence = useMemo(() => presenceOf(asked, people, lead.events), [asked, people, lead.events]);
-  // Who changed their level on the spot does the part of that level from then on.
-  const now = useMemo(
-    () =>
-      parts.map((part) => {
-        const mark = people.marks.get(part.person);
-        const own = (mark && partsByMark[mark].find((other) => other.person === part.person)) ?? part;
-        return withPicks(own, people.picks.get(part.person));
-      }),
-    [parts, partsByMark, people],
-  );
-  const add = (person: Asked) => setAdded((list) => [...list, person]);
-  return { people, asked, presence, now, add };
+  return { content, ...taught, lead };
 }
 
 /** The screen stays awake while the class is live; that the score is over is said once, by whoever sees it first. */
@@ -171,10 +126,6 @@ function useHelp(id: string, people: PeopleNow, asked: readonly Asked[]) {
   const hurt: Hurting | null = first ? { person: first.person, more: more.length, emergency, left } : null;
   return { hurt, ask };
 }
-
-/** How many words fit into the present segment. */
-const wordsIn = ({ wordsPerSecond }: Props, { lengthMs }: ClockState) =>
-  Math.floor((lengthMs / 1000) * wordsPerSecond);
 
 /** The ways of the move that is shown now, and nothing while none is. */
 const waysShown = ({ segment }: NowNext, toShow: ReturnType<typeof useWhatToShow>) =>
@@ -210,7 +161,12 @@ export function TeachScreen(props: Props) {
 
   if (state.phase === "ended") return <Ended {...{ id, classId, score, lead }} title={doc.title} />;
   const present = nowNext(shown, score, state, book);
-  const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(props, state));
+  const says = nowText(
+    present,
+    words,
+    lineNow(present, lines, state)?.text,
+    wordsIn(props.wordsPerSecond, state),
+  );
   const show = showText(waysShown(present, toShow), words);
   const dialogs = (
     <TeachDialogs
@@ -245,24 +201,14 @@ export function TeachScreen(props: Props) {
       </>
     );
   return (
-    <main
-      className="afar night flex min-h-screen flex-col bg-night text-night-text"
-      data-phase={state.phase}
-      data-index={state.index}
+    <TeachView
+      {...{ lead, says, leader, presence, score, book, faces, parts, now, people, show }}
+      doc={shown}
+      mirror={device.mirror}
+      hurt={help.hurt}
     >
-      <h1 className="sr-only">Teaching {doc.title}</h1>
-      <TopRow {...{ lead, says, leader }} presence={presenceText(presence, words)} />
-      <div className="px-8">
-        <ClockBar state={shownState(score.runs, state)} says={says} count={countView(score, state, words)} />
-      </div>
-      <Words says={says} paused={state.phase === "paused"} mirror={device.mirror} />
-      {says.ownLines && (
-        <OwnPlaces {...{ score, doc: shown, book, lead, presence }} lines={says.ownLines} parts={now} />
-      )}
-      <BelowWords {...{ parts, now, people, show }} slotId={says.slotId} hurt={help.hurt} />
-      <RunningScore doc={shown} score={score} state={state} faces={faces} />
       <Controls actions={actions} paused={state.phase === "paused"} cues={cues} />
       {dialogs}
-    </main>
+    </TeachView>
   );
 }

@@ -1,0 +1,184 @@
+"use client";
+import { ChevronLeft, ChevronRight, FastForward, Pause, Play, Plus, Square } from "lucide-react";
+import { type ReactNode, useEffect } from "react";
+import { isOf } from "@/core/live/events";
+import { finishWays } from "@/core/live/finish";
+import { lineNow, nowNext } from "@/core/live/now-next";
+import type { SessionContent } from "@/core/live/session";
+import type { SimulatedPerson } from "@/core/rehearsal/crowd";
+import type { Rehearsal } from "@/core/rehearsal/rehearsal";
+import type { Setting } from "@/core/rehearsal/setting";
+import { useWords } from "@/features/language/use-words";
+import type { Lead } from "@/features/live/use-lead";
+import type { TeachActions } from "@/features/teach/controls";
+import { TeachView } from "@/features/teach/teach-view";
+import { useClassShown, useTaughtPeople, wordsIn } from "@/features/teach/use-taught";
+import { useTeachKeys } from "@/features/teach/use-teach-keys";
+import { nowText } from "@/words/live-words";
+import { speedText } from "./rehearsal-before";
+import { SPEEDS, type Speed, useRehearsal } from "./use-rehearsal";
+
+const STEP_SECONDS = 10;
+const nothing = () => undefined;
+
+/** What can be done in a rehearsal, by the keys of Teach. */
+function actionsOf(lead: Lead, setting: Setting, end: () => void): TeachActions {
+  const { state, command } = lead;
+  const drop = () => {
+    const way = finishWays(setting.score, lead.events, lead.now()).find(
+      ({ says: [kind] }) => kind === "drop-round",
+    );
+    if (way) command(...way.says);
+  };
+  const hurt = lead.events.findLast(isOf("hurt"))?.payload.person;
+  return {
+    start: nothing,
+    toggle: () => command(state.phase === "paused" ? "resume" : "pause"),
+    skip: () => command("skip"),
+    back: () => command("back"),
+    repeat: () => command("repeat"),
+    extend: () => command("extend", { seconds: STEP_SECONDS }),
+    shorten: () => command("shorten", { seconds: STEP_SECONDS }),
+    finish: drop,
+    count: () => command("count"),
+    seen: () => hurt && command("hurt-seen", { person: hurt }),
+    end,
+    substitute: nothing,
+    people: nothing,
+    note: nothing,
+    contact: nothing,
+    keys: nothing,
+    lead: nothing,
+    mute: nothing,
+    counting: nothing,
+  };
+}
+
+/** What the straps say just now: the middle, and from where to where. */
+function pulseText({ attendees }: Rehearsal): string {
+  const now = attendees.flatMap(({ readings }) => readings.at(-1)?.bpm ?? []).sort((a, b) => a - b);
+  const [least, most] = [now[0], now.at(-1)];
+  if (least === undefined || most === undefined) return "";
+  return `hearts ${now[Math.floor((now.length - 1) / 2)]} (${least}–${most})`;
+}
+
+/** The class as it goes on, on the screen on which it is taught. */
+export function RehearsalLive(props: {
+  readonly content: SessionContent;
+  readonly wordsPerSecond: number;
+  readonly setting: Setting;
+  readonly crowd: readonly SimulatedPerson[];
+  readonly seed: number;
+  readonly first: Speed;
+  readonly onOver: (rehearsal: Rehearsal) => void;
+}) {
+  const words = useWords();
+  const { content, wordsPerSecond, setting, onOver } = props;
+  const { rehearsal, lead, speed, setSpeed, toTheEnd } = useRehearsal(
+    setting,
+    props.crowd,
+    props.seed,
+    props.first,
+  );
+  const { score, shown, lines, faces, book } = useClassShown(content, wordsPerSecond);
+  const asked = content.parts.map(({ person, name }) => ({ id: person, rosterId: person, name }));
+  const { people, presence, now } = useTaughtPeople(asked, content, lead);
+  const actions = actionsOf(lead, setting, () => rehearsal.say("end"));
+  useTeachKeys(actions, false);
+  const { state } = lead;
+  const isOver = state.phase === "ended" || state.phase === "over";
+  useEffect(() => {
+    if (isOver) onOver(rehearsal);
+  }, [isOver, rehearsal, onOver]);
+  if (isOver) return <main className="night min-h-screen bg-night" />;
+  const present = nowNext(shown, score, state, book);
+  const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(wordsPerSecond, state));
+  const [first, ...more] = people.hurt;
+  return (
+    <TeachView
+      {...{ lead, says, presence, score, book, faces, now, people }}
+      doc={shown}
+      parts={content.parts}
+      leader={null}
+      show=""
+      mirror={false}
+      hurt={first ? { person: first.person, more: more.length, emergency: null, left: null } : null}
+    >
+      <Strip
+        {...{ actions, speed, setSpeed, toTheEnd }}
+        paused={state.phase === "paused"}
+        pulse={pulseText(rehearsal)}
+      />
+    </TeachView>
+  );
+}
+
+/** That it is simulated, how fast it goes, and what can be pressed. */
+function Strip(props: {
+  readonly actions: TeachActions;
+  readonly paused: boolean;
+  readonly speed: Speed;
+  readonly setSpeed: (speed: Speed) => void;
+  readonly toTheEnd: () => void;
+  readonly pulse: string;
+}) {
+  const { actions, paused, speed, setSpeed, toTheEnd, pulse } = props;
+  return (
+    <div className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
+      <Press name={paused ? "Resume" : "Pause"} onPress={actions.toggle}>
+        {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
+      </Press>
+      <Press name="Back" onPress={actions.back}>
+        <ChevronLeft size={16} aria-hidden />
+      </Press>
+      <Press name="Skip" onPress={actions.skip}>
+        <ChevronRight size={16} aria-hidden />
+      </Press>
+      <Press name="10 s" onPress={actions.extend}>
+        <Plus size={16} aria-hidden />
+      </Press>
+      <Press name="To the end" onPress={toTheEnd}>
+        <FastForward size={16} aria-hidden />
+      </Press>
+      <Press name="Stop here" onPress={actions.end}>
+        <Square size={14} aria-hidden />
+      </Press>
+      <span className="flex-1" />
+      <span className="whitespace-nowrap" data-testid="pulse">
+        {pulse}
+      </span>
+      <b className="whitespace-nowrap border-2 border-marker px-2 py-0.5">Simulated</b>
+      <fieldset className="flex gap-1" aria-label="How fast">
+        {SPEEDS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === speed}
+            aria-label={speedText(each)}
+            className="min-h-[30px] min-w-[34px] border border-night-line px-1.5 aria-pressed:bg-night-text aria-pressed:text-night"
+            onClick={() => setSpeed(each)}
+          >
+            {each}×
+          </button>
+        ))}
+      </fieldset>
+    </div>
+  );
+}
+
+function Press(props: {
+  readonly name: string;
+  readonly onPress: () => unknown;
+  readonly children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      className="inline-flex items-center gap-1.5 whitespace-nowrap border border-night-line px-2 py-1 hover:border-night-text"
+      onClick={() => props.onPress()}
+    >
+      {props.children}
+      <span className="max-[1180px]:sr-only">{props.name}</span>
+    </button>
+  );
+}
