@@ -1,61 +1,68 @@
-/** The application's process: one Next.js server on loopback. */
+/** The application of a place: one web process, or several that serve the same data. */
 import type { ChildProcess } from "node:child_process";
-import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from "node:fs";
 import { readOrigin } from "../src/server/web/guard";
-import { WEB, WORKER } from "./build";
-import { mailFolder, type Place, ROOT, secretsOf } from "./places";
-import { endProcess, freePort, isRunning, startApart, waitUntil } from "./run";
+import type { Place } from "./places";
+import { findPostgres, postgresUrl } from "./postgres";
+import { freePort } from "./run";
 import { Stop, say } from "./say";
+import {
+  endWeb,
+  healthy,
+  isWebRunning,
+  startWeb,
+  type WebOptions,
+  type WebProcess,
+  wordsOf,
+} from "./web-process";
 
-export interface AppState {
-  readonly pid: number;
-  readonly port: number;
-  /** Where it listens. */
-  readonly address: string;
+export interface AppState extends WebProcess {
   /** Where people reach it: the same, or what stands before it. */
   readonly origin: string;
   /** What the running build was made of. */
   readonly buildId: string;
+  /** The processes besides the first. */
+  readonly others: readonly WebProcess[];
 }
 
-/** Stands in the command line of the web process. */
-const NEXT = "brontle-web";
+/** Processes at most: each has eleven connections to the database. */
+const MOST_PROCESSES = 8;
 
-function stateFile(place: Place): string {
-  return `${place.folder}/app.json`;
-}
+const stateFile = (place: Place) => `${place.folder}/app.json`;
 
-async function healthy(address: string): Promise<boolean> {
-  try {
-    const response = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(2000) });
-    return response.ok;
-  } catch {
-    return false;
-  }
-}
-
-/** The application that runs with this place's data, or null. */
-export async function findApp(place: Place): Promise<AppState | null> {
+/** What a place says of its application, running or not. */
+function stateOf(place: Place): AppState | null {
   const file = stateFile(place);
   if (!existsSync(file)) return null;
   const state = JSON.parse(readFileSync(file, "utf8")) as AppState;
-  if (isRunning(state.pid, NEXT) && (await healthy(state.address))) return state;
+  return { ...state, others: state.others ?? [] };
+}
+
+/** Written whole: another command may read it at any moment. */
+function keepState(place: Place, state: AppState): void {
+  const half = `${stateFile(place)}.half`;
+  writeFileSync(half, JSON.stringify(state));
+  renameSync(half, stateFile(place));
+}
+
+const allOf = (state: AppState): readonly WebProcess[] => [state, ...state.others];
+
+/** The application that runs with this place's data, or null. */
+export async function findApp(place: Place): Promise<AppState | null> {
+  const state = stateOf(place);
+  if (!state) return null;
+  for (const web of allOf(state)) if (isWebRunning(web) && (await healthy(web.address))) return state;
   return null;
 }
 
 /** Whether the application of a place runs, answering or not. */
 export function appRuns(place: Place): boolean {
-  const file = stateFile(place);
-  return existsSync(file) && isRunning((JSON.parse(readFileSync(file, "utf8")) as AppState).pid, NEXT);
+  const state = stateOf(place);
+  return state !== null && allOf(state).some(isWebRunning);
 }
 
-export interface StartOptions {
-  readonly databaseUrl: string;
-  /** Where the database keeps its files: whether there is room is asked there. */
-  readonly databaseFolder: string;
+export interface StartOptions extends Omit<WebOptions, "origin"> {
   readonly buildId: string;
-  readonly demo: boolean;
-  readonly relaxedLimits?: boolean;
 }
 
 function wantedPort(): number | null {
@@ -65,6 +72,15 @@ function wantedPort(): number | null {
   if (!Number.isInteger(port) || port < 1 || port > 65_535)
     throw new Stop(`BRONTLE_PORT is not a port: ${text}`);
   return port;
+}
+
+/** How many processes are wanted. */
+function wantedProcesses(): number {
+  const text = process.env.BRONTLE_PROCESSES || "1";
+  const count = Number(text);
+  if (!Number.isInteger(count) || count < 1 || count > MOST_PROCESSES)
+    throw new Stop(`BRONTLE_PROCESSES is a number from 1 to ${MOST_PROCESSES}, not ${text}.`);
+  return count;
 }
 
 /** The address at which people reach what runs here, where something stands before it. */
@@ -78,61 +94,88 @@ function publicOrigin(): string | null {
   }
 }
 
-/** Starts the application and waits until it answers. */
+/** The first process, on the port that is asked for or on the next free one. */
+async function startFirst(place: Place, options: StartOptions) {
+  const asked = wantedPort();
+  for (;;) {
+    const port = await freePort(asked ?? 4173);
+    if (asked !== null && port !== asked)
+      throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
+    const origin = publicOrigin() ?? `http://127.0.0.1:${port}`;
+    const started = await startWeb(place, { ...options, origin }, port);
+    if (!("died" in started)) return { ...started, origin };
+    // Another took the port between the look and the start: the next free one.
+    if (started.died && asked === null && (await freePort(port)) !== port) continue;
+    throw new Stop(`The application did not start; its words are in ${wordsOf(place)}.`);
+  }
+}
+
+/** Starts the application and waits until it answers. `child`: its first process. */
 export async function startApp(
   place: Place,
   options: StartOptions,
 ): Promise<{ state: AppState; child: ChildProcess }> {
-  const asked = wantedPort();
-  const port = await freePort(asked ?? 4173);
-  if (asked !== null && port !== asked)
-    throw new Stop(`Port ${asked} is taken. Set BRONTLE_PORT to a free one.`);
-  const address = `http://127.0.0.1:${port}`;
-  const origin = publicOrigin() ?? address;
+  const count = wantedProcesses();
   say("Starting the application…");
-  const ready = `${place.folder}/app.ready`;
-  const env: NodeJS.ProcessEnv = {
-    ...process.env,
-    NODE_ENV: "production",
-    NEXT_TELEMETRY_DISABLED: "1",
-    PORT: String(port),
-    BRONTLE_DATABASE_URL: options.databaseUrl,
-    BRONTLE_DATABASE_FOLDER: options.databaseFolder,
-    BRONTLE_SEAL_SECRET: secretsOf(place).sealSecret,
-    BRONTLE_ORIGIN: origin,
-    BRONTLE_MAIL_FOLDER: mailFolder(place),
-    BRONTLE_DEMO: options.demo ? "1" : "0",
-    BRONTLE_WORKER: WORKER,
-    BRONTLE_READY_FILE: ready,
-    BRONTLE_JOURNAL: `${place.folder}/journal.log`,
-    BRONTLE_RELAXED_LIMITS: options.relaxedLimits ? "1" : "0",
-  };
-  const log = `${place.folder}/app.log`;
-  rmSync(ready, { force: true });
-  const child = startApart(process.execPath, [WEB], log, { cwd: ROOT, env });
-  let dead = false;
-  child.on("exit", () => {
-    dead = true;
-  });
-  const up = await waitUntil(async () => dead || (existsSync(ready) && (await healthy(address))), 60_000);
-  if (!up || dead) {
-    if (child.pid) await endProcess(child.pid, NEXT, "SIGKILL", 1000);
-    // Another took the port between the look and the start: the next free one.
-    if (dead && asked === null && (await freePort(port)) !== port) return startApp(place, options);
-    throw new Stop(`The application did not start; its words are in ${log}.`);
+  const { web, child, origin } = await startFirst(place, options);
+  let state: AppState = { ...web, origin, buildId: options.buildId, others: [] };
+  keepState(place, state);
+  while (state.others.length < count - 1) {
+    const port = await freePort((state.others.at(-1) ?? state).port + 1);
+    const more = await startWeb(place, { ...options, origin }, port, false);
+    if ("died" in more) throw new Stop(`A process did not start; its words are in ${wordsOf(place)}.`);
+    more.child.unref();
+    state = { ...state, others: [...state.others, more.web] };
+    keepState(place, state);
   }
-  const state: AppState = { pid: child.pid ?? 0, port, address, origin, buildId: options.buildId };
-  writeFileSync(stateFile(place), JSON.stringify(state));
   return { state, child };
 }
 
+/**
+ * Starts again, each on its port, the processes of a place that have ended, where it has several: the others serve
+ * meanwhile. Gives the ports of those that run again.
+ */
+export async function reviveWebs(place: Place): Promise<readonly number[]> {
+  const state = stateOf(place);
+  const postgres = state && state.others.length > 0 ? findPostgres(place) : null;
+  if (!state || !postgres) return [];
+  const options: WebOptions = {
+    databaseUrl: postgresUrl(place, postgres.port, "brontle"),
+    databaseFolder: postgres.dataFolder,
+    origin: state.origin,
+    demo: place.kind === "demo",
+  };
+  const revived: number[] = [];
+  for (const web of allOf(state)) {
+    if (isWebRunning(web)) continue;
+    const again = await startWeb(place, options, web.port, web.port === state.port);
+    const now = stateOf(place);
+    if ("died" in again) continue;
+    again.child.unref();
+    // Stopped meanwhile: then this one ends as well.
+    if (!now) {
+      await endWeb(again.web);
+      continue;
+    }
+    const swap = (each: WebProcess) => (each.port === web.port ? again.web : each);
+    const first = swap(now);
+    keepState(place, { ...now, pid: first.pid, others: now.others.map(swap) });
+    revived.push(web.port);
+  }
+  return revived;
+}
+
+/** Whether a place is served by several processes. */
+export const hasSeveral = (place: Place): boolean => (stateOf(place)?.others.length ?? 0) > 0;
+
 /** Ends the application of a place, where one runs. */
 export async function stopApp(place: Place): Promise<boolean> {
-  const file = stateFile(place);
-  if (!existsSync(file)) return false;
-  const state = JSON.parse(readFileSync(file, "utf8")) as AppState;
-  const was = isRunning(state.pid, NEXT);
-  await endProcess(state.pid, NEXT, "SIGTERM", 5000);
-  rmSync(file, { force: true });
+  const state = stateOf(place);
+  if (!state) return false;
+  const all = allOf(state);
+  const was = all.some(isWebRunning);
+  // Gone first: whoever keeps the processes up sees that they are no longer wanted.
+  rmSync(stateFile(place), { force: true });
+  await Promise.all(all.map(endWeb));
   return was;
 }

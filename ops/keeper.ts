@@ -1,11 +1,11 @@
 /**
- * Keeps the database of a place up for as long as its application runs: a server that ended by itself (the
+ * Keeps the database of a place, and its web processes where it has several, up for as long as its application runs: a server that ended by itself (the
  * disk was full, somebody killed it) is started again on its port, soon at first and then less often. In
  * front it runs inside the command; in the background it is a small process of its own.
  */
 import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { setTimeout as sleep } from "node:timers/promises";
-import { appRuns } from "./app";
+import { appRuns, hasSeveral, reviveWebs } from "./app";
 import { type DataKind, type Place, placeOf, ROOT } from "./places";
 import { findPostgres, restartPostgres } from "./postgres";
 import { endProcess, startApart } from "./run";
@@ -34,12 +34,24 @@ export async function keepDatabase(place: Place, port: number, over: () => boole
   }
 }
 
+/** Starts again whatever web process ended, where there are several: a single one is for whoever supervises it. */
+export async function keepWebs(place: Place, over: () => boolean): Promise<void> {
+  while (!over() && hasSeveral(place)) {
+    await sleep(LOOK_MS);
+    if (over()) return;
+    const when = new Date().toISOString();
+    for (const port of await reviveWebs(place))
+      say(`${when} the process on port ${port} had ended and runs again`);
+  }
+}
+
 const stateFile = (place: Place) => `${place.folder}/keeper.json`;
 
 /** What the process in the background does. */
 export async function keep(kind: DataKind, port: number): Promise<number> {
   const place = placeOf(kind);
-  await keepDatabase(place, port, () => !appRuns(place));
+  const over = () => !appRuns(place);
+  await Promise.all([keepDatabase(place, port, over), keepWebs(place, over)]);
   return 0;
 }
 

@@ -1,9 +1,9 @@
 /** `demo` and `start`: everything that is needed, in order, until the address answers. */
 import { existsSync, readFileSync } from "node:fs";
 import { migrateDatabase } from "../src/server/db/migrate";
-import { findApp, startApp, stopApp } from "./app";
+import { findApp, hasSeveral, startApp, stopApp } from "./app";
 import { buildIdNow, needBuild } from "./build";
-import { keepDatabase, startKeeper, stopKeeper } from "./keeper";
+import { keepDatabase, keepWebs, startKeeper, stopKeeper } from "./keeper";
 import { type DataKind, placeOf, ROOT } from "./places";
 import { findPostgres, needDatabase, startPostgres, stopPostgres } from "./postgres";
 import { settleKey } from "./rotate";
@@ -58,10 +58,11 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
     }
     say("Ctrl-C ends it.");
     let over = false;
-    const kept = keepDatabase(place, postgres.port, () => over);
-    const ended = await untilEnded(child);
+    const kept = [keepDatabase(place, postgres.port, () => over), keepWebs(place, () => over)];
+    // With several, one that dies is started again: only whoever sits here ends them.
+    const ended = await untilEnded(hasSeveral(place) ? null : child);
     over = true;
-    await kept;
+    await Promise.all(kept);
     await down();
     if (ended === "died") say(`brontle: the application died; its words are in ${place.folder}/app.log.`);
     return ended === "died" ? 1 : 0;
@@ -72,13 +73,12 @@ export async function serve(kind: DataKind, stay: boolean): Promise<number> {
 }
 
 /** Resolves when the person asks to end, or when the application ends by itself. */
-function untilEnded(child: {
-  once(event: "exit", listener: () => void): unknown;
-  exitCode: number | null;
-}): Promise<"asked" | "died"> {
+function untilEnded(
+  child: { once(event: "exit", listener: () => void): unknown; exitCode: number | null } | null,
+): Promise<"asked" | "died"> {
   return new Promise((resolve) => {
-    if (child.exitCode !== null) resolve("died");
-    child.once("exit", () => resolve("died"));
+    if (child && child.exitCode !== null) resolve("died");
+    child?.once("exit", () => resolve("died"));
     for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
       process.once(signal, () => resolve("asked"));
   });

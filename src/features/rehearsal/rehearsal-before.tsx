@@ -6,7 +6,7 @@ import type { SessionContent } from "@/core/live/session";
 import { clockText } from "@/core/units";
 import { Button } from "@/ui/button";
 import { Chip } from "@/ui/chip";
-import type { Evening } from "./rehearsal-screen";
+import type { Evening } from "./evenings";
 import { SPEEDS, type Speed } from "./use-rehearsal";
 
 const EVENING_WORDS: Readonly<Record<Evening, string>> = {

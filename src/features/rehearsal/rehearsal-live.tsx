@@ -154,7 +154,7 @@ function Strip(props: {
             key={each}
             type="button"
             aria-pressed={each === speed}
-            aria-label={speedText(each)}
+            aria-label={`${each}×, ${speedText(each)}`}
             className="min-h-[30px] min-w-[34px] border border-night-line px-1.5 aria-pressed:bg-night-text aria-pressed:text-night"
             onClick={() => setSpeed(each)}
           >

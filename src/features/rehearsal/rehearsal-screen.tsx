@@ -2,21 +2,14 @@
 /** A class taught to simulated people before it is taught to anybody: how they are, then the class, then what it showed. */
 import { useMemo, useState } from "react";
 import type { SessionContent } from "@/core/live/session";
-import { crowdOf, type Temper, USUAL } from "@/core/rehearsal/crowd";
+import { crowdOf } from "@/core/rehearsal/crowd";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
 import { settingOf } from "@/core/rehearsal/setting";
+import { EVENINGS, type Evening } from "./evenings";
 import { RehearsalBefore } from "./rehearsal-before";
 import { RehearsalLive } from "./rehearsal-live";
 import { RehearsalReportPage } from "./rehearsal-report";
 import type { Speed } from "./use-rehearsal";
-
-/** Evenings to choose from: everything goes well, as it mostly is, and one on which little does. */
-export const EVENINGS = {
-  calm: { late: 0, silent: 0, dropping: 0, mostLatencyMs: 60, mostJitterMs: 20 },
-  usual: USUAL,
-  rough: { late: 0.35, silent: 0.35, dropping: 0.5, mostLatencyMs: 900, mostJitterMs: 700 },
-} as const satisfies Readonly<Record<string, Temper>>;
-export type Evening = keyof typeof EVENINGS;
 
 interface Begun {
   readonly seed: number;
