@@ -18,7 +18,7 @@ import { CHANNELS, say } from "./said";
 /** Streams of one personal link or one instructor: a screen each, and some that are just going. */
 const MOST_OF_ONE = 12;
 /** Bytes that may wait for a reader who is slow: then the stream ends, and is welcomed back by its last number. */
-const MOST_BEHIND = 256 * 1024;
+const MOST_BEHIND = 128 * 1024;
 const WAITING = 64 * 1024;
 /** Between two sweeps, ms. */
 const SWEEP_MS = 1000;
@@ -53,6 +53,12 @@ interface Stream extends Followed {
   readonly turn: number;
   put(bytes: Uint8Array): void;
   end(): void;
+}
+
+/** What a reader's stream does: it ends, or has taken all that was put aside for it. */
+interface Joined {
+  readonly end: () => void;
+  readonly caughtUp: () => void;
 }
 
 interface Room {
@@ -185,14 +191,15 @@ class LiveHub {
 
   /** A stream of the events of a session after `seq`, in batches, each with the last number as its id. */
   stream(followed: Followed, seq: number, signal: AbortSignal): ReadableStream<Uint8Array> {
-    let end = () => {};
+    let joined: Joined | null = null;
     return new ReadableStream<Uint8Array>(
       {
         start: (controller) => {
-          end = this.join(followed, seq, controller);
-          signal.addEventListener("abort", end);
+          joined = this.join(followed, seq, controller);
+          signal.addEventListener("abort", joined.end);
         },
-        cancel: () => end(),
+        pull: () => joined?.caughtUp(),
+        cancel: () => joined?.end(),
       },
       new ByteLengthQueuingStrategy({ highWaterMark: WAITING }),
     );
@@ -202,11 +209,12 @@ class LiveHub {
     followed: Followed,
     seq: number,
     controller: ReadableStreamDefaultController<Uint8Array>,
-  ): () => void {
+  ): Joined {
     const { session, owner, eyes } = followed;
     const room = this.room(session);
     const person = typeof eyes === "object" ? { session, id: owner.id, person: eyes.person } : null;
     let open = true;
+    let most = MOST_BEHIND;
     const stream: Stream = {
       ...followed,
       turn: (this.standing.streams + this.sweeps) % SWEEPS_A_ROUND,
@@ -214,7 +222,7 @@ class LiveHub {
         if (!open) return;
         controller.enqueue(bytes);
         metrics().sent.inc();
-        if ((controller.desiredSize ?? 0) > -MOST_BEHIND) return;
+        if ((controller.desiredSize ?? 0) > -most) return;
         metrics().cut.inc();
         stream.end();
       },
@@ -242,10 +250,15 @@ class LiveHub {
       if (!open) return;
       const missed = seenWith(eyes, room.feed.after(seq));
       const frame = frameOf(missed, room.feed.lastSeq);
+      // However much somebody has missed, it is theirs to read before they count as slow.
+      most += frame?.length ?? 0;
       if (frame) stream.put(frame);
       room.streams.add(stream);
     });
-    return stream.end;
+    const caughtUp = () => {
+      most = MOST_BEHIND;
+    };
+    return { end: stream.end, caughtUp };
   }
 }
 
