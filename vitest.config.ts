@@ -4,7 +4,9 @@ import { defineConfig } from "vitest/config";
 const ALONE = ["at-once", "bounds", "jobs", "journal"].map((name) => `tests/integration/${name}.test.ts`);
 
 /** What measures tenths of a second, or ends the server, has the machine to itself. */
-const ALONE_IN_BROWSER = ["killed", "teach", "together"].map((name) => `tests/browser/${name}.test.ts`);
+const ALONE_IN_BROWSER = ["killed", "one-clock", "teach", "together"].map(
+  (name) => `tests/browser/${name}.test.ts`,
+);
 
 /**
  * `core` and `fuzz` need nothing, `integration` a database and the running application, `browser` Chromium

@@ -30,11 +30,15 @@ export async function setSize(driver: WebDriver, width: number, height: number):
   await chrome.sendDevToolsCommand("Emulation.setDeviceMetricsOverride", metrics);
 }
 
-export async function openBrowser(width = 1280, height = 800): Promise<Browser> {
+export async function openBrowser(
+  width = 1280,
+  height = 800,
+  flags: readonly string[] = [],
+): Promise<Browser> {
   const profile = mkdtempSync(`${tmpdir()}/brontle-chromium-`);
   const options = new Options();
   options.setChromeBinaryPath("/usr/bin/chromium");
-  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${width},${height}`);
+  options.addArguments(...FLAGS, ...flags, `--user-data-dir=${profile}`, `--window-size=${width},${height}`);
   options.setUserPreferences({ "download.default_directory": profile });
   if (process.getuid?.() === 0) options.addArguments("--no-sandbox");
   const service = new ServiceBuilder("/usr/bin/chromedriver");

@@ -149,6 +149,13 @@ export const EVENT_KINDS = {
     words: "took back that a set was done",
   },
   hurt: { ...entry, payload: { person, slot: optional(slot) }, words: "said that it hurts" },
+  /** How well a screen knows the time, and how late it shows it since the call is late: of this device, not of its person. */
+  device: {
+    ...entry,
+    seenBy: "instructors",
+    payload: { person, withinMs: whole(0, MOST_COUNT_IN_MS), lateMs: whole(0, MOST_COUNT_IN_MS) },
+    words: "opened a screen",
+  },
   uncomfortable: { ...entry, payload: { person, slot: optional(slot) }, words: "asked for another way" },
 
   // What the server writes when it has worked out parts anew.

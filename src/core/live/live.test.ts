@@ -5,7 +5,6 @@ import { LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { type AnEvent, events, T0 } from "../testing/events";
-import { estimateClock } from "./clock";
 import { cuesBetween } from "./cues";
 import { factsOf, MOST_EXTEND_SECONDS, SESSION_EVENT_KINDS, type SessionEventKind } from "./event-kinds";
 import type { SessionCommand, SessionEvent } from "./events";
@@ -280,7 +279,7 @@ describe("cues", () => {
   });
 });
 
-describe("merging and the clock", () => {
+describe("merging", () => {
   const taken = events([0, "start"], [9000, "skip"]);
   const command = (kind: SessionEventKind, id = "new") => ({ id, kind, payload: {} }) as SessionCommand;
   test("sent twice counts once; a second skip on an old state is refused; a pause is not", () => {
@@ -289,26 +288,5 @@ describe("merging and the clock", () => {
     expect(mergeCommand(command("skip"), taken, 2)).toBe("taken");
     expect(mergeCommand(command("pause"), taken, 1)).toBe("taken");
     expect(mergeCommand(command("pause"), events([0, "start"], [5, "end"]), 1)).toBe("refused");
-  });
-
-  test("the true offset lies within the uncertainty, whatever the trips", () => {
-    const ms = fc.integer({ min: 0, max: 400 });
-    fc.assert(
-      fc.property(
-        fc.integer({ min: -1e6, max: 1e6 }),
-        fc.array(fc.tuple(ms, ms), { minLength: 1, maxLength: 8 }),
-        (offset, trips) => {
-          const samples = trips.map(([there, back], i) => ({
-            sentMs: i * 1000,
-            serverMs: i * 1000 + there + offset,
-            receivedMs: i * 1000 + there + back,
-          }));
-          const found = estimateClock(samples);
-          if (!found) throw new Error("no estimate");
-          expect(Math.abs(found.offsetMs - offset)).toBeLessThanOrEqual(found.uncertaintyMs + 0.5);
-        },
-      ),
-    );
-    expect(estimateClock([])).toBeNull();
   });
 });

@@ -40,6 +40,8 @@ export interface Lead {
   readonly now: () => number;
   /** The clock was read: what is shown is the server's second. */
   readonly synced: boolean;
+  /** This device's clock lies within so many ms of the server's; null while it isn't known. */
+  readonly within: number | null;
   readonly reached: boolean;
   /** Why the first of what was pressed here hasn't been taken yet; it is kept and sent again. */
   readonly held: FailureCode | null;
@@ -49,7 +51,7 @@ export interface Lead {
 export function useLead(id: string, score: LiveScore, first: readonly SessionEvent[]): Lead {
   const { now, estimate } = useServerClock();
   const [confirmed, setConfirmed] = useState(first);
-  useTicking();
+  useTicking(now);
   const mine = useRef(new Set<string>());
   // What is known counts from the moment it comes in: a command that is pressed before the screen has drawn it has
   // seen it all the same, and isn't refused as made on something older.
@@ -105,5 +107,6 @@ export function useLead(id: string, score: LiveScore, first: readonly SessionEve
     return [...confirmed, ...waiting.map((entry) => entry.event).filter((event) => !taken.has(event.id))];
   }, [confirmed, waiting]);
   const state = clockState(score, events, now());
-  return { state, events, now, synced: estimate !== null, reached, held, command };
+  const within = estimate?.uncertaintyMs ?? null;
+  return { state, events, now, synced: within !== null, within, reached, held, command };
 }

@@ -12,6 +12,8 @@ export interface Watch {
   readonly events: readonly SessionEvent[];
   readonly now: () => number;
   readonly synced: boolean;
+  /** This device's clock lies within so many ms of the server's; null while it isn't known. */
+  readonly within: number | null;
   readonly reached: boolean;
   readonly stateOf: (score: LiveScore) => ClockState;
 }
@@ -21,7 +23,7 @@ export function useWatch(stream: string, eventsPath: string, first: readonly Ses
   const { now, estimate } = useServerClock();
   const [events, setEvents] = useState(first);
   const [reached, setReached] = useState(true);
-  useTicking();
+  useTicking(now);
   useStream(
     stream,
     eventsPath,
@@ -33,6 +35,7 @@ export function useWatch(stream: string, eventsPath: string, first: readonly Ses
     events,
     now,
     synced: estimate !== null,
+    within: estimate?.uncertaintyMs ?? null,
     reached,
     stateOf: (score) => clockState(score, events, now()),
   };

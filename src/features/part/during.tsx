@@ -6,6 +6,7 @@ import type { ClockState } from "@/core/live/fold";
 import { positionOf } from "@/core/live/position";
 import { otherSide, type Side } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
+import { ClockWithin } from "@/features/live/clock-within";
 import { anotherText, fetchOf, ownDose } from "@/words/own-words";
 import { AskMore } from "./ask-more";
 import { CountHere, HearLate, SoundSwitch } from "./hear-late";
@@ -95,6 +96,7 @@ export function During(props: DuringProps) {
         <Levels mark={mark ?? usualHere(props, shown)} enter={enter} />
         <Hearing {...props} counts={count.counts} />
         <StopWords country={person.country} />
+        <ClockWithin within={props.within} />
       </div>
       <Foot hurt={props.hurt} pressed={pressed} canBeDone={working && isCounted(own, moment)}>
         <NextLine working={working} then={side && turns ? otherSide(side) : null} next={next?.name} />

@@ -194,7 +194,14 @@ export function FollowClass(props: Props) {
     );
   const during: DuringProps = {
     ...{ token, person, doc: shown, score, book, part, state, other, mark, cues, lateMs, keepLate },
-    ...{ counting, ...answersOf(now, person.id), easier: parts.byMark.flat, events, now: follow.now },
+    ...{
+      within: follow.within,
+      counting,
+      ...answersOf(now, person.id),
+      easier: parts.byMark.flat,
+      events,
+      now: follow.now,
+    },
     ...{ easing, reached: follow.reached, held: follow.held, hurt, enter },
   };
   return place ? <OwnPaceScreen {...during} place={place} /> : <During {...during} />;

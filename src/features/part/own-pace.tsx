@@ -8,6 +8,7 @@ import { type OwnPlace, ownPlace, pressesOf } from "@/core/live/own-pace";
 import { shownState, WARNING_MS } from "@/core/live/runs";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
+import { ClockWithin } from "@/features/live/clock-within";
 import { anotherText, fetchOf, ownDose } from "@/words/own-words";
 import type { Words } from "@/words/words";
 import { AskOf } from "./ask-more";
@@ -121,6 +122,7 @@ export function OwnPaceScreen(props: OwnProps) {
         </h1>
         <TheSet {...props} here={now} call={callOf(place, block, words)} />
         <StopWords country={person.country} />
+        <ClockWithin within={props.within} />
       </div>
       <Foot
         hurt={props.hurt}

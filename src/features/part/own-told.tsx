@@ -52,6 +52,8 @@ export interface DuringProps {
   /** What became of their next set then, by slot. */
   readonly changes: ReadonlyMap<string, SetChange>;
   readonly lateMs: number;
+  /** This device's clock lies within so many ms of the server's; null while it isn't known. */
+  readonly within: number | null;
   readonly keepLate: (ms: number) => void;
   readonly now: () => number;
   readonly enter: Enter;

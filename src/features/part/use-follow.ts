@@ -1,7 +1,8 @@
 "use client";
 /** A class as a participant's phone sees it: the clock, and what they entered, kept until the server has it. */
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { api, type FailureCode } from "@/browser/api";
+import { type DeviceNow, isNews } from "@/core/live/devices-now";
 import type { EntryKind } from "@/core/live/event-kinds";
 import { type Entered, entered, type SessionCommand, type SessionEvent } from "@/core/live/events";
 import { type ClockState, clockState } from "@/core/live/fold";
@@ -23,6 +24,8 @@ export interface Follow {
   /** What the server has taken. */
   readonly known: readonly SessionEvent[];
   readonly now: () => number;
+  /** This device's clock lies within so many ms of the server's; null while it isn't known. */
+  readonly within: number | null;
   readonly synced: boolean;
   readonly reached: boolean;
   /** Why the first of what was entered here hasn't been taken yet; it is kept and sent again. */
@@ -54,7 +57,7 @@ export function useFollow(
   }, [sessionId, person]);
   useEffect(() => keepOf("events", sessionId, person, known), [sessionId, person, known]);
   const [looks, setLooks] = useState(0);
-  useTicking();
+  useTicking(now);
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,
     {
@@ -80,6 +83,16 @@ export function useFollow(
       add(() => ({ ...entered(person, said), id: crypto.randomUUID(), atMs: now(), offline: false })),
     [now, person, add],
   );
+  const within = estimate?.uncertaintyMs ?? null;
+  const told = useRef<DeviceNow | null>(null);
+  const { phase } = clockState(score, known, now());
+  useEffect(() => {
+    if (within === null || phase === "ended") return;
+    const device = { withinMs: within, lateMs };
+    if (!isNews(told.current, device)) return;
+    told.current = device;
+    enter("device", device);
+  }, [within, lateMs, phase, enter]);
   const events = useMemo(() => {
     const taken = new Set(known.map((event) => event.id));
     const last = known.at(-1);
@@ -91,5 +104,5 @@ export function useFollow(
   // Somebody who hears the instructor late sees the clock as late as they hear her.
   const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
   const state = clockState(score, heard, now() - lateMs);
-  return { state, events, known, now, synced: estimate !== null, reached, held, looks, enter };
+  return { state, events, known, now, within, synced: within !== null, reached, held, looks, enter };
 }

@@ -77,7 +77,7 @@ export function useRehearsal(
   const now = useCallback(() => rehearsal.nowMs, [rehearsal]);
   const { events } = rehearsal;
   const lead = useMemo<Lead>(
-    () => ({ state, events, now, synced: true, reached: true, held: null, command }),
+    () => ({ state, events, now, synced: true, within: 0, reached: true, held: null, command }),
     [state, events, now, command],
   );
   return { rehearsal, lead, speed, setSpeed, toTheEnd };

@@ -15,6 +15,7 @@ import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
+import { ClockWithin } from "@/features/live/clock-within";
 import { countView } from "@/features/live/count-view";
 import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
@@ -135,6 +136,7 @@ export function StageScreen(props: {
         <RunningScore doc={shown} score={score} state={state} faces={faces} />
         <p className="flex justify-between px-8 pb-3 pt-1 text-night-quiet">
           <span>Pain, dizziness, chest discomfort, unusual breathlessness: stop.</span>
+          <ClockWithin within={watch.within} />
           {sound}
         </p>
       </div>

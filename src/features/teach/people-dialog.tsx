@@ -3,11 +3,21 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { MARK_GLYPH } from "@/core/homes/home";
+import type { DeviceNow } from "@/core/live/devices-now";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Asked, Presence } from "@/core/live/presence";
 import { clockText } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 import { NameChoice } from "@/ui/name-choice";
+import type { Words } from "@/words/words";
+
+/** A clock's own uncertainty, and how late the call is for that screen; a dash where nothing was said of it. */
+function deviceText(device: DeviceNow | undefined, words: Words): string {
+  if (!device) return "–";
+  const late = device.lateMs > 0 ? (device.lateMs / 1000).toFixed(1) : "none";
+  return words.phrase("live", "device", { ms: device.withinMs, late });
+}
 
 /** Who is here, who isn't yet, who came late; and somebody at the door. */
 export function PeopleDialog(props: {
@@ -19,8 +29,12 @@ export function PeopleDialog(props: {
   /** People of the studio who aren't asked to this class. */
   readonly others: readonly Asked[];
   readonly onAdded: (person: Asked) => void;
+  /** How well everybody's screen knows the time; and this one, null while it isn't known. */
+  readonly devices?: ReadonlyMap<string, DeviceNow>;
+  readonly within?: number | null;
 }) {
-  const { presence, people, others } = props;
+  const words = useWords();
+  const { presence, people, others, devices, within = null } = props;
   const [chosen, setChosen] = useState("");
   const add = async () => {
     const person = others.find((entry) => entry.id === chosen);
@@ -49,6 +63,23 @@ export function PeopleDialog(props: {
       {group("Here", names(presence.here, marks) || "nobody has opened their page yet")}
       {group("Not yet", names(presence.notYet))}
       {group("Left", names(presence.left))}
+      {devices && presence.here.length > 0 && (
+        <details className="mb-3 text-xl">
+          <summary className="cursor-pointer py-1 text-night-quiet">
+            How well the screens know the time
+          </summary>
+          <ul className="mt-1 grid grid-cols-2 gap-x-6" data-testid="devices">
+            {within !== null && (
+              <li>This screen {words.phrase("live", "device", { ms: within, late: "none" })}</li>
+            )}
+            {presence.here.map(({ rosterId, name }) => (
+              <li key={rosterId}>
+                {name} <b>{deviceText(devices.get(rosterId), words)}</b>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       {others.length > 0 && (
         <form
           className="mt-4 flex items-center gap-3 border-t border-night-line pt-4 text-2xl"

@@ -1,4 +1,5 @@
 "use client";
+import { devicesNow } from "@/core/live/devices-now";
 import type { LiveScore } from "@/core/live/live-score";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Asked, Presence } from "@/core/live/presence";
@@ -58,6 +59,8 @@ export function TeachDialogs(props: {
         people={props.people}
         others={props.others}
         onAdded={props.onAdded}
+        devices={devicesNow(lead.events)}
+        within={lead.within}
       />
       <NoteDialog {...of("note")} onNote={(text) => lead.command("note", { text })} />
       <Dialog {...of("keys")} night wide title="Keys">

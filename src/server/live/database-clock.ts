@@ -2,7 +2,7 @@
  * The database's clock as this process knows it: read over the wire now and then, and by the process's own
  * monotonic clock in between, so that a thousand devices that ask the time ask nobody else.
  */
-import { type ClockEstimate, type ClockSample, estimateClock } from "../../core/live/clock";
+import { CLOCK_DRIFT, type ClockEstimate, type ClockSample, estimateClock } from "../../core/live/clock";
 import type { Ms } from "../../core/units";
 import { databaseNow } from "../session-events";
 
@@ -11,8 +11,6 @@ const SAMPLES = 3;
 const GOOD_MS = 10_000;
 /** One as old as this is no answer any more: whoever asks waits for another. */
 const OLD_MS = 60_000;
-/** Clocks of computers run apart by less than this, 200 parts in a million (RFC 5905 allows 500). */
-const DRIFT = 200e-6;
 
 export interface ClockReading {
   /** The database's clock. */
@@ -48,7 +46,7 @@ export class DatabaseClock {
     const { known } = this;
     if (!known) throw new Error("the database's clock is not known");
     const ownMs = this.door.ownMs();
-    const drifted = Math.ceil((ownMs - known.atMs) * DRIFT);
+    const drifted = Math.ceil((ownMs - known.atMs) * CLOCK_DRIFT);
     return {
       nowMs: Math.round(ownMs + known.estimate.offsetMs),
       withinMs: known.estimate.uncertaintyMs + drifted,

@@ -136,6 +136,9 @@ export const live = {
   placeCut: "{n} won’t fit",
   placeSilent: "nothing pressed for {minutes} min",
   placesThrough: "{all, select, yes {All are through: → goes on} other {{n} of {of} through}}",
+  /** How well a screen knows the time, and how late it shows it. */
+  within: "clock right to {ms} ms",
+  device: "±{ms} ms{late, select, none {} other {, hears {late} s late}}",
   here: "{here} here",
   notYet: "{notYet} not yet",
   late: "{late} late",
