@@ -71,6 +71,42 @@ describe("the record", () => {
   });
 });
 
+describe("a block at one's own pace", () => {
+  const ownDoc = { ...doc, blocks: doc.blocks.map((block) => ({ ...block, pace: "own" })) } as ClassDoc;
+  const ownScore = liveScore(ownDoc, scoreOf(ownDoc, LIBRARY_BOOK), LIBRARY_BOOK);
+  const ownParts = partsFor(ownDoc, [PIA], LIBRARY_BOOK);
+  const done = (ms: number, round: number) => [ms, "done", { person: "p", slot: "a", round }] as const;
+
+  test("prefills what was said to be done and what was timed in between, not what the clock passed", () => {
+    // 30 s of press-ups, 30 s of rest, 30 s of plank, 30 s of rest: she is twice as fast, then slow.
+    const quick = events([0, "join", { person: "p" }], [0, "start"], done(15_000, 1), done(90_000, 2), [
+      300_000,
+      "end",
+    ]);
+    const filled = prefilled(ownScore, quick, () => ownParts[0], "p", T0 + 300_000);
+    expect(filled.get("a")).toMatchObject({ sets: 2, reps: 10 });
+    expect(filled.get("b")).toMatchObject({ sets: 2 });
+    const back = events(
+      [0, "join", { person: "p" }],
+      [0, "start"],
+      done(15_000, 1),
+      done(90_000, 2),
+      [95_000, "not-done", { person: "p", slot: "a", round: 2 }],
+      [300_000, "end"],
+    );
+    expect(prefilled(ownScore, back, () => ownParts[0], "p", T0 + 300_000).get("a")).toMatchObject({
+      sets: 1,
+    });
+    expect(recordOf(ownScore, back, ["p"], T0 + 300_000).people[0]?.done).toEqual({ a: 1 });
+  });
+
+  test("goes by the clock for who pressed nothing", () => {
+    const silent = events([0, "join", { person: "p" }], [0, "start"], [200_000, "end"]);
+    const byClock = prefilled(score, silent, () => parts[0], "p", T0 + 200_000);
+    expect(prefilled(ownScore, silent, () => ownParts[0], "p", T0 + 200_000)).toEqual(byClock);
+  });
+});
+
 describe("entries", () => {
   const entry = (value: number, by: string, atMs: number): LogEntry => ({
     person: "p",

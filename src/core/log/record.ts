@@ -5,10 +5,12 @@ import type { Mark } from "../homes/home";
 import { endOf, isOf, personOf, type SessionEvent } from "../live/events";
 import { lateByMs } from "../live/late";
 import type { LiveScore } from "../live/live-score";
+import type { OwnRun } from "../live/runs";
 import { type Stay, staysOf, tookMs } from "../live/trace";
 import type { Part, PartSlot } from "../parts/part";
 import type { Ms, Seconds, Side } from "../units";
 import type { SlotDone } from "./entries";
+import { ownSetsDone } from "./own-sets-done";
 
 export interface SegmentRecord {
   readonly kind: SegmentKind;
@@ -77,6 +79,8 @@ function attendanceOf(events: readonly SessionEvent[], person: string, endMs: Ms
   const done: Record<string, number> = {};
   for (const { payload } of own.filter(isOf("done")))
     if (payload.slot) done[payload.slot] = (done[payload.slot] ?? 0) + 1;
+  for (const { payload } of own.filter(isOf("not-done")))
+    if (done[payload.slot]) done[payload.slot] = (done[payload.slot] ?? 0) - 1;
   const where = ({ atMs, payload }: SessionEvent<"hurt" | "uncomfortable">) => ({
     atMs,
     slot: payload.slot ?? null,
@@ -153,6 +157,34 @@ function setsDone(
   return [...rounds.values()].filter(({ took, plan }) => took >= plan * COUNTS_FROM).length;
 }
 
+/** Whether a slot is one of a run's. */
+const isInRun = (score: LiveScore, { from, to }: OwnRun, slot: string) =>
+  score.segments.some((segment, i) => i >= from && i <= to && segment.slot === slot);
+
+/** In how many rounds each slot was done: by what was pressed at one's own pace, where anything was, else by the clock. */
+function ranBy(
+  score: LiveScore,
+  events: readonly SessionEvent[],
+  { person, spans }: Pick<Attendance, "person" | "spans">,
+  stays: readonly Stay[],
+  part: Part | null,
+): (slot: string) => number {
+  const said = score.runs.map((run) => ownSetsDone(score, run, stays, events, person, part));
+  return (slot) => {
+    const own = said[score.runs.findIndex((run) => isInRun(score, run, slot))];
+    return own ? (own.get(slot) ?? 0) : setsDone(score, stays, spans, slot);
+  };
+}
+
+/** So many sets of a way, with what each asks for. */
+function setsOf(way: PartSlot, ran: number, score: LiveScore): SlotDone {
+  const sets = Math.min(ran, way.rounds ?? ran);
+  // Of the last set: where weights climb it says most.
+  const load = way.sets?.[sets - 1]?.load ?? way.load;
+  const eachKg = load && "kg" in load ? { eachKg: load.kg } : {};
+  return { sets, ...doneEach(way, score), ...eachKg, mark: way.mark };
+}
+
 /**
  * What a person's entries are prefilled with: the sets that ran while they were there, at the reps,
  * seconds and load of their part, at the level they had in that slot. Slots without a set are left out.
@@ -165,20 +197,17 @@ export function prefilled(
   endMs: Ms,
 ): ReadonlyMap<string, SlotDone> {
   const stays = staysOf(score, events, endMs);
-  const { spans, marks } = attendanceOf(events, person, endMs);
+  const attended = attendanceOf(events, person, endMs);
+  const { marks } = attended;
+  const ranIn = ranBy(score, events, attended, stays, partAt(marks.at(-1)?.mark ?? null) ?? null);
   const filled = new Map<string, SlotDone>();
   for (const { slot } of partAt(null)?.slots ?? []) {
-    const ran = setsDone(score, stays, spans, slot);
+    const ran = ranIn(slot);
     if (ran === 0) continue;
     const last = stays.findLast((stay) => score.segments[stay.index]?.slot === slot);
     const mark = marks.findLast((change) => last !== undefined && change.atMs < last.toMs)?.mark ?? null;
-    const own = partAt(mark)?.slots.find((entry) => entry.slot === slot);
-    if (!own || own.status === "unmet") continue;
-    const sets = Math.min(ran, own.rounds ?? ran);
-    // Of the last set: where weights climb it says most.
-    const load = own.sets?.[sets - 1]?.load ?? own.load;
-    const eachKg = load && "kg" in load ? { eachKg: load.kg } : {};
-    filled.set(slot, { sets, ...doneEach(own, score), ...eachKg, mark: own.mark });
+    const way = partAt(mark)?.slots.find((entry) => entry.slot === slot);
+    if (way && way.status !== "unmet") filled.set(slot, setsOf(way, ran, score));
   }
   return filled;
 }

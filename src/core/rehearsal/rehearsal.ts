@@ -6,7 +6,7 @@
 import { type Demand, demandsOf, RESTING } from "../effort/effort";
 import type { ClockState } from "../live/clock-state";
 import type { CommandKind } from "../live/event-kinds";
-import { happening, type Said, type SessionEvent } from "../live/events";
+import { type Entered, entered, happening, type Said, type SessionEvent } from "../live/events";
 import { type Anchor, applyEvent, readyAnchor, stateAt } from "../live/fold";
 import { begunAtMs } from "../live/late";
 import { type OwnPlace, ownPlace, pressesOf } from "../live/own-pace";
@@ -94,6 +94,12 @@ export class Rehearsal {
   /** Something that the instructor presses now. */
   say(...said: Said<CommandKind>): void {
     this.append({ ...happening(said), id: `instructor ${this.list.length + 1}` } as SessionEvent, this.atMs);
+  }
+
+  /** Something that is pressed now on the phone of one of the people, besides what they do by themselves. */
+  enter(person: string, ...said: Entered): void {
+    const id = `${person} presses ${this.list.length + 1}`;
+    this.append({ ...entered(person, said), id } as SessionEvent, this.atMs);
   }
 
   /** Goes on to a moment; a moment that is past changes nothing. */

@@ -6,7 +6,6 @@ import { keep, kept } from "@/browser/store";
 import { keepAwake } from "@/browser/wake-lock";
 import type { Mark } from "@/core/homes/home";
 import type { CountsHeard } from "@/core/live/cues";
-import type { SetChange } from "@/core/live/event-kinds";
 import { contentVersion } from "@/core/live/events";
 import { clockState } from "@/core/live/fold";
 import { easesIn, lateStart } from "@/core/live/late";
@@ -22,6 +21,7 @@ import type { Part } from "@/core/parts/part";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import type { HurtState } from "@/words/own-words";
+import { answersOf } from "./answers-of";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
 import { keepOf, keptOf } from "./kept-class";
@@ -96,19 +96,6 @@ function useHurt(person: string, now: PeopleNow, follow: ReturnType<typeof useFo
     open: follow.reached && follow.held === null,
   };
 }
-
-/** Of which slots somebody has said how many more there were, and what became of their next set then. */
-function answersOf({ said, nextSets }: PeopleNow, person: string) {
-  const changes = new Map<string, SetChange>(
-    [...nextSets].flatMap(([slot, all]) => {
-      const change = all.get(person);
-      return change ? [[slot, change] as const] : [];
-    }),
-  );
-  return { said: said.get(person) ?? NOTHING_SAID, changes };
-}
-
-const NOTHING_SAID: ReadonlySet<string> = new Set();
 
 /** One's part at the level that one has now, with what one chose. */
 function useOwnPart(parts: OwnParts, mark: Mark | null, now: PeopleNow, person: string): Part {

@@ -1,9 +1,10 @@
 "use client";
 import { ChevronLeft, ChevronRight, FastForward, Pause, Play, Plus, Square } from "lucide-react";
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { isOf } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
 import { lineNow, nowNext } from "@/core/live/now-next";
+import type { Asked } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import type { SimulatedPerson } from "@/core/rehearsal/crowd";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
@@ -16,6 +17,7 @@ import { useClassShown, useTaughtPeople, wordsIn } from "@/features/teach/use-ta
 import { useTeachKeys } from "@/features/teach/use-teach-keys";
 import { nowText } from "@/words/live-words";
 import { speedText } from "./rehearsal-before";
+import { RehearsedPhone } from "./rehearsed-phone";
 import { SPEEDS, type Speed, useRehearsal } from "./use-rehearsal";
 
 const STEP_SECONDS = 10;
@@ -83,6 +85,7 @@ export function RehearsalLive(props: {
   const { score, shown, lines, faces, book } = useClassShown(content, wordsPerSecond);
   const asked = content.parts.map(({ person, name }) => ({ id: person, rosterId: person, name }));
   const { people, presence, now } = useTaughtPeople(asked, content, lead);
+  const [screen, setScreen] = useState("");
   const actions = actionsOf(lead, setting, () => rehearsal.say("end"));
   useTeachKeys(actions, false);
   const { state } = lead;
@@ -94,6 +97,23 @@ export function RehearsalLive(props: {
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(wordsPerSecond, state));
   const [first, ...more] = people.hurt;
+  const strip = (
+    <Strip
+      {...{ actions, speed, setSpeed, toTheEnd, screen, setScreen }}
+      people={asked}
+      paused={state.phase === "paused"}
+      pulse={pulseText(rehearsal)}
+    />
+  );
+  if (screen !== "")
+    return (
+      <div className="afar night min-h-screen bg-night text-night-text">
+        {strip}
+        <div className="mx-auto w-[390px] border-x border-night-line">
+          <RehearsedPhone {...{ content, score, shown, book, rehearsal, lead }} person={screen} />
+        </div>
+      </div>
+    );
   return (
     <TeachView
       {...{ lead, says, presence, score, book, faces, now, people }}
@@ -104,11 +124,7 @@ export function RehearsalLive(props: {
       mirror={false}
       hurt={first ? { person: first.person, more: more.length, emergency: null, left: null } : null}
     >
-      <Strip
-        {...{ actions, speed, setSpeed, toTheEnd }}
-        paused={state.phase === "paused"}
-        pulse={pulseText(rehearsal)}
-      />
+      {strip}
     </TeachView>
   );
 }
@@ -120,9 +136,13 @@ function Strip(props: {
   readonly speed: Speed;
   readonly setSpeed: (speed: Speed) => void;
   readonly toTheEnd: () => void;
+  /** Whose phone is looked at, by roster id; empty: Teach. */
+  readonly screen: string;
+  readonly setScreen: (person: string) => void;
+  readonly people: readonly Asked[];
   readonly pulse: string;
 }) {
-  const { actions, paused, speed, setSpeed, toTheEnd, pulse } = props;
+  const { actions, paused, speed, setSpeed, toTheEnd, screen, setScreen, people, pulse } = props;
   return (
     <div className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
       <Press name={paused ? "Resume" : "Pause"} onPress={actions.toggle}>
@@ -143,6 +163,19 @@ function Strip(props: {
       <Press name="Stop here" onPress={actions.end}>
         <Square size={14} aria-hidden />
       </Press>
+      <select
+        aria-label="Which screen"
+        className="border border-night-line bg-night px-2 py-1"
+        value={screen}
+        onChange={(event) => setScreen(event.target.value)}
+      >
+        <option value="">Teach</option>
+        {people.map(({ rosterId, name }) => (
+          <option key={rosterId} value={rosterId}>
+            Phone of {name}
+          </option>
+        ))}
+      </select>
       <span className="flex-1" />
       <span className="whitespace-nowrap" data-testid="pulse">
         {pulse}

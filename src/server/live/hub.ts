@@ -3,10 +3,12 @@
  * to every stream of the session from memory; what was read is the table's, so any number of processes can
  * serve the same class. Nothing asks the database for one stream, one ping or one second.
  */
+import type { ServerResponse } from "node:http";
 import type { SessionEvent } from "../../core/live/events";
 import { env } from "../env";
 import { Refused } from "../refused";
 import { eventsAfter, lastSeqs } from "../session-events";
+import { ANSWER_HEADER, answerOf } from "../web/answers";
 import { type Door, doorKey, openDoors } from "./doors";
 import { Feed } from "./feed";
 import { type Eyes, Frames, frameOf, seenWith } from "./frames";
@@ -18,7 +20,7 @@ import { CHANNELS, say } from "./said";
 /** Streams of one personal link or one instructor: a screen each, and some that are just going. */
 const MOST_OF_ONE = 12;
 /** Bytes that may wait for a reader who is slow: then the stream ends, and is welcomed back by its last number. */
-const MOST_BEHIND = 128 * 1024;
+const MOST_BEHIND = 192 * 1024;
 const WAITING = 64 * 1024;
 /** Between two sweeps, ms. */
 const SWEEP_MS = 1000;
@@ -59,6 +61,16 @@ interface Stream extends Followed {
 interface Joined {
   readonly end: () => void;
   readonly caughtUp: () => void;
+}
+
+/** Whether all that was put into a stream has gone on to its answer: only then may something be written to that itself. */
+function isClear({ desiredSize }: ReadableStreamDefaultController, answer: ServerResponse): boolean {
+  return desiredSize === WAITING && answer.headersSent && !answer.writableNeedDrain && !answer.writableEnded;
+}
+
+/** Bytes that wait for a reader. */
+function behind({ desiredSize }: ReadableStreamDefaultController, answer: ServerResponse | null): number {
+  return WAITING - (desiredSize ?? 0) + (answer?.writableLength ?? 0);
 }
 
 interface Room {
@@ -190,12 +202,17 @@ class LiveHub {
   }
 
   /** A stream of the events of a session after `seq`, in batches, each with the last number as its id. */
-  stream(followed: Followed, seq: number, signal: AbortSignal): ReadableStream<Uint8Array> {
+  stream(
+    followed: Followed,
+    seq: number,
+    signal: AbortSignal,
+    answer: ServerResponse | null = null,
+  ): ReadableStream<Uint8Array> {
     let joined: Joined | null = null;
     return new ReadableStream<Uint8Array>(
       {
         start: (controller) => {
-          joined = this.join(followed, seq, controller);
+          joined = this.join(followed, seq, controller, answer);
           signal.addEventListener("abort", joined.end);
         },
         pull: () => joined?.caughtUp(),
@@ -209,6 +226,7 @@ class LiveHub {
     followed: Followed,
     seq: number,
     controller: ReadableStreamDefaultController<Uint8Array>,
+    answer: ServerResponse | null,
   ): Joined {
     const { session, owner, eyes } = followed;
     const room = this.room(session);
@@ -220,9 +238,10 @@ class LiveHub {
       turn: (this.standing.streams + this.sweeps) % SWEEPS_A_ROUND,
       put: (bytes) => {
         if (!open) return;
-        controller.enqueue(bytes);
         metrics().sent.inc();
-        if ((controller.desiredSize ?? 0) > -most) return;
+        if (answer && isClear(controller, answer)) answer.write(bytes);
+        else controller.enqueue(bytes);
+        if (behind(controller, answer) < most) return;
         metrics().cut.inc();
         stream.end();
       },
@@ -285,7 +304,8 @@ export function eventStream(request: Request, followed: Followed): Response {
   const hub = liveHub();
   hub.admit(followed.owner);
   if (typeof followed.eyes === "object") void say("here", followed.session, followed.owner.id);
-  return new Response(hub.stream(followed, seq, request.signal), {
+  const answer = answerOf(request.headers.get(ANSWER_HEADER));
+  return new Response(hub.stream(followed, seq, request.signal, answer), {
     headers: {
       "content-type": "text/event-stream; charset=utf-8",
       "cache-control": "no-store, no-transform",

@@ -6,6 +6,7 @@ import { writeFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
 import { ADDRESS_HEADER, addressOf, isReadable } from "./address";
+import { ANSWER_HEADER, keepAnswer } from "./answers";
 import { commonHeaders, isOurHost, makeNonce, mayBeKept, policyOf, readOrigin } from "./guard";
 import { packageStyles } from "./package-styles";
 import { isStream, SlowReaders } from "./slow-readers";
@@ -60,7 +61,11 @@ function answer(request: IncomingMessage, response: ServerResponse): void {
   headers[ADDRESS_HEADER] = addressOf(socket.remoteAddress, headers, proxies);
   // From here on nobody needs what others say of themselves.
   for (const name of Object.keys(headers)) if (name.startsWith("x-forwarded-")) delete headers[name];
-  if (isStream(request.url ?? "")) slow.watch(response);
+  delete headers[ANSWER_HEADER];
+  if (isStream(request.url ?? "")) {
+    slow.watch(response);
+    headers[ANSWER_HEADER] = keepAnswer(response);
+  }
   void handle(request, response);
 }
 
