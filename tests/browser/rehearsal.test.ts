@@ -58,6 +58,16 @@ describe("a rehearsal", () => {
     expect(await index()).toBe(held);
     await press(driver(), Key.ARROW_RIGHT);
     await see(driver(), "a piece on", async () => (await index()) > held);
+    // The phone of one of them, and back; what is typed into the list is no key of Teach.
+    const screens = await driver().findElement(By.css("select"));
+    await screens.sendKeys("Phone of Gil");
+    await seeText(driver(), "Another way");
+    expect(await pageText(driver())).toContain("Hurts");
+    await accessible(driver());
+    await screens.sendKeys("Teach");
+    await phase("paused");
+    await see(driver(), "Teach again", async () => !(await pageText(driver())).includes("Another way"));
+    await driver().executeScript("document.activeElement.blur()");
     await press(driver(), " ");
     await phase("running");
   });

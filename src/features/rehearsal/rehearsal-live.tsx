@@ -97,35 +97,31 @@ export function RehearsalLive(props: {
   const present = nowNext(shown, score, state, book);
   const says = nowText(present, words, lineNow(present, lines, state)?.text, wordsIn(wordsPerSecond, state));
   const [first, ...more] = people.hurt;
-  const strip = (
-    <Strip
-      {...{ actions, speed, setSpeed, toTheEnd, screen, setScreen }}
-      people={asked}
-      paused={state.phase === "paused"}
-      pulse={pulseText(rehearsal)}
-    />
-  );
-  if (screen !== "")
-    return (
-      <div className="afar night min-h-screen bg-night text-night-text">
-        {strip}
-        <div className="mx-auto w-[390px] border-x border-night-line">
+  const hurt = first ? { person: first.person, more: more.length, emergency: null, left: null } : null;
+  return (
+    <div className="afar night flex min-h-screen flex-col bg-night text-night-text">
+      {screen === "" ? (
+        <TeachView
+          {...{ lead, says, presence, score, book, faces, now, people, hurt }}
+          doc={shown}
+          parts={content.parts}
+          leader={null}
+          show=""
+          mirror={false}
+          fills={false}
+        />
+      ) : (
+        <div className="order-last mx-auto w-[390px] border-x border-night-line">
           <RehearsedPhone {...{ content, score, shown, book, rehearsal, lead }} person={screen} />
         </div>
-      </div>
-    );
-  return (
-    <TeachView
-      {...{ lead, says, presence, score, book, faces, now, people }}
-      doc={shown}
-      parts={content.parts}
-      leader={null}
-      show=""
-      mirror={false}
-      hurt={first ? { person: first.person, more: more.length, emergency: null, left: null } : null}
-    >
-      {strip}
-    </TeachView>
+      )}
+      <Strip
+        {...{ actions, speed, setSpeed, toTheEnd, screen, setScreen }}
+        people={asked}
+        paused={state.phase === "paused"}
+        pulse={pulseText(rehearsal)}
+      />
+    </div>
   );
 }
 
@@ -144,7 +140,7 @@ function Strip(props: {
 }) {
   const { actions, paused, speed, setSpeed, toTheEnd, screen, setScreen, people, pulse } = props;
   return (
-    <div className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
+    <section aria-label="The rehearsal" className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
       <Press name={paused ? "Resume" : "Pause"} onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
       </Press>
@@ -195,7 +191,7 @@ function Strip(props: {
           </button>
         ))}
       </fieldset>
-    </div>
+    </section>
   );
 }
 

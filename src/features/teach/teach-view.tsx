@@ -35,14 +35,16 @@ export function TeachView(props: {
   readonly show: string;
   readonly mirror: boolean;
   readonly hurt: Hurting | null;
-  readonly children: ReactNode;
+  /** Whether it fills the screen by itself; true where left out. */
+  readonly fills?: boolean;
+  readonly children?: ReactNode;
 }) {
   const words = useWords();
   const { lead, says, leader, presence, score, doc, book, parts, now, people, show } = props;
   const { state } = lead;
   return (
     <main
-      className="afar night flex min-h-screen flex-col bg-night text-night-text"
+      className={`afar night flex flex-col bg-night text-night-text ${props.fills === false ? "grow" : "min-h-screen"}`}
       data-phase={state.phase}
       data-index={state.index}
     >

@@ -39,6 +39,9 @@ export const TEACH_KEYS: readonly {
 
 /** Whether a key isn't one now. */
 function isElsewhere({ key, target }: KeyboardEvent): boolean {
+  // What is typed into a field or a list is for that.
+  if (target instanceof HTMLElement && target.matches("select, textarea, input:not([type=range])"))
+    return true;
   // Who speaks into a field or misses keys has switched single letters off for this device.
   if (/^[a-z]$/i.test(key)) return !deviceChoices().letters;
   // A button that has the focus keeps its own Enter and space.
