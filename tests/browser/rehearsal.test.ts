@@ -64,7 +64,7 @@ describe("a rehearsal", () => {
     await seeText(driver(), "Another way");
     expect(await pageText(driver())).toContain("Hurts");
     await accessible(driver());
-    await screens.sendKeys("Teach");
+    await screens.sendKeys(Key.HOME);
     await phase("paused");
     await see(driver(), "Teach again", async () => !(await pageText(driver())).includes("Another way"));
     await driver().executeScript("document.activeElement.blur()");
