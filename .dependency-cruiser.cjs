@@ -25,6 +25,7 @@ const FLOORS = [
   "live",
   "log",
   "rehearsal",
+  "progress",
   "readiness",
   "trail",
   "settings",

@@ -13,6 +13,7 @@ import { prefilled, recordOf } from "../core/log/record";
 import { taughtSets, withTaught } from "../core/log/working-sets";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Part, PartSlot } from "../core/parts/part";
+import type { LoggedClass } from "../core/progress/from-log";
 import { dayOf } from "../core/units";
 import { contentOf, frozenContent, type WholeSessionRow } from "./content";
 import { db, type Tx, transaction } from "./db/client";
@@ -183,6 +184,29 @@ export async function ownLog(row: LoggedSession, rosterId: string): Promise<Logg
   const content = await frozenContent(db(), row.id);
   if (!content) return null;
   return (await logOf(row, content, rosterId)).people[0] ?? null;
+}
+
+/** A person's classes that are over and were confirmed in some way, the last first; `most` of them. */
+export async function loggedClasses(
+  studioId: string,
+  personId: string,
+  rosterId: string,
+  most = 16,
+): Promise<readonly LoggedClass[]> {
+  const sessions = (await sessionsOfPerson(studioId, personId)).filter(({ state }) => state === "ended");
+  const found: LoggedClass[] = [];
+  for (const { id, startsAtMs, endedAtMs, timeZone } of sessions.slice(0, most)) {
+    const content = await frozenContent(db(), id);
+    if (!content) continue;
+    const endedAt = endedAtMs === null ? null : new Date(endedAtMs);
+    const log = await logOf({ id, startsAt: new Date(startsAtMs), timeZone, endedAt }, content, rosterId);
+    const [own] = log.people;
+    if (!own) continue;
+    const hurt = log.record.people.find(({ person: who }) => who === rosterId)?.hurt ?? [];
+    const slots = new Set(hurt.flatMap(({ slot }) => slot ?? []));
+    found.push({ day: dayOf(startsAtMs), doc: content.doc, own, hurt: slots });
+  }
+  return found;
 }
 
 export interface HistoryLine {

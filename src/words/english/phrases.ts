@@ -192,6 +192,35 @@ export const own = {
   when: "{day}, {time}",
 } as const;
 
+/** What somebody might do next in a move. */
+export const progress = {
+  same: "the same again",
+  weight: "{to} kg each instead of {from}",
+  reps: "{to} reps a set instead of {from}",
+  hold: "hold {to} s instead of {from}",
+  move: "{way, select, harder {the harder way} other {the easier way}}: {move}",
+  slower: "the same weight, lowered more slowly",
+  pause: "the same weight, with a pause at the hardest place",
+  oneAndAHalf: "the same weight, one and a half reps each",
+  moreInTime: "more reps in the same time",
+  lessRest: "the same with less rest",
+  anotherRound: "another round",
+  ask: "ask about it first; no more until it is clear",
+  more: "{more} more",
+  hurt: "it hurt",
+} as const;
+
+export const progressWhy = {
+  ready: "All sets at the top, twice running, with enough left.",
+  notYet: "Not yet at the top of all sets twice running with enough left.",
+  saidTooLittle: "At the top twice, but how many more there were wasn’t said.",
+  hurt: "It was said to hurt.",
+  missed: "Below what was meant twice running.",
+  hardClass: "The class was nine or more of ten twice running.",
+  away: "Away for two weeks or more.",
+  longAway: "Away for more than four weeks.",
+} as const;
+
 export const room = {
   /** A swapped cell, as short as can be. */
   swap: "swap",

@@ -1,16 +1,20 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { LIBRARY_BOOK } from "@/core/moves/library";
 import { isUuid } from "@/core/units";
 import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { HomeScreen, type NextPerson } from "@/features/people/home-screen";
+import { PersonNext } from "@/features/people/person-next";
 import { PersonHistory, PersonKept } from "@/features/people/person-record";
 import { hasLink } from "@/server/links";
 import { historyOf } from "@/server/log";
 import { findPerson, listPeople, type StoredPerson } from "@/server/people";
+import { progressOf } from "@/server/progress";
 import { readinessSeen, UNANSWERED } from "@/server/readiness";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 import { wordsIn } from "@/words/languages";
+import { proposalText } from "@/words/progress-words";
 import { shortWhen } from "@/words/when-words";
 
 export const metadata: Metadata = { title: "Home" };
@@ -32,19 +36,24 @@ export default async function PersonPage({ params }: { readonly params: Promise<
   }
   const stored = isUuid(id) ? await findPerson(who.studioId, id) : null;
   if (!stored) notFound();
-  const [has, history, readiness, people] = await Promise.all([
+  const [has, history, readiness, people, next] = await Promise.all([
     hasLink(who.studioId, id),
     historyOf(who.studioId, id, stored.doc.id),
     readinessSeen(who.studioId, [id]),
     listPeople(who.studioId),
+    progressOf(who.studioId, id),
   ]);
+  const words = wordsIn(HOUSE_LANGUAGE);
   const owner = who.role === "owner";
   return (
     <HomeScreen key={id} id={id} person={stored.doc} hasLink={has} owner={owner} next={nextAfter(people, id)}>
+      <PersonNext
+        proposals={next.map((proposal) => proposalText(proposal, words, (move) => LIBRARY_BOOK.get(move)))}
+      />
       <PersonHistory
         lines={history.map(({ startsAtMs, timeZone, ...line }) => ({
           ...line,
-          when: shortWhen(startsAtMs, timeZone, wordsIn(HOUSE_LANGUAGE)).day,
+          when: shortWhen(startsAtMs, timeZone, words).day,
         }))}
       />
       <PersonKept id={id} name={stored.doc.name} owner={owner} readiness={readiness.get(id) ?? UNANSWERED} />
