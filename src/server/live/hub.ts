@@ -212,7 +212,7 @@ class LiveHub {
     return new ReadableStream<Uint8Array>(
       {
         start: (controller) => {
-          joined = this.join(followed, seq, controller, answer);
+          joined = this.welcome(followed, seq, controller, answer);
           signal.addEventListener("abort", joined.end);
         },
         pull: () => joined?.caughtUp(),
@@ -222,7 +222,7 @@ class LiveHub {
     );
   }
 
-  private join(
+  private welcome(
     followed: Followed,
     seq: number,
     controller: ReadableStreamDefaultController<Uint8Array>,
