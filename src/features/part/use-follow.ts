@@ -40,6 +40,22 @@ function heardBy(events: readonly SessionEvent[], atMs: number): readonly Sessio
   return events.filter((event) => event.atMs <= atMs || event.kind === "start");
 }
 
+/** What the server has taken is heard of by the stream within this; what isn't by then was stored as nothing, ms. */
+const HEARD_MS = 10_000;
+
+/**
+ * What was taken, until the stream brings it: between the answer and that it would be forgotten for a moment, and whoever
+ * presses again just then would press in a state that is no longer so.
+ */
+function useTaken(): [readonly Waiting[], (entry: Waiting) => void] {
+  const [taken, setTaken] = useState<readonly Waiting[]>([]);
+  const keepTaken = useCallback((entry: Waiting) => {
+    setTaken((list) => [...list, entry]);
+    setTimeout(() => setTaken((list) => list.filter(({ id }) => id !== entry.id)), HEARD_MS);
+  }, []);
+  return [taken, keepTaken];
+}
+
 export function useFollow(
   token: string,
   sessionId: string,
@@ -58,6 +74,7 @@ export function useFollow(
   useEffect(() => keepOf("events", sessionId, person, known), [sessionId, person, known]);
   const [looks, setLooks] = useState(0);
   useTicking(now);
+  const [taken, keepTaken] = useTaken();
   const { waiting, add, held, reached, setReached } = useOutbox<Waiting, unknown>(
     `brontle.part.${sessionId}.${person}`,
     {
@@ -66,6 +83,10 @@ export function useFollow(
         const { person: _self, ...said } = payload;
         const when = offline ? { offlineAtMs: atMs } : {};
         return api("POST", `/api/part/${token}/events`, { id, session: sessionId, kind, ...said, ...when });
+      },
+      onTaken: (entry) => {
+        keepTaken(entry);
+        return (left) => left;
       },
     },
   );
@@ -94,13 +115,14 @@ export function useFollow(
     enter("device", device);
   }, [within, lateMs, phase, enter]);
   const events = useMemo(() => {
-    const taken = new Set(known.map((event) => event.id));
+    const heard = new Set(known.map((event) => event.id));
     const last = known.at(-1);
-    const own = waiting
-      .filter((entry) => !taken.has(entry.id))
+    const ids = new Set(taken.map(({ id }) => id));
+    const own = [...taken, ...waiting.filter(({ id }) => !ids.has(id))]
+      .filter((entry) => !heard.has(entry.id))
       .map((entry, i) => ({ ...entry, seq: (last?.seq ?? 0) + i + 1 }));
     return [...known, ...own];
-  }, [known, waiting]);
+  }, [known, taken, waiting]);
   // Somebody who hears the instructor late sees the clock as late as they hear her.
   const heard = lateMs === 0 ? known : heardBy(known, now() - lateMs);
   const state = clockState(score, heard, now() - lateMs);
