@@ -19,9 +19,10 @@ interface Line {
 /** Columns and letters for so many people: larger letters where there are few. */
 function layoutOf(people: number): string {
   if (people <= 6) return "grid-cols-2 text-[length:calc(32*var(--t))]";
-  return people <= 15
-    ? "grid-cols-3 text-[length:calc(25*var(--t))]"
-    : "grid-cols-4 text-[length:calc(20*var(--t))]";
+  if (people <= 15) return "grid-cols-3 text-[length:calc(25*var(--t))]";
+  return people <= 27
+    ? "grid-cols-3 text-[length:calc(21*var(--t))]"
+    : "grid-cols-4 text-[length:calc(17*var(--t))]";
 }
 
 /** Where somebody is: which set of how many, of what, or how long they rest. */
