@@ -46,7 +46,7 @@ describe("what next in words", () => {
   });
 
   test("stands on what was done, with its day", () => {
-    expect(exposureText(squat, words)).toBe("3 × 12, 12 kg each, 2–3 more");
+    expect(exposureText(squat, words)).toBe("3 × 12, 12 kg each, 2–3 left");
     const held = {
       ...squat,
       kind: "hold",
@@ -66,7 +66,7 @@ describe("what next in words", () => {
       move: "Goblet squat",
       what: "14 kg each instead of 12",
       why: "All sets at the top, twice running, with enough left.",
-      evidence: [{ day: "2026-11-24", text: "3 × 12, 12 kg each, 2–3 more" }],
+      evidence: [{ day: "2026-11-24", text: "3 × 12, 12 kg each, 2–3 left" }],
     });
   });
 });

@@ -38,7 +38,7 @@ const STEP_KEY = {
   ask: "ask",
 } as const satisfies Readonly<Record<Exclude<Step["do"], "weight" | "reps" | "hold" | "move">, string>>;
 
-/** What was done in one class: `3 × 12, 12 kg each, 2–3 more`. */
+/** What was done in one class: `3 × 12, 12 kg each, 2–3 left`. */
 export function exposureText({ sets, reps, seconds, eachKg, more, hurt }: Exposure, words: Words): string {
   const each = reps ?? (seconds === null ? null : `${seconds} s`);
   return [

@@ -206,7 +206,7 @@ export const progress = {
   lessRest: "the same with less rest",
   anotherRound: "another round",
   ask: "ask about it first; no more until it is clear",
-  more: "{more} more",
+  more: "{more} left",
   hurt: "it hurt",
 } as const;
 
