@@ -8,14 +8,13 @@ import type { SessionEvent } from "../../core/live/events";
 import { env } from "../env";
 import { Refused } from "../refused";
 import { eventsAfter, lastSeqs } from "../session-events";
-import { ANSWER_HEADER, answerOf } from "../web/answers";
 import { type Door, doorKey, openDoors } from "./doors";
 import { Feed } from "./feed";
 import { type Eyes, Frames, frameOf, seenWith } from "./frames";
 import { Listener } from "./listener";
 import { metrics } from "./metrics";
 import { GONE_MS, Presences } from "./presences";
-import { CHANNELS, say } from "./said";
+import { CHANNELS } from "./said";
 
 /** Streams of one personal link or one instructor: a screen each, and some that are just going. */
 const MOST_OF_ONE = 12;
@@ -287,29 +286,4 @@ const held = globalThis as typeof globalThis & { brontleLive?: LiveHub };
 export function liveHub(): LiveHub {
   held.brontleLive ??= new LiveHub();
   return held.brontleLive;
-}
-
-/** The number after which a reader wants to hear. */
-export function readAfter(text: string | null): number {
-  return text !== null && /^\d{1,9}$/.test(text) ? Number(text) : 0;
-}
-
-/**
- * An answer that goes on: server-sent events from where the reader left off.
- * @throws Refused where whoever asks has as many streams as they may
- */
-export function eventStream(request: Request, followed: Followed): Response {
-  const after = new URL(request.url).searchParams.get("after");
-  const seq = readAfter(request.headers.get("last-event-id") ?? after);
-  const hub = liveHub();
-  hub.admit(followed.owner);
-  if (typeof followed.eyes === "object") void say("here", followed.session, followed.owner.id);
-  const answer = answerOf(request.headers.get(ANSWER_HEADER));
-  return new Response(hub.stream(followed, seq, request.signal, answer), {
-    headers: {
-      "content-type": "text/event-stream; charset=utf-8",
-      "cache-control": "no-store, no-transform",
-      "x-accel-buffering": "no",
-    },
-  });
 }

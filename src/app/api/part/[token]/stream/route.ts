@@ -1,5 +1,5 @@
 import { placeOf, readingPart, sessionParam } from "@/server/http";
-import { eventStream } from "@/server/live/hub";
+import { eventStream } from "@/server/live/event-stream";
 import { needAsked } from "@/server/sessions";
 
 /** The class as it goes on: the clock's events and this person's own, nobody else's. */

@@ -1,5 +1,5 @@
 import { placeOf, reading, uuidParam } from "@/server/http";
-import { eventStream } from "@/server/live/hub";
+import { eventStream } from "@/server/live/event-stream";
 import { needSession } from "@/server/sessions";
 
 /** What happens to a taught class, as it happens. */
