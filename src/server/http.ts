@@ -43,6 +43,12 @@ export function sessionParam(request: Request): string {
   return value;
 }
 
+/** The number of the event after which is asked for; 0 where none is said. `said`: what a reader who comes back says. */
+export function afterParam(request: Request, said: string | null = null): number {
+  const text = said ?? new URL(request.url).searchParams.get("after") ?? "";
+  return /^\d{1,9}$/.test(text) ? Number(text) : 0;
+}
+
 /** What only the owner of a studio may do. */
 export function onlyOwner(who: Instructor): void {
   if (who.role !== "owner") throw new Refused("not-yours", "Only the owner of the studio can do that.");

@@ -70,6 +70,19 @@ describe("a block at one's own pace", () => {
     expect(toSeconds(placeAt(done, RUN_MS + 43_000, "gil"))?.slice(0, 2)).toEqual([0, "set"]);
   });
 
+  test("gives the rest of the set that was done last, also to who begins before a rest is over", () => {
+    const early = events(
+      [0, "start", {}],
+      [0, "join", { person: "ines" }],
+      [RUN_MS + 10_000, "done", { person: "ines", slot: "squat", round: 1 }],
+      [RUN_MS + 40_000, "done", { person: "ines", slot: "hold", round: 1 }],
+      // Two seconds into thirty of rest: ten follow, not what was left of the thirty.
+      [RUN_MS + 42_000, "done", { person: "ines", slot: "squat", round: 2 }],
+    );
+    expect(toSeconds(placeAt(early, RUN_MS + 43_000))).toEqual([3, "rest", 9, 0]);
+    expect(toSeconds(placeAt(early, RUN_MS + 52_000))).toEqual([3, "set", 20, 0]);
+  });
+
   test("says how many sets won't be reached, in time for a warning", () => {
     const list = events([0, "start", {}], [0, "join", { person: "ines" }]);
     // 110 s in all: 10 + 10 + 20 + 30 + 10 + 10 + 20. Nothing is done after 60 s: two more sets are lost.

@@ -145,14 +145,17 @@ export interface OwnPlace {
 function walk(sets: readonly OwnSet[], { done }: Pressed, fromMs: Ms, nowMs: Ms) {
   let readyMs = fromMs;
   let restMs = 0;
+  let lastMs = Number.NEGATIVE_INFINITY;
   for (const [at, set] of sets.entries()) {
     const saidMs = done.get(setKey(set));
     const overMs = readyMs + set.workMs;
     const endMs = saidMs ?? (set.timed && nowMs >= overMs ? overMs : null);
     if (endMs === null) return { at, readyMs, restMs };
+    // Said out of turn: what was pressed last holds. Who begins before their rest is over has the next rest, not that one.
+    if (endMs < lastMs) continue;
+    lastMs = endMs;
     restMs = set.restMs;
-    // Said out of turn: what was pressed later holds.
-    readyMs = Math.max(readyMs, endMs + restMs);
+    readyMs = endMs + restMs;
   }
   return { at: sets.length, readyMs, restMs };
 }
@@ -203,6 +206,19 @@ export function ownPlace(
     cut: cutOf(sets, at, restLeftMs + workLeftMs, time.leftMs),
     silentMs: rests || set.timed || intoMs < SILENT_MS ? 0 : intoMs,
   };
+}
+
+/** The same from the events themselves. */
+export function placeAmong(
+  score: LiveScore,
+  state: ClockState,
+  events: readonly SessionEvent[],
+  nowMs: Ms,
+  person: string,
+  part: Part | null,
+): OwnPlace | null {
+  if (!runTime(score.runs, state)) return null;
+  return ownPlace(score, state, pressesOf(score, events, nowMs), person, part);
 }
 
 /** Whether everybody of these is through; false where there is nobody. */

@@ -50,6 +50,14 @@ export const USUAL: Temper = {
   mostJitterMs: 200,
 };
 
+/** Evenings to choose from: everything goes well, as it mostly is, and one on which little does. */
+export const EVENINGS = {
+  calm: { late: 0, silent: 0, dropping: 0, mostLatencyMs: 60, mostJitterMs: 20 },
+  usual: USUAL,
+  rough: { late: 0.35, silent: 0.35, dropping: 0.5, mostLatencyMs: 900, mostJitterMs: 700 },
+} as const satisfies Readonly<Record<string, Temper>>;
+export type Evening = keyof typeof EVENINGS;
+
 const MOST_LATE_SECONDS = 300;
 const DROP_SECONDS = [8, 60] as const;
 

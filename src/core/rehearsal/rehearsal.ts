@@ -168,6 +168,18 @@ function eventOf({ says, pressedMs }: Press): SessionEvent {
   return { ...says, id: `${says.payload.person} ${says.kind} ${pressedMs}` } as SessionEvent;
 }
 
+/** Waiting for "next" for longer than a breath, ms: then it comes by itself where nobody leads. */
+const BREATH_MS = 3000;
+
+/** Goes on to a moment, or to the end, with nobody leading: a pause is over, and what waits for "next" gets it. */
+export function runOn(rehearsal: Rehearsal, toMs: Ms): void {
+  while (rehearsal.nowMs < toMs && rehearsal.state.phase !== "over" && rehearsal.state.phase !== "ended") {
+    if (rehearsal.state.phase === "paused") rehearsal.say("resume");
+    rehearsal.advance(Math.min(toMs, rehearsal.nowMs + 1000));
+    if (rehearsal.state.waitedMs > BREATH_MS) rehearsal.say("skip");
+  }
+}
+
 /** A class from its start to its end with nobody pressing but its people; five seconds of count-in. */
 export function rehearsed(
   setting: Setting,
@@ -178,12 +190,7 @@ export function rehearsed(
   const rehearsal = new Rehearsal(setting, crowd, seed, openedMs);
   rehearsal.advance(openedMs + 10_000);
   rehearsal.say("start", { countInMs: 5000 });
-  const most = openedMs + 25_000 + setting.score.totalMs * 2;
-  while (rehearsal.state.phase !== "over" && rehearsal.nowMs < most) {
-    rehearsal.advance(rehearsal.nowMs + 1000);
-    // A piece that waits for "next" gets it after a breath.
-    if (rehearsal.state.waitedMs > 3000) rehearsal.say("skip");
-  }
+  runOn(rehearsal, openedMs + 25_000 + setting.score.totalMs * 2);
   rehearsal.say("end");
   return rehearsal;
 }

@@ -1,6 +1,6 @@
 /** What a rehearsal showed: where people were late, which gaps were short, where it was hardest, who would need another way. */
 import { findSlot } from "../class/document";
-import { applyEvent, readyAnchor, stateAt } from "../live/fold";
+import { clockState } from "../live/fold";
 import { begunAtMs } from "../live/late";
 import { ownPlace, pressesOf } from "../live/own-pace";
 import { resolveMove } from "../moves/book";
@@ -146,9 +146,7 @@ function cutSetsOf(rehearsal: Rehearsal): ReadonlyMap<string, number> {
     const lastMs = lastMomentIn(rehearsal, run.from, run.to);
     if (lastMs === null) continue;
     const known = events.filter(({ atMs }) => atMs <= lastMs);
-    let anchor = readyAnchor(setting.score);
-    for (const event of known) anchor = applyEvent(setting.score, anchor, event);
-    const state = stateAt(setting.score, anchor, lastMs, known.length);
+    const state = clockState(setting.score, known, lastMs);
     const presses = pressesOf(setting.score, known, lastMs);
     for (const { mind } of rehearsal.attendees) {
       const { person, silent } = mind.self;
@@ -198,6 +196,17 @@ function personReport(rehearsal: Rehearsal, attendee: Attendee, zeroMs: Ms, cutS
   };
 }
 
+/** All of some readings together. */
+function pulseAt(atSeconds: Seconds, bpm: readonly number[]): PulseAt {
+  return { atSeconds, least: Math.min(...bpm), median: median(bpm), most: Math.max(...bpm) };
+}
+
+/** What the straps say just now; null before anybody is there. */
+export function pulseNow({ attendees, nowMs, openedMs }: Rehearsal): PulseAt | null {
+  const now = attendees.flatMap(({ readings }) => readings.at(-1)?.bpm ?? []);
+  return now.length === 0 ? null : pulseAt(toSeconds(nowMs - openedMs), now);
+}
+
 /** All straps over the class, every five seconds. */
 function pulseOf({ attendees }: Rehearsal, zeroMs: Ms): readonly PulseAt[] {
   const at = new Map<number, number[]>();
@@ -207,14 +216,7 @@ function pulseOf({ attendees }: Rehearsal, zeroMs: Ms): readonly PulseAt[] {
       const second = toSeconds(atMs - zeroMs);
       at.set(second, [...(at.get(second) ?? []), bpm]);
     }
-  return [...at]
-    .sort(([a], [b]) => a - b)
-    .map(([atSeconds, all]) => ({
-      atSeconds,
-      least: Math.min(...all),
-      median: median(all),
-      most: Math.max(...all),
-    }));
+  return [...at].sort(([a], [b]) => a - b).map(([atSeconds, all]) => pulseAt(atSeconds, all));
 }
 
 /** The report of a rehearsal that has been started, as far as it has come; null before the start. */

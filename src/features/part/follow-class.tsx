@@ -10,7 +10,7 @@ import { contentVersion } from "@/core/live/events";
 import { clockState } from "@/core/live/fold";
 import { easesIn, lateStart } from "@/core/live/late";
 import { type LiveScore, scoreOfKept } from "@/core/live/live-score";
-import { ownPlace, pressesOf } from "@/core/live/own-pace";
+import { placeAmong } from "@/core/live/own-pace";
 import { ownPaceCues } from "@/core/live/own-pace-cues";
 import type { OwnParts, OwnSession } from "@/core/live/own-part";
 import { type PeopleNow, peopleNow } from "@/core/live/people-now";
@@ -25,7 +25,7 @@ import { answersOf } from "./answers-of";
 import { BeforeClass } from "./before-class";
 import { During } from "./during";
 import { keepOf, keptOf } from "./kept-class";
-import { OwnPaceScreen, usePlace } from "./own-pace";
+import { OwnPaceScreen } from "./own-pace";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import type { DuringProps } from "./own-told";
 import { OwnWarmUp } from "./own-warm-up";
@@ -117,9 +117,7 @@ function useOwnCues(
   const heard = useCallback(() => now() - lateMs, [now, lateMs]);
   const besides = useCallback(
     (nowMs: number) => {
-      if (score.runs.length === 0) return [];
-      const state = clockState(score, known, nowMs);
-      const place = ownPlace(score, state, pressesOf(score, known, nowMs), person, part);
+      const place = placeAmong(score, clockState(score, known, nowMs), known, nowMs, person, part);
       return place ? ownPaceCues(place, nowMs) : [];
     },
     [score, known, part, person],
@@ -145,7 +143,7 @@ export function FollowClass(props: Props) {
   const part = useOwnPart(parts, mark, now, person.id);
   const counting = useOwnCounting(shown, score, part, book);
   const cues = useOwnCues(score, follow, lateMs, counting.heard, part, person.id);
-  const place = usePlace({ score, state, part, person, events, now: follow.now, lateMs });
+  const place = placeAmong(score, state, events, follow.now() - lateMs, person.id, part);
   const hurt = useHurt(person.id, now, follow);
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
   const other = useOtherClass(

@@ -4,7 +4,7 @@ import { useEffect, useRef } from "react";
 import { vibrate } from "@/browser/vibrate";
 import type { ClockState } from "@/core/live/fold";
 import { ownSetToAsk } from "@/core/live/next-set";
-import { type OwnPlace, ownPlace, pressesOf } from "@/core/live/own-pace";
+import type { OwnPlace } from "@/core/live/own-pace";
 import { shownState, WARNING_MS } from "@/core/live/runs";
 import type { Part } from "@/core/parts/part";
 import { useWords } from "@/features/language/use-words";
@@ -24,16 +24,6 @@ import { useOwnCountView } from "./use-own-count";
 import { usePressed } from "./use-pressed";
 
 const FELT = { set: [180], rest: [60, 80, 60], "all-done": [60, 80, 60] } as const;
-
-/** Where this person is; null where the class is led by the clock. */
-export function usePlace(
-  props: Pick<DuringProps, "score" | "events" | "now" | "lateMs" | "part" | "person" | "state">,
-): OwnPlace | null {
-  const { score, state, events, part, person } = props;
-  if (score.runs.length === 0) return null;
-  const nowMs = props.now() - props.lateMs;
-  return ownPlace(score, state, pressesOf(score, events, nowMs), person.id, part);
-}
 
 /** The phone shakes when one's own rest begins and when it is over. */
 function useFelt({ doing, at }: OwnPlace): void {

@@ -3,10 +3,10 @@ import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import type { LiveScore } from "@/core/live/live-score";
 import type { SessionContent } from "@/core/live/session";
+import type { Evening } from "@/core/rehearsal/crowd";
 import { clockText } from "@/core/units";
 import { Button } from "@/ui/button";
 import { Chip } from "@/ui/chip";
-import type { Evening } from "./evenings";
 import { SPEEDS, type Speed } from "./use-rehearsal";
 
 const EVENING_WORDS: Readonly<Record<Evening, string>> = {

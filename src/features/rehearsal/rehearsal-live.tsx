@@ -1,6 +1,6 @@
 "use client";
 import { ChevronLeft, ChevronRight, FastForward, Pause, Play, Plus, Square } from "lucide-react";
-import { type ReactNode, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { isOf } from "@/core/live/events";
 import { finishWays } from "@/core/live/finish";
 import { lineNow, nowNext } from "@/core/live/now-next";
@@ -8,10 +8,11 @@ import type { Asked } from "@/core/live/presence";
 import type { SessionContent } from "@/core/live/session";
 import type { SimulatedPerson } from "@/core/rehearsal/crowd";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
+import { pulseNow } from "@/core/rehearsal/report";
 import type { Setting } from "@/core/rehearsal/setting";
 import { useWords } from "@/features/language/use-words";
 import type { Lead } from "@/features/live/use-lead";
-import type { TeachActions } from "@/features/teach/controls";
+import { Control, STEP_SECONDS, type TeachActions } from "@/features/teach/controls";
 import { TeachView } from "@/features/teach/teach-view";
 import { useClassShown, useTaughtPeople, wordsIn } from "@/features/teach/use-taught";
 import { useTeachKeys } from "@/features/teach/use-teach-keys";
@@ -20,7 +21,6 @@ import { speedText } from "./rehearsal-before";
 import { RehearsedPhone } from "./rehearsed-phone";
 import { SPEEDS, type Speed, useRehearsal } from "./use-rehearsal";
 
-const STEP_SECONDS = 10;
 const nothing = () => undefined;
 
 /** What can be done in a rehearsal, by the keys of Teach. */
@@ -56,12 +56,10 @@ function actionsOf(lead: Lead, setting: Setting, end: () => void): TeachActions 
   };
 }
 
-/** What the straps say just now: the middle, and from where to where. */
-function pulseText({ attendees }: Rehearsal): string {
-  const now = attendees.flatMap(({ readings }) => readings.at(-1)?.bpm ?? []).sort((a, b) => a - b);
-  const [least, most] = [now[0], now.at(-1)];
-  if (least === undefined || most === undefined) return "";
-  return `hearts ${now[Math.floor((now.length - 1) / 2)]} (${least}–${most})`;
+/** The middle of all straps just now, and from where to where. */
+function pulseText(rehearsal: Rehearsal): string {
+  const now = pulseNow(rehearsal);
+  return now ? `hearts ${now.median} (${now.least}–${now.most})` : "";
 }
 
 /** The class as it goes on, on the screen on which it is taught. */
@@ -141,24 +139,24 @@ function Strip(props: {
   const { actions, paused, speed, setSpeed, toTheEnd, screen, setScreen, people, pulse } = props;
   return (
     <section aria-label="The rehearsal" className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
-      <Press name={paused ? "Resume" : "Pause"} onPress={actions.toggle}>
+      <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
-      </Press>
-      <Press name="Back" onPress={actions.back}>
+      </Control>
+      <Control name="Back" keys="←" onPress={actions.back}>
         <ChevronLeft size={16} aria-hidden />
-      </Press>
-      <Press name="Skip" onPress={actions.skip}>
+      </Control>
+      <Control name="Skip" keys="→" onPress={actions.skip}>
         <ChevronRight size={16} aria-hidden />
-      </Press>
-      <Press name="10 s" onPress={actions.extend}>
+      </Control>
+      <Control name="10 s" keys="+" onPress={actions.extend}>
         <Plus size={16} aria-hidden />
-      </Press>
-      <Press name="To the end" onPress={toTheEnd}>
+      </Control>
+      <Control name="To the end" onPress={toTheEnd}>
         <FastForward size={16} aria-hidden />
-      </Press>
-      <Press name="Stop here" onPress={actions.end}>
+      </Control>
+      <Control name="Stop here" keys="e" onPress={actions.end}>
         <Square size={14} aria-hidden />
-      </Press>
+      </Control>
       <select
         aria-label="Which screen"
         className="border border-night-line bg-night px-2 py-1"
@@ -192,22 +190,5 @@ function Strip(props: {
         ))}
       </fieldset>
     </section>
-  );
-}
-
-function Press(props: {
-  readonly name: string;
-  readonly onPress: () => unknown;
-  readonly children: ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      className="inline-flex items-center gap-1.5 whitespace-nowrap border border-night-line px-2 py-1 hover:border-night-text"
-      onClick={() => props.onPress()}
-    >
-      {props.children}
-      <span className="max-[1180px]:sr-only">{props.name}</span>
-    </button>
   );
 }

@@ -69,8 +69,6 @@ function Part(props: { readonly title: string; readonly children: ReactNode }) {
   );
 }
 
-const count = (n: number, one: string, many: string) => `${n === 0 ? "nobody" : n} ${n > 1 ? many : one}`;
-
 /** The whole in a sentence or two. */
 function Summary({ report }: { readonly report: RehearsalReport }) {
   const { people, gaps, hardest, lateShare } = report;
@@ -79,7 +77,7 @@ function Summary({ report }: { readonly report: RehearsalReport }) {
   const other = people.filter(({ needs }) => needs.length > 0).length;
   return (
     <p className="mt-5 max-w-4xl text-lg" data-testid="summary">
-      {came} of {people.length} came, {count(late, "late", "late")}.{" "}
+      {came} of {people.length} came, {late === 0 ? "nobody" : late} late.{" "}
       {gaps.length === 0
         ? "Nobody was short of time between two moves."
         : `On ${gaps.length} ${gaps.length === 1 ? "way" : "ways"} from one move to the next people weren’t ready in time, in ${Math.max(1, Math.round(lateShare * 100))} % of all starts.`}{" "}

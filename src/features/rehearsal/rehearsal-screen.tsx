@@ -2,10 +2,9 @@
 /** A class taught to simulated people before it is taught to anybody: how they are, then the class, then what it showed. */
 import { useMemo, useState } from "react";
 import type { SessionContent } from "@/core/live/session";
-import { crowdOf } from "@/core/rehearsal/crowd";
+import { crowdOf, EVENINGS, type Evening } from "@/core/rehearsal/crowd";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
 import { settingOf } from "@/core/rehearsal/setting";
-import { EVENINGS, type Evening } from "./evenings";
 import { RehearsalBefore } from "./rehearsal-before";
 import { RehearsalLive } from "./rehearsal-live";
 import { RehearsalReportPage } from "./rehearsal-report";

@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { seenBy } from "@/core/live/events";
 import type { LiveScore } from "@/core/live/live-score";
-import { type OwnPlace, ownPlace, pressesOf } from "@/core/live/own-pace";
+import { placeAmong } from "@/core/live/own-pace";
 import { ownParts } from "@/core/live/own-part";
 import { peopleNow } from "@/core/live/people-now";
 import { withPicks } from "@/core/live/picks";
@@ -31,11 +31,6 @@ interface Props {
   readonly person: string;
 }
 
-function placeIn({ score, lead, person }: Props, part: DuringProps["part"]): OwnPlace | null {
-  if (score.runs.length === 0) return null;
-  return ownPlace(score, lead.state, pressesOf(score, lead.events, lead.now()), person, part);
-}
-
 export function RehearsedPhone(props: Props) {
   const { content, person } = props;
   const parts = useMemo(() => ownParts(person, content.parts, content.partsByMark), [person, content]);
@@ -60,6 +55,6 @@ function Screen(props: Props & { readonly parts: NonNullable<ReturnType<typeof o
     ...{ lateMs: 0, within: null, keepLate: nothing, now: lead.now },
     enter: (...said) => rehearsal.enter(person, ...said),
   };
-  const place = placeIn(props, part);
+  const place = placeAmong(score, lead.state, lead.events, lead.now(), person, part);
   return place ? <OwnPaceScreen {...during} place={place} /> : <During {...during} />;
 }

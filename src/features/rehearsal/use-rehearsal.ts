@@ -5,15 +5,16 @@ import { deviceNowMs } from "@/browser/now";
 import type { CommandKind } from "@/core/live/event-kinds";
 import type { Said } from "@/core/live/events";
 import type { SimulatedPerson } from "@/core/rehearsal/crowd";
-import { Rehearsal } from "@/core/rehearsal/rehearsal";
+import { Rehearsal, runOn } from "@/core/rehearsal/rehearsal";
 import type { Setting } from "@/core/rehearsal/setting";
 import type { Lead } from "@/features/live/use-lead";
-import { useTicking } from "@/features/live/use-ticking";
+import { COUNT_IN_MS } from "@/features/teach/controls";
 
 /** How much faster than in earnest. */
 export const SPEEDS = [1, 4, 15, 60] as const;
 export type Speed = (typeof SPEEDS)[number];
 
+const TICK_MS = 100;
 /** A page that was hidden goes on from where it was, not from where it would be, ms. */
 const MOST_JUMP_MS = 1000;
 /** Going to the end at once is done in such pieces, ms of the class, so that the page goes on answering. */
@@ -28,15 +29,6 @@ export interface Rehearsing {
   readonly toTheEnd: () => void;
 }
 
-/** Goes on with a class that nobody leads: what waits for "next" gets it. */
-function runOn(rehearsal: Rehearsal, toMs: number): void {
-  while (rehearsal.nowMs < toMs && rehearsal.state.phase !== "over" && rehearsal.state.phase !== "ended") {
-    if (rehearsal.state.phase === "paused") rehearsal.say("resume");
-    rehearsal.advance(Math.min(toMs, rehearsal.nowMs + 1000));
-    if (rehearsal.state.waitedMs > 3000) rehearsal.say("skip");
-  }
-}
-
 export function useRehearsal(
   setting: Setting,
   crowd: readonly SimulatedPerson[],
@@ -47,17 +39,22 @@ export function useRehearsal(
     const made = new Rehearsal(setting, crowd, seed, deviceNowMs());
     // Everybody who is in time stands at the door.
     made.advance(made.openedMs + 5000);
-    made.say("start", { countInMs: 5000 });
+    made.say("start", { countInMs: COUNT_IN_MS });
     return made;
   });
   const [speed, setSpeed] = useState(first);
-  const lastMs = useRef(deviceNowMs());
   const hurrying = useRef(false);
-  useTicking();
-  const nowMs = deviceNowMs();
-  const passed = Math.min(MOST_JUMP_MS, Math.max(0, nowMs - lastMs.current));
-  lastMs.current = nowMs;
-  if (!hurrying.current) rehearsal.advance(rehearsal.nowMs + passed * speed);
+  const [, setTick] = useState(0);
+  useEffect(() => {
+    let lastMs = deviceNowMs();
+    const timer = setInterval(() => {
+      const passed = Math.min(MOST_JUMP_MS, deviceNowMs() - lastMs);
+      lastMs = deviceNowMs();
+      if (!hurrying.current) rehearsal.advance(rehearsal.nowMs + passed * speed);
+      setTick((n) => n + 1);
+    }, TICK_MS);
+    return () => clearInterval(timer);
+  }, [rehearsal, speed]);
 
   const toTheEnd = useCallback(() => {
     hurrying.current = true;

@@ -52,9 +52,14 @@ const COUNTS: Readonly<Record<Counting, string>> = {
   voice: "Voice",
 };
 
-function Control(props: {
+/** Count-in before the class's first second, and how much a press adds or takes. */
+export const COUNT_IN_MS = 5000;
+export const STEP_SECONDS = 10;
+
+/** Something that can be pressed on a class that goes on, with its key where it has one. */
+export function Control(props: {
   readonly name: string;
-  readonly keys: string;
+  readonly keys?: string;
   readonly onPress: () => unknown;
   readonly children: ReactNode;
 }) {
@@ -66,7 +71,7 @@ function Control(props: {
     >
       {props.children}
       <span className="max-[1180px]:sr-only">{props.name}</span>
-      <kbd className="text-sm text-night-quiet">{props.keys}</kbd>
+      {props.keys && <kbd className="text-sm text-night-quiet">{props.keys}</kbd>}
     </button>
   );
 }

@@ -17,7 +17,7 @@ import { type Lead, useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { nowText, showText } from "@/words/live-words";
 import type { Hurting } from "./below-words";
-import { Controls } from "./controls";
+import { COUNT_IN_MS, Controls, STEP_SECONDS } from "./controls";
 import { Ended } from "./ended";
 import { Ready } from "./ready";
 import { TeachDialogs, type TeachPanel } from "./teach-dialogs";
@@ -25,10 +25,6 @@ import { TeachView } from "./teach-view";
 import { useClassShown, useTaughtPeople, wordsIn } from "./use-taught";
 import { useTeachKeys } from "./use-teach-keys";
 import { useWhatToShow } from "./use-what-to-show";
-
-/** Count-in before the class's first second. */
-const COUNT_IN_MS = 5000;
-const STEP_SECONDS = 10;
 
 interface Props {
   readonly id: string;

@@ -1,20 +1,15 @@
 /** What a route answers to who follows a session. */
+import { afterParam } from "../http";
 import { ANSWER_HEADER, answerOf } from "../web/answers";
 import { type Followed, liveHub } from "./hub";
 import { say } from "./said";
-
-/** The number after which a reader wants to hear. */
-function readAfter(text: string | null): number {
-  return text !== null && /^\d{1,9}$/.test(text) ? Number(text) : 0;
-}
 
 /**
  * An answer that goes on: server-sent events from where the reader left off.
  * @throws Refused where whoever asks has as many streams as they may
  */
 export function eventStream(request: Request, followed: Followed): Response {
-  const after = new URL(request.url).searchParams.get("after");
-  const seq = readAfter(request.headers.get("last-event-id") ?? after);
+  const seq = afterParam(request, request.headers.get("last-event-id"));
   const hub = liveHub();
   hub.admit(followed.owner);
   if (typeof followed.eyes === "object") void say("here", followed.session, followed.owner.id);

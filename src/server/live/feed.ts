@@ -13,8 +13,6 @@ export class Feed {
   private reading: Promise<void> | null = null;
   private again = false;
   private stale = false;
-  /** How often the table was asked, for whoever measures. */
-  reads = 0;
 
   /** `take` is handed what is new, once each, in the order of the numbers. */
   constructor(
@@ -56,7 +54,6 @@ export class Feed {
       const anew = this.stale;
       this.stale = false;
       try {
-        this.reads += 1;
         const events = await this.load(anew ? 0 : this.last);
         this.keep(events, anew);
       } catch {

@@ -49,7 +49,6 @@ export interface Followed {
 }
 
 interface Stream extends Followed {
-  readonly door: Door;
   /** In which sweep of a round it gets its comment. */
   readonly turn: number;
   put(bytes: Uint8Array): void;
@@ -110,11 +109,11 @@ class LiveHub {
     setInterval(() => this.sweep(), SWEEP_MS).unref();
   }
 
-  /** Streams that are open, sessions that are followed, and whether the database is heard. */
-  get standing(): { readonly streams: number; readonly rooms: number; readonly hears: boolean } {
+  /** Streams that are open, and sessions that are followed. */
+  get standing(): { readonly streams: number; readonly rooms: number } {
     let streams = 0;
     for (const room of this.rooms.values()) streams += room.streams.size;
-    return { streams, rooms: this.rooms.size, hears: this.listener.hears };
+    return { streams, rooms: this.rooms.size };
   }
 
   private endAll(): void {

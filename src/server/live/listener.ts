@@ -23,11 +23,6 @@ export class Listener {
     private readonly wanted: () => boolean,
   ) {}
 
-  /** Whether what is said is heard. */
-  get hears(): boolean {
-    return this.listening !== null;
-  }
-
   /** Listens from now on; resolves when it does, or when it can't for now and tries again by itself. */
   listen(): Promise<void> {
     this.listening ??= this.connect();

@@ -3,8 +3,7 @@
  * counts, sizes and times, of nobody in particular.
  */
 
-import * as prom from "prom-client";
-import { type Counter, collectDefaultMetrics, type Gauge, type Histogram, Registry } from "prom-client";
+import { Counter, collectDefaultMetrics, Gauge, Histogram, Registry } from "prom-client";
 
 interface Metrics {
   readonly registry: Registry;
@@ -27,14 +26,14 @@ function made(): Metrics {
   const registry = new Registry();
   const registers = [registry];
   collectDefaultMetrics({ register: registry, prefix: "brontle_" });
-  const counter = (name: string, help: string) => new prom.Counter({ name, help, registers });
-  const gauge = (name: string, help: string) => new prom.Gauge({ name, help, registers });
+  const counter = (name: string, help: string) => new Counter({ name, help, registers });
+  const gauge = (name: string, help: string) => new Gauge({ name, help, registers });
   return {
     registry,
     reads: counter("brontle_event_reads_total", "Reads of events of a session"),
     sent: counter("brontle_stream_messages_total", "Messages put on event streams"),
     cut: counter("brontle_streams_cut_total", "Streams ended because their reader was too slow"),
-    handed: new prom.Histogram({
+    handed: new Histogram({
       name: "brontle_event_handed_seconds",
       help: "From an event's time to its being handed to all streams of this process",
       buckets: [0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 5],
@@ -42,7 +41,7 @@ function made(): Metrics {
     }),
     streams: gauge("brontle_streams", "Event streams that are open"),
     rooms: gauge("brontle_sessions_followed", "Sessions with events in memory"),
-    connections: new prom.Gauge({
+    connections: new Gauge({
       name: "brontle_database_connections",
       help: "Connections to the database, by what they do",
       labelNames: ["state"] as const,

@@ -2,7 +2,7 @@ import { number, object, string } from "yup";
 import { ENTRY_KINDS } from "@/core/live/event-kinds";
 import { seenBy } from "@/core/live/events";
 import { ENTRY_FIELDS, entryOf } from "@/server/field-schema";
-import { readingPart, sessionParam, writingPart } from "@/server/http";
+import { afterParam, readingPart, sessionParam, writingPart } from "@/server/http";
 import { Refused } from "@/server/refused";
 import { takeEntry } from "@/server/session-entries";
 import { eventsAfter } from "@/server/session-events";
@@ -20,8 +20,7 @@ const body = object({
 export const GET = readingPart(async (who, _params, request) => {
   const session = sessionParam(request);
   await needAsked(who.studioId, session, who.personId);
-  const after = new URL(request.url).searchParams.get("after") ?? "0";
-  const events = await eventsAfter(session, /^\d{1,9}$/.test(after) ? Number(after) : 0);
+  const events = await eventsAfter(session, afterParam(request));
   return Response.json({ events: seenBy(events, who.doc.id) });
 });
 

@@ -2,7 +2,7 @@ import { number, object, string } from "yup";
 import { COMMAND_KINDS } from "@/core/live/event-kinds";
 import { type SessionCommand, seenByAll } from "@/core/live/events";
 import { happeningFields } from "@/server/field-schema";
-import { reading, uuidParam, writing } from "@/server/http";
+import { afterParam, reading, uuidParam, writing } from "@/server/http";
 import { databaseNow, eventsAfter, takeCommand } from "@/server/session-events";
 import { needSession } from "@/server/sessions";
 
@@ -18,8 +18,7 @@ export const GET = reading(async (who, params, request) => {
   const id = uuidParam(params, "id");
   await needSession(who.studioId, id);
   const { searchParams } = new URL(request.url);
-  const after = searchParams.get("after") ?? "0";
-  const all = await eventsAfter(id, /^\d{1,9}$/.test(after) ? Number(after) : 0);
+  const all = await eventsAfter(id, afterParam(request));
   const events = searchParams.get("view") === "stage" ? seenByAll(all) : all;
   return Response.json({ events, nowMs: await databaseNow() });
 });
