@@ -6,7 +6,7 @@ import type { Roster } from "../src/core/homes/home";
 import { clockState } from "../src/core/live/fold";
 import { liveScore } from "../src/core/live/live-score";
 import { LIBRARY_BOOK } from "../src/core/moves/library";
-import { partsFor } from "../src/core/parts/parts";
+import { partsFor } from "../src/core/parts/everyone";
 import { scoreOf } from "../src/core/score/score";
 import { longClass } from "./long-class";
 

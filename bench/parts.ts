@@ -4,7 +4,8 @@ import type { ClassDoc } from "../src/core/class/document";
 import type { Person } from "../src/core/homes/home";
 import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
 import { chooseBest, type PairCost } from "../src/core/parts/choose";
-import { partFor, partsFor } from "../src/core/parts/parts";
+import { partsFor } from "../src/core/parts/everyone";
+import { partFor } from "../src/core/parts/parts";
 import { ownCosts, pairCosts, partProblem } from "../src/core/parts/problem";
 
 /** Numbers that are the same in every session. */

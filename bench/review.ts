@@ -6,7 +6,7 @@ import { expandedSeconds } from "../src/core/class/expand";
 import { THRESHOLDS } from "../src/core/effort/thresholds";
 import type { Person } from "../src/core/homes/home";
 import { LIBRARY, LIBRARY_BOOK } from "../src/core/moves/library";
-import { partsFor } from "../src/core/parts/parts";
+import { partsFor } from "../src/core/parts/everyone";
 import { readThrough } from "../src/core/review/read-through";
 import { fitClass } from "../src/core/shape/fit";
 import { knobsOf, moved, stepsCost } from "../src/core/shape/fit-knobs";

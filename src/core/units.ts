@@ -65,3 +65,9 @@ export function dayOf(atMs: Ms): string {
 export function isUuid(text: string): boolean {
   return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
 }
+
+/** Whether a text is a day that there is, `YYYY-MM-DD`. */
+export function isDay(text: string): boolean {
+  const ms = Date.parse(`${text}T00:00:00Z`);
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(ms) && dayOf(ms) === text;
+}

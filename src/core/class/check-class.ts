@@ -24,7 +24,16 @@ import { at, type Fault } from "../values/faults";
 import { DOCUMENT, unsound } from "../values/sound";
 import { type Span, spanTriple } from "../values/span";
 import { checkMoveRef, checkSlot, type SlotRounds } from "./check-slot";
-import { type ClassDoc, FOCUSES, isPause, MOST_ROUNDS, ROLES, STANCES } from "./document";
+import {
+  type Block,
+  type ClassDoc,
+  FOCUSES,
+  isPause,
+  MOST_ROUNDS,
+  ROLES,
+  STANCES,
+  slotsOf,
+} from "./document";
 import { measureUpTo } from "./expand";
 
 /** More segments than this, at max, is a fault: 20,000 is a day of five-second pieces. */
@@ -49,8 +58,14 @@ const LOCKS: ListBounds = { least: 0, most: 50, what: "keys" };
  *
  * @param input any value; never throws
  * @param library the moves that ids may name; the document's own are added to it
+ * @param known blocks that stood in a valid class before: of these only the ids are looked at. For documents that are
+ *   never changed in place
  */
-export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, readonly Fault[]> {
+export function checkClass(
+  input: unknown,
+  library: MoveBook,
+  known?: SoundBlocks,
+): Result<ClassDoc, readonly Fault[]> {
   const faults = new Faults();
   const wrong = unsound(input, DOCUMENT);
   if (wrong) return err([wrong]);
@@ -71,10 +86,11 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
   key("overruled", (p, v) => checkList(faults, p, v, OVERRULED, (q, w) => checkOverruled(faults, q, w)));
   key("moves", (p, v) => checkOwnMoves(faults, p, v));
   const book = bookWith(library, soundMoves(input.moves));
+  const sound = book === library ? known?.of(library) : undefined;
   const seen: Seen = { blocks: new Map(), slots: new Map() };
   key(
     "blocks",
-    (p, v) => checkList(faults, p, v, BLOCKS, (q, w) => checkBlock(faults, q, w, book, seen)),
+    (p, v) => checkList(faults, p, v, BLOCKS, (q, w) => checkBlock(faults, q, w, book, seen, sound)),
     true,
   );
   if (faults.any) return err(faults.list);
@@ -84,7 +100,19 @@ export function checkClass(input: unknown, library: MoveBook): Result<ClassDoc, 
     return err([{ path: "blocks", code: "too-many-segments", most: MOST_SEGMENTS }]);
   if (seconds > MOST_HOURS * 3600)
     return err([{ path: "blocks", code: "lasts-too-long", hours: MOST_HOURS }]);
+  for (const block of doc.blocks) sound?.add(block);
   return ok(doc);
+}
+
+/** Blocks that were found valid, for as long as they are held by somebody; of one library each. */
+export class SoundBlocks {
+  readonly #byLibrary = new WeakMap<MoveBook, WeakSet<object>>();
+
+  of(library: MoveBook): WeakSet<object> {
+    const there = this.#byLibrary.get(library) ?? new WeakSet();
+    this.#byLibrary.set(library, there);
+    return there;
+  }
 }
 
 /** An empty book, for documents whose moves are all given by name. */
@@ -160,8 +188,21 @@ function checkUnique(
   else seen.set(id, owner);
 }
 
-function checkBlock(faults: Faults, path: string, value: unknown, book: MoveBook, seen: Seen): void {
+function checkBlock(
+  faults: Faults,
+  path: string,
+  value: unknown,
+  book: MoveBook,
+  seen: Seen,
+  sound?: WeakSet<object>,
+): void {
   if (!checkObject(faults, path, value)) return;
+  if (sound?.has(value)) {
+    checkUnique(faults, at(path, "id"), value.id, path, seen.blocks, "blocks");
+    for (const [i, slot] of slotsOf(value as unknown as Block).entries())
+      checkUnique(faults, `${path}.slots[${i}].id`, slot.id, `${path}.slots[${i}]`, seen.slots, "slots");
+    return;
+  }
   const key = (name: string, check: (path: string, value: unknown) => unknown, required = false) =>
     checkKey(faults, path, value, name, check, required);
   key("id", (p, v) => checkText(faults, p, v, { least: 1, most: 200 }), true);

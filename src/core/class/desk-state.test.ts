@@ -137,7 +137,7 @@ describe("the Desk", () => {
   test("what can't be done is told and changes nothing; the next change takes the words away", () => {
     const start = openDesk(doc, 1);
     const refused = edit(start, setBlock(doc.blocks[1] as Block, "rest", -5));
-    expect(refused.trouble).toContain("at least 0");
+    expect(refused.trouble).toMatchObject({ code: "invalid", faults: [{ code: "at-least", least: 0 }] });
     expect(refused.history).toBe(start.history);
     const fine = edit(refused, setClass(doc, "title", "Pier"));
     expect([fine.trouble, fine.history.doc.title, fine.pending.length]).toEqual([null, "Pier", 1]);

@@ -3,7 +3,6 @@
  * done goes in, with its id; sending is done elsewhere.
  */
 import type { MoveBook } from "../moves/book";
-import { faultLine } from "../values/faults";
 import { type ClassDoc, findSlot, slotsOf } from "./document";
 import type { Edit } from "./edits";
 import { applyChecked, edited, type History, type Refusal, redone, startHistory, undone } from "./history";
@@ -35,7 +34,8 @@ export interface DeskState {
   readonly save: SaveState;
   /** Why it isn't saved, in a sentence. */
   readonly saveTrouble: string;
-  readonly trouble: string | null;
+  /** Why the last change wasn't taken. */
+  readonly trouble: Refusal | null;
 }
 
 /** Steps to take back and to do again, the last one last; of the class at a revision. */
@@ -84,16 +84,6 @@ export type DeskAction =
     }
   /** The class as it stands on the server, heard of without anything being sent. */
   | { readonly do: "stands"; readonly revision: number; readonly doc: ClassDoc };
-
-/** What a refusal says to the person. */
-export function refusalText(refusal: Refusal): string {
-  if (refusal.code === "invalid") return refusal.faults.map(faultLine).slice(0, 3).join("; ");
-  if (refusal.code === "gone") return `That ${refusal.what} is not there any more.`;
-  if (refusal.code === "taken") return `There is a ${refusal.what} with that id already.`;
-  if (refusal.code === "changed-since")
-    return `Somebody else changed ${refusal.key} after you: theirs stays, and there is nothing of yours to take back.`;
-  return `${refusal.key} can't be changed.`;
-}
 
 /**
  * A selection that points at something that is there: the slot wherever it stands now, else its block, else the block
@@ -178,7 +168,7 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
   switch (action.do) {
     case "edit": {
       const next = edited(state.history, action.edit, library, action.join);
-      if (!next.ok) return { ...state, trouble: refusalText(next.error) };
+      if (!next.ok) return { ...state, trouble: next.error };
       return next.value === state.history
         ? { ...state, trouble: null }
         : withEdit(state, next.value, action.edit, action.id);
@@ -187,7 +177,7 @@ export function deskAfter(state: DeskState, action: DeskAction, library: MoveBoo
     case "redo": {
       const next = (action.do === "undo" ? undone : redone)(state.history, library);
       if (!next) return state;
-      if (!next.ok) return { ...state, trouble: refusalText(next.error) };
+      if (!next.ok) return { ...state, trouble: next.error };
       return withEdit(state, next.value.history, next.value.edit, action.id);
     }
     case "select":

@@ -65,6 +65,22 @@ describe("the end of a segment", () => {
     expect(made?.block?.slots?.[3]?.dose).toEqual([{ seconds: 30 }, { seconds: 45 }, { seconds: 50 }]);
   });
 
+  test("never goes the other way: of a second side that its window cuts", () => {
+    const reach = {
+      id: "r",
+      move: { name: "Reach", repSeconds: 3 },
+      dose: { reps: 15, within: 37 },
+      sides: "inTurn" as const,
+      count: "total" as const,
+      sideChange: 1,
+    };
+    const cut = classOf([{ id: "b", title: "Main", slots: [reach] }]);
+    const all = scoreOf(cut, LIBRARY_BOOK).segments;
+    const right = all.findIndex(({ side }) => side === "right");
+    expect(all[right]).toMatchObject({ reps: { plan: 7 } });
+    expect(moveEdge(cut, all, right, -1, LIBRARY_BOOK)).toBeNull();
+  });
+
   test("is moved in every class to a class, by just so much where it is timed", () => {
     fc.assert(
       fc.property(arbClass, fc.nat(), fc.integer({ min: -40, max: 40 }), (own, pick, by) => {

@@ -177,6 +177,9 @@ export function moveEdge(
   if (grown === 0) return null;
   const steps = Math.round(by / grown);
   const made = steps === 0 ? null : after(steps);
+  // A second side that a window cuts gets longer where the first has fewer reps: that isn't what was drawn.
+  const moved = made ? lengthOf(made.segment) - lengthOf(here) : 0;
+  if (Math.sign(moved) === -Math.sign(by)) return null;
   return made && { edit: made.edit, seconds: lengthOf(made.segment), reps: made.segment?.reps?.plan ?? null };
 }
 

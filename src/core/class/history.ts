@@ -2,7 +2,7 @@
 import type { MoveBook } from "../moves/book";
 import { err, ok, type Result } from "../result";
 import type { Fault } from "../values/faults";
-import { checkClass } from "./check-class";
+import { checkClass, SoundBlocks } from "./check-class";
 import type { ClassDoc } from "./document";
 import { applyEdit, cautious, type Edit, type EditRefusal, invert, squash } from "./edits";
 
@@ -21,12 +21,15 @@ export function startHistory(doc: ClassDoc): History {
   return { doc, undo: [], redo: [], before: null };
 }
 
+/** An edit leaves most blocks as they are: these needn't be checked with every key. */
+const SOUND = new SoundBlocks();
+
 /** Applies an edit and checks that what comes out is a valid class. */
 export function applyChecked(doc: ClassDoc, edit: Edit, library: MoveBook): Result<ClassDoc, Refusal> {
   const next = applyEdit(doc, edit);
   if (!next.ok) return next;
   if (next.value === doc) return ok(doc);
-  const checked = checkClass(next.value, library);
+  const checked = checkClass(next.value, library, SOUND);
   return checked.ok ? ok(next.value) : err({ code: "invalid", faults: checked.error });
 }
 

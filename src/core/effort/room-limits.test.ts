@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { block, doc, person, rounds, slot } from "../testing/class-builders";
 import { ROOM } from "../testing/good/room";
 import { goodClass } from "../testing/planted/plant";

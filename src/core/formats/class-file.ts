@@ -41,15 +41,20 @@ export function classFileText(doc: ClassDoc): string {
   return `${lay(doc, "")}\n`;
 }
 
-/** A file name from the title: `stairwell-strength.brontle.json`. */
-export function classFileName(doc: ClassDoc): `${string}.json` {
-  const words = doc.title
+/** A title as part of a file's name: letters, digits and hyphens, at most sixty; `class` where nothing is left of it. */
+export function slugOf(title: string): string {
+  const words = title
     .normalize("NFKD")
     .replace(/\p{M}/gu, "")
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
     .replace(/^-+|-+$/g, "");
-  return `${words.slice(0, 60) || "class"}.brontle.json`;
+  return words.slice(0, 60) || "class";
+}
+
+/** The name of its file: `gale-warning.brontle.json`. */
+export function classFileName(doc: ClassDoc): `${string}.json` {
+  return `${slugOf(doc.title)}.brontle.json`;
 }
 
 /** The JSON in a text, or the one fault that it is none. */

@@ -1,6 +1,7 @@
 /** A person and their home, in the form of the roster file (format `brontle.roster`, version 1). */
 import type { Pattern, Tension } from "../moves/move";
 import type { Seconds } from "../units";
+import type { Goals } from "./goals";
 import type { KitItem } from "./kit";
 import type { Limit } from "./limits";
 
@@ -72,6 +73,10 @@ export interface Person {
   readonly coming?: boolean;
   /** The instructor's standing choices: instead of the first move they always do the second. */
   readonly always?: Readonly<Record<string, string>>;
+  /** People with the same name of it train in one room and share its things. */
+  readonly household?: string;
+  /** What they are to do next, by move, as the instructor accepted it. */
+  readonly goals?: Goals;
 }
 
 export interface Roster {

@@ -29,9 +29,11 @@ export function withoutPrivate(person: Person): Person {
   return rest;
 }
 
-/** A document that comes in without what only the person's own page shows keeps what they said there. */
+/** A document that comes in without what only the person's own page shows, or without goals, keeps these. */
 export function keepingPrivate(comes: Person, stands: Person): Person {
-  const own = PRIVATE_KEYS.filter((key) => comes[key] === undefined && stands[key] !== undefined);
+  const own = ([...PRIVATE_KEYS, "goals"] as const).filter(
+    (key) => comes[key] === undefined && stands[key] !== undefined,
+  );
   return { ...comes, ...Object.fromEntries(own.map((key) => [key, stands[key]])) };
 }
 

@@ -17,6 +17,7 @@ import {
 } from "../values/check-values";
 import { at, type Fault } from "../values/faults";
 import { DOCUMENT, ROSTER, unsound } from "../values/sound";
+import { WAYS_ON } from "./goals";
 import { FLOORS, MARKS, type Person, type Roster } from "./home";
 import { KIT_TYPES } from "./kit";
 import { LIMITS } from "./limits";
@@ -26,7 +27,10 @@ import { isMailAddress } from "./mail-address";
 export const MOST_KIT = 100;
 const KIT: ListBounds = { least: 0, most: MOST_KIT, what: "kinds of kit" };
 const LIMIT_LIST: ListBounds = { least: 0, most: LIMITS.length, what: "limits" };
-const WORKING_SETS: ListBounds = { least: 0, most: 500, what: "working sets" };
+/** Known sets of one person. */
+export const MOST_SETS = 500;
+const WORKING_SETS: ListBounds = { least: 0, most: MOST_SETS, what: "working sets" };
+const WAYS: ListBounds = { least: 0, most: WAYS_ON.length, what: "ways" };
 const PEOPLE: ListBounds = { least: 0, most: 1000, what: "people" };
 /** Standing choices of one person. */
 const MOST_ALWAYS = 300;
@@ -154,9 +158,34 @@ function checkInto(faults: Faults, path: string, value: unknown): void {
       return faults.add(p, { code: "length", least: 0, most: MOST_ALWAYS, what: "standing choices" });
     for (const [from, to] of choices) checkText(faults, at(p, from), to, { least: 1, most: 100 });
   });
+  key("household", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }));
+  key("goals", (p, v) => checkGoals(faults, p, v));
   key("workingSets", (p, v) =>
     checkList(faults, p, v, WORKING_SETS, (q, w) => checkWorkingSet(faults, q, w)),
   );
+}
+
+function checkGoals(faults: Faults, path: string, value: unknown): void {
+  if (!checkObject(faults, path, value)) return;
+  const goals = Object.entries(value);
+  if (goals.length > MOST_ALWAYS) {
+    faults.add(path, { code: "length", least: 0, most: MOST_ALWAYS, what: "goals" });
+    return;
+  }
+  for (const [move, goal] of goals) {
+    const where = at(path, move);
+    if (!checkObject(faults, where, goal)) continue;
+    const key = (name: string, check: (path: string, value: unknown) => unknown, required = false) =>
+      checkKey(faults, where, goal, name, check, required);
+    key("since", (p, v) => checkDay(faults, p, v), true);
+    key("kg", (p, v) => checkNumber(faults, p, v, { least: 0, most: 500 }));
+    key("reps", (p, v) => checkWhole(faults, p, v, { least: 1, most: 1000 }));
+    key("seconds", (p, v) => checkWhole(faults, p, v, { least: 1, most: 7200 }));
+    key("rounds", (p, v) => checkWhole(faults, p, v, { least: 1, most: 100 }));
+    key("atMost", (p, v) => v === true || faults.add(p, { code: "kind", expected: "true" }));
+    key("on", (p, v) => checkList(faults, p, v, WAYS, (q, w) => checkOneOf(faults, q, w, WAYS_ON)));
+    key("move", (p, v) => checkText(faults, p, v, { least: 1, most: 100 }));
+  }
 }
 
 /** Hours of the day in which it is to be quiet; from the evening to the morning as well as within a day. */

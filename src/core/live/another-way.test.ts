@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "../moves/library";
+import { partsFor } from "../parts/everyone";
 import type { PartSlot } from "../parts/part";
-import { partsFor } from "../parts/parts";
 import { classOf } from "../testing/classes";
 import { anotherWay } from "./another-way";
 

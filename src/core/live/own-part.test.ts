@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { newClass } from "../class/new-class";
 import { MARKS } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { ownParts, publicDoc } from "./own-part";
 
 const people = ["ann", "bo"].map((id) => ({ id, name: id, kit: [] }));

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { type ClassDoc, slotsOf } from "../class/document";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import type { SessionEventKind } from "./event-kinds";

@@ -2,7 +2,7 @@ import { expect, test } from "vitest";
 import { MARKS, type Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { CHANGE_OVER } from "../parts/change-over";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { block, doc, kit, person, slot } from "../testing/class-builders";
 import { workOut } from "./work-out";
 

@@ -3,8 +3,8 @@ import type { ClassDoc } from "../class/document";
 import type { Mark, Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import type { ChangeOverTable } from "../parts/change-over";
+import { partsFor } from "../parts/everyone";
 import type { Part } from "../parts/part";
-import { partsFor } from "../parts/parts";
 
 export interface WorkedOut {
   readonly parts: readonly Part[];

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../class/document";
 import { liveScore } from "../live/live-score";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { limitsToLookAt, READINESS_WEEKS, readinessDue } from "../readiness/readiness";
 import { scoreOf } from "../score/score";
 import { events, T0 } from "../testing/events";

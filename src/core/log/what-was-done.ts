@@ -3,7 +3,7 @@ import { type ClassDoc, slotsOf } from "../class/document";
 import { type MoveBook, resolveMove } from "../moves/book";
 import { nameOf } from "../reasons/named";
 import type { MoveName } from "../reasons/value";
-import type { ClassRecord } from "./record";
+import type { ClassRecord, SegmentRecord } from "./record";
 
 export interface BlockDone {
   /** Id of the block. */
@@ -14,9 +14,17 @@ export interface BlockDone {
   readonly moves: readonly MoveName[];
 }
 
+/** Work that ran so long, or half of its plan where that is less, took place; what was passed over by a press didn't. */
+const TOOK_PLACE_SECONDS = 3;
+
+function tookPlace({ kind, planSeconds, tookSeconds }: SegmentRecord): boolean {
+  if (kind !== "work" || !tookSeconds) return false;
+  return tookSeconds >= Math.min(TOOK_PLACE_SECONDS, planSeconds / 2);
+}
+
 /** The blocks that were taught, with the rounds and moves that really took place. */
 export function whatWasDone(doc: ClassDoc, record: ClassRecord, book: MoveBook): readonly BlockDone[] {
-  const worked = record.segments.filter(({ kind, tookSeconds }) => kind === "work" && (tookSeconds ?? 0) > 0);
+  const worked = record.segments.filter(tookPlace);
   return doc.blocks.flatMap((block) => {
     const own = worked.filter((segment) => segment.block === block.id);
     const moves = slotsOf(block)

@@ -74,15 +74,15 @@ interface WithMoves {
   readonly moves?: readonly Move[];
 }
 
-const books = new WeakMap<WithMoves, { library: MoveBook; book: MoveBook }>();
+const books = new WeakMap<WithMoves, WeakMap<MoveBook, MoveBook>>();
 
 /** The library with a class's own moves; the same book for the same document, so that what hangs on it stays known. */
 export function bookFor(doc: WithMoves, library: MoveBook): MoveBook {
   if (!doc.moves || doc.moves.length === 0) return library;
-  const there = books.get(doc);
-  if (there?.library === library) return there.book;
-  const book = bookWith(library, doc.moves);
-  books.set(doc, { library, book });
+  const there = books.get(doc) ?? new WeakMap<MoveBook, MoveBook>();
+  books.set(doc, there);
+  const book = there.get(library) ?? bookWith(library, doc.moves);
+  there.set(library, book);
   return book;
 }
 
@@ -91,15 +91,15 @@ export function resolveMove(ref: MoveRef, book: MoveBook): KnownMove {
   if (typeof ref === "string") {
     return book.get(ref) ?? { id: null, name: ref, repSeconds: DEFAULT_REP_SECONDS };
   }
-  const there = namedMoves.get(ref);
-  if (there?.book === book) return there.move;
-  const move = named(ref, book);
-  namedMoves.set(ref, { book, move });
+  const there = namedMoves.get(ref) ?? new WeakMap<MoveBook, KnownMove>();
+  namedMoves.set(ref, there);
+  const move = there.get(book) ?? named(ref, book);
+  there.set(book, move);
   return move;
 }
 
 /** Moves by name with all that they take over; the same for the same name in a document, so that it is told as one. */
-const namedMoves = new WeakMap<NamedMove, { readonly book: MoveBook; readonly move: KnownMove }>();
+const namedMoves = new WeakMap<NamedMove, WeakMap<MoveBook, KnownMove>>();
 
 /** What a move by name states, over what the one it is like has; that one is a swap of it. */
 function named(ref: NamedMove, book: MoveBook): KnownMove {

@@ -43,21 +43,16 @@ const SAME: ReadonlyMap<string, string> = new Map(
   }),
 );
 
-/** Words that say nothing of which move it is. */
-const EMPTY: ReadonlySet<string> = new Set([
-  "a",
-  "an",
-  "the",
-  "with",
-  "on",
-  "of",
-  "in",
-  "at",
-  "and",
-  "to",
-  "your",
-  "each",
-]);
+/** Words that say nothing of which move it is, in any language that moves have names in. */
+const EMPTY: ReadonlySet<string> = new Set(
+  [
+    "a an the with on of in at and to your each",
+    "el la los las un una de del con en al",
+    "der die das dem den ein eine einem einer mit auf am im an und",
+    "le les un une de du des au aux avec sur et",
+    "os um uma do da com em no na num numa",
+  ].flatMap((words) => words.split(" ")),
+);
 
 /** Words as they are compared: no accents, signs or capitals, in the singular, short forms written out. */
 export function wordsOf(text: string): readonly string[] {
@@ -69,6 +64,8 @@ function plainText(text: string): string {
     .normalize("NFKD")
     .replace(/[\u0300-\u036f]/g, "")
     .toLowerCase()
+    .replaceAll("ß", "ss")
+    .replaceAll("œ", "oe")
     .replace(/['’]s\b/g, "")
     .replace(/[^a-z0-9.]+/g, " ")
     .trim();

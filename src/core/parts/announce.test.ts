@@ -3,7 +3,8 @@ import type { ClassDoc } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { kitToAnnounce, nextThings, THINGS } from "./announce";
-import { partFor, partsFor } from "./parts";
+import { partsFor } from "./everyone";
+import { partFor } from "./parts";
 
 const doc: ClassDoc = {
   format: "brontle.class",

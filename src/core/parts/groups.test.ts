@@ -3,9 +3,9 @@ import { slotsOf } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
 import { block, doc, kit, person, slot } from "../testing/class-builders";
+import { partsFor } from "./everyone";
 import { canDo, groupsOf, mostCan } from "./groups";
 import type { Status } from "./part";
-import { partsFor } from "./parts";
 
 const own = doc([block([slot("goblet-squat"), slot("bodyweight-squat")])]);
 const [goblet = "", squat = ""] = own.blocks.flatMap(slotsOf).map(({ id }) => id);

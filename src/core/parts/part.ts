@@ -1,4 +1,5 @@
 /** A part: what one person does in every slot of a class, with what they have at home. */
+import type { Goal } from "../homes/goals";
 import type { Mark } from "../homes/home";
 import type { KitType } from "../homes/kit";
 import type { Use } from "../homes/match";
@@ -88,6 +89,8 @@ export interface PartSlot {
   readonly note: string | null;
   /** Chosen by the instructor. */
   readonly overruled: boolean;
+  /** What they are to do next in this move, by which its numbers are; left out where they have no goal in it. */
+  readonly goal?: Goal;
   readonly why: Why;
   /** What is known of the load, where something is. */
   readonly loadReason: LoadReason | null;
@@ -119,6 +122,22 @@ export interface Brought {
   readonly kgs?: readonly number[];
 }
 
+/** What two people in one room have of its things in a block. */
+export interface SharedBlock {
+  readonly block: string;
+  readonly mine: readonly SharedThing[];
+  readonly theirs: readonly SharedThing[];
+  /** Handed over from move to move. */
+  readonly turns: readonly SharedThing[];
+}
+
+export interface SharedThing {
+  readonly kit: string;
+  readonly type: KitType;
+  readonly count: number;
+  readonly kg?: number;
+}
+
 export interface Part {
   readonly person: string;
   readonly name: string;
@@ -133,6 +152,8 @@ export interface Part {
   readonly changeovers: readonly ChangeOver[];
   /** What the person's things are, by their ids: so that what hangs on kit can be worked out from the part alone. */
   readonly kinds: Readonly<Record<string, KitType>>;
+  /** With whom they share a room, and what is whose in each block; left out for who trains alone. */
+  readonly shared?: { readonly with: string; readonly blocks: readonly SharedBlock[] };
 }
 
 /** What each of these people does in a slot. */

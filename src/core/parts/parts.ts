@@ -96,12 +96,17 @@ function closedOf({ sets, judge }: OpenWay): PartSlot["closed"] {
   return range && { kg: set.closed.eachKg, reps: range.median, rir: set.reserve };
 }
 
+/** The first so many of a slot's own appearances that are theirs, by their level or a goal; undefined: all. */
+function roundsOf({ numbers }: OpenWay, { way }: Wanted): number | undefined {
+  return numbers?.rounds ?? way?.rounds;
+}
+
 /** Every set of a slot in order, at the planned number of rounds. */
 function setsOf(way: OpenWay, { slot, block, wanted }: Asked): readonly PartSet[] {
   const rounds = block.cap !== undefined ? 1 : spanTriple(block.rounds, 1).plan;
   const own = (slot.rounds ?? Array.from({ length: rounds }, (_, i) => i + 1))
     .filter((round) => round <= rounds)
-    .slice(0, wanted.way?.rounds);
+    .slice(0, roundsOf(way, wanted));
   const told = way.sets.map((set) => {
     const { seconds, reps, strain } = set;
     return {
@@ -164,9 +169,10 @@ function ownFacts(
   level: LevelWay | null,
 ): Pick<PartSlot, "eachSide" | "rounds" | "tempo" | "own"> {
   const counted = way.sets[0]?.reps !== null;
+  const rounds = roundsOf(way, wanted);
   return {
     ...(way.eachSide && counted ? { eachSide: true } : {}),
-    ...(wanted.way?.rounds === undefined ? {} : { rounds: wanted.way.rounds }),
+    ...(rounds === undefined ? {} : { rounds }),
     ...(level?.tempo === undefined || !way.move.phases ? {} : { tempo: level.tempo }),
     ...(way.own ? { own: true } : {}),
   };
@@ -183,7 +189,7 @@ const NO_OTHERS: PartSlot["instead"] = [];
 function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: MoveBook): PartSlot {
   const { slot, wanted } = cell;
   // Numbers that a level has without a move of its own go with the person, whatever way they do.
-  const own = way?.isTarget || wanted.way?.move === undefined ? wanted.way : null;
+  const own = way ? way.numbers : wanted.way;
   const reps = way?.sets[0]?.reps ?? null;
   if (!way) {
     const why =
@@ -231,6 +237,7 @@ function describe(cell: Cell, way: OpenWay | null, problem: PartProblem, book: M
     seconds: stopsAt(way, own, { dose: doseAt(slot, 0) }),
     shares: sharesOf(slot, way),
     ...ownFacts(way, wanted, own),
+    ...(way.goal ? { goal: way.goal } : {}),
     predicted: predictedOf(way),
     sets: setsOf(way, cell.asked),
     adjust: adjustments(way, slot, person, book),
@@ -384,14 +391,4 @@ function solved(doc: ClassDoc, person: Person, library: MoveBook, options: PartO
     changeovers: changeOversOf(problem, chosen),
     kinds: Object.fromEntries((person.kit ?? []).map((item) => [item.id, item.type])),
   };
-}
-
-/** Everyone's parts, in the order of the roster. */
-export function partsFor(
-  doc: ClassDoc,
-  people: readonly Person[],
-  library: MoveBook,
-  options: PartOptions = {},
-): readonly Part[] {
-  return people.map((person) => partFor(doc, person, library, options));
 }

@@ -144,7 +144,7 @@ function sameAgain(a: Neighbours | undefined, b: Neighbours | undefined): boolea
 /** The cell of a slot; one that was worked out for as much or more serves again. */
 function cellFor(doc: ClassDoc, asked: Asked, again: Neighbours | undefined, rest: Rest): Cell {
   const { slot, block, person, strengths, stance } = asked;
-  const overruled = overruledMove(doc, slot, person);
+  const overruled = overruledMove(doc, slot, person, asked.on);
   const { passing } = homeIndex(person);
   const there = passing.get(slot) as KnownCell | undefined;
   const capped = block.cap !== undefined;
@@ -230,7 +230,7 @@ export function partProblem(
       const within = (meetings.get(slot.id) ?? 0) * most + repeats;
       const level = calm?.has(slot.id) ? "natural" : mark;
       const wanted = level ? wantedAt(slot, level, book) : wantedFor(block, slot, person, book);
-      const asked = { block, slot, wanted, person, book, stance: doc.stance, strengths };
+      const asked = { block, slot, wanted, person, book, stance: doc.stance, strengths, on };
       return cellFor(doc, asked, again.get(slot.id), { within, byMove: repeats > 0, kit, table });
     }),
   );

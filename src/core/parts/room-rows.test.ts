@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { checkClass } from "../class/check-class";
 import { checkRoster } from "../homes/roster";
 import { LIBRARY_BOOK } from "../moves/library/index";
-import { partsFor } from "./parts";
+import { partsFor } from "./everyone";
 import {
   FILTERS,
   filterCounts,

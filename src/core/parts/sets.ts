@@ -29,6 +29,8 @@ export interface WaySet {
   readonly strain: number | null;
   /** A weight nearer to what the instructor wrote, that is there and closed: too much for this person. */
   readonly closed: { readonly eachKg: number; readonly loadKg: number | null } | null;
+  /** Kilograms of each thing by which it lies off the weight that was written; 0 where none was. */
+  readonly off: number;
   /** Held for less than was set, because a limit says so. */
   readonly shortened?: boolean;
   readonly gentle?: boolean;
@@ -143,9 +145,10 @@ function pick(work: Work, weights: readonly Weighed[], judge: Judge | null, clos
 }
 
 function setOf(work: Work, { weight, strain, closed = null }: Picked): WaySet {
-  const { reps, seconds, limbReps, reserve, shortened, gentle, fits } = work;
+  const { reps, seconds, limbReps, reserve, shortened, gentle, fits, load } = work;
   const { option, loadKg } = weight;
-  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed, shortened, gentle, fits };
+  const off = option && load?.kg !== undefined ? Math.abs(option.kg - load.kg) : 0;
+  return { reps, seconds, limbReps, reserve, option, loadKg, strain, closed, off, shortened, gentle, fits };
 }
 
 function pointsOf(sets: readonly WaySet[]): number {

@@ -1,5 +1,6 @@
 /** The ways that are open to a person in a slot, with what each costs. */
 
+import type { Way as LevelWay } from "../class/document";
 import {
   type Alternative,
   type Block,
@@ -14,6 +15,7 @@ import { slotMove } from "../class/sequence";
 import { type Care, careFor } from "../homes/care";
 import type { Filling } from "../homes/fillings";
 import { fillingsOf, fillMove, usesAt } from "../homes/fillings";
+import { type Goal, goalOn } from "../homes/goals";
 import type { Person } from "../homes/home";
 import { type HomeIndex, homeIndex } from "../homes/home-index";
 import { kitFacts } from "../homes/kit-types";
@@ -25,6 +27,7 @@ import type { KnownMove, MoveBook } from "../moves/book";
 import type { Strengths } from "../strength/belief";
 import { type Judge, judgeOf } from "../strength/judge";
 import { COSTS, type CostSheet, NO_COST } from "./costs";
+import { withGoal } from "./goal-way";
 import { lastResort } from "./last-resort";
 import { type Entry, entryOf, idOf, isGentle, planFor, type Wanted } from "./plan";
 import type { Reached } from "./reach";
@@ -54,6 +57,9 @@ export interface OpenWay {
   readonly shares: boolean;
   /** Its reps are of each side, where the slot's are of both. */
   readonly eachSide: boolean;
+  /** The level's numbers by which it is done, with those of a goal; null where it is done as it is set. */
+  readonly numbers: LevelWay | null;
+  readonly goal: Goal | null;
   /** One of the instructor's own ways for who can't do what is set. */
   readonly own?: Alternative;
 }
@@ -68,6 +74,8 @@ export interface Asked {
   readonly stance: Stance;
   /** What is believed of the person. */
   readonly strengths: Strengths;
+  /** The day for which goals hold; left out: whichever there are. */
+  readonly on?: string | undefined;
 }
 
 /** The kilograms of each thing in a set (of the sum where two are held as one), or null. */
@@ -135,10 +143,16 @@ function worksAlone(move: KnownMove, { arm, leg }: Care): boolean {
 
 /** How a move does a slot that it is named for. */
 export function attemptOf(move: KnownMove, asked: Asked): Attempt {
-  return entryAttempt(namedEntry(move, asked), asked);
+  return entryAttempt(namedEntry(move, asked), asked, goalFor(move, asked));
 }
 
-function entryAttempt(entry: Entry, { slot, block, wanted, book, stance, person }: Asked): Attempt {
+/** The goal of this person in a move; none where they get warm or come down. */
+function goalFor(move: KnownMove, { person, block, on }: Asked): Goal | null {
+  return isGentle(block) ? null : goalOn(person.goals, move.id, on);
+}
+
+function entryAttempt(entry: Entry, asked: Asked, goal: Goal | null): Attempt {
+  const { slot, block, wanted, book, stance, person } = asked;
   const { move } = entry.reached;
   const sides = slotSides(slot, book);
   // The slot's own move is done as the slot says; any other one, also a level's, by its own sides.
@@ -152,7 +166,7 @@ function entryAttempt(entry: Entry, { slot, block, wanted, book, stance, person 
   const numbers = entry.isTarget || wanted.way?.move === undefined;
   const doing: Doing = {
     slot,
-    way: numbers ? wanted.way : null,
+    way: withGoal(numbers ? wanted.way : null, goal, { slot, block }, move),
     move,
     // One limb that works alone does it for both: there is no other side to change to.
     sides: alone && from ? "both" : from ? (move.sides ?? "both") : sides,
@@ -176,7 +190,9 @@ interface KnownAttempt extends Attempt {
 const attempts = new WeakMap<Entry, Map<Care, KnownAttempt>>();
 
 /** The same for everybody whose limits ask the same of a dose: an entry belongs to one slot at one mark. */
-function attemptFor(entry: Entry, asked: Asked): Attempt {
+function attemptFor(entry: Entry, asked: Asked, goal: Goal | null): Attempt {
+  // A goal is one person's own.
+  if (goal) return entryAttempt(entry, asked, goal);
   const capped = asked.block.cap !== undefined;
   const care = careFor(asked.person);
   const byCare = attempts.get(entry) ?? new Map<Care, KnownAttempt>();
@@ -184,7 +200,7 @@ function attemptFor(entry: Entry, asked: Asked): Attempt {
   const there = byCare.get(care);
   const gentle = isGentle(asked.block);
   if (there?.stance === asked.stance && there.capped === capped && there.gentle === gentle) return there;
-  const made = { ...entryAttempt(entry, asked), stance: asked.stance, capped, gentle };
+  const made = { ...entryAttempt(entry, asked, null), stance: asked.stance, capped, gentle };
   byCare.set(care, made);
   return made;
 }
@@ -196,6 +212,7 @@ function waysOf(
   judge: Judge | null,
   filling: Filling,
   home: HomeIndex,
+  goal: Goal | null,
 ): readonly OpenWay[] {
   const held = heldPoints(filling, home);
   return setChoices(doing, works, filling, judge, home).map(({ sets, less, strain, lessPoints }) => ({
@@ -213,7 +230,45 @@ function waysOf(
     less,
     shares: doing.shares,
     eachSide: isEachSide(doing),
+    numbers: doing.way,
+    goal,
   }));
+}
+
+/** Of the ways of one move those that come nearest to a weight that was written, whichever things they are made of. */
+function nearest(ways: readonly OpenWay[]): readonly OpenWay[] {
+  const offs = ways.map(({ sets }) => sets.reduce((sum, { off }) => sum + off, 0));
+  const least = Math.min(...offs);
+  return offs.every((off) => off === least) ? ways : ways.filter((_, i) => (offs[i] ?? 0) <= least + 1e-9);
+}
+
+/** Whether a goal's weight is reached, or kept to, without it. */
+function meetsGoal(ways: readonly OpenWay[], { kg = 0, atMost }: Goal): boolean {
+  const [first, ...rest] = ways;
+  if (!first) return false;
+  const best = rest.reduce((least, way) => (way.total < least.total ? way : least), first);
+  const held = best.sets[0] && kgOf(best.sets[0]);
+  if (held === null || held === undefined) return false;
+  return atMost ? held <= kg + 1e-9 : held >= kg - 1e-9;
+}
+
+/** The ways of one move, by a goal where there is one; its weight counts where it isn't met anyhow. */
+function goalWays(
+  entry: Entry,
+  asked: Asked,
+  judge: Judge | null,
+  fillings: readonly Filling[],
+  home: HomeIndex,
+): readonly OpenWay[] {
+  const goal = goalFor(entry.reached.move, asked);
+  const made = (by: Goal | null) => {
+    const attempt = attemptFor(entry, asked, by);
+    return nearest(fillings.flatMap((filling) => waysOf(entry, attempt, judge, filling, home, goal)));
+  };
+  if (goal?.kg === undefined) return made(goal);
+  const { kg: _kg, ...free } = goal;
+  const ways = made(free);
+  return meetsGoal(ways, goal) ? ways : made(goal);
 }
 
 function usesKey(uses: readonly Use[]): string {
@@ -280,11 +335,8 @@ class Found {
     const more = this.right ? stayPoints(entry) : this.withoutPoints(entry);
     const { fillings } = meansOf(this.home, entry.reached.move);
     if (fillings.length === 0 || entry.total + more > this.limit) return;
-    const attempt = attemptFor(entry, this.asked);
     const judge = judgeOf(this.asked.strengths, entry.reached.move);
-    for (const filling of fillings) {
-      for (const way of waysOf(entry, attempt, judge, filling, this.home)) this.take(way, more);
-    }
+    for (const way of goalWays(entry, this.asked, judge, fillings, this.home)) this.take(way, more);
   }
 
   /** More for going without: only where the thing that was set isn't there, not where it is too heavy. */
@@ -353,17 +405,20 @@ function namedEntry(move: KnownMove, { wanted }: Asked): Entry {
 function waysOfEntry(entry: Entry, asked: Asked): readonly OpenWay[] {
   const home = homeIndex(asked.person);
   const { move } = entry.reached;
-  const attempt = entryAttempt(entry, asked);
   const judge = judgeOf(asked.strengths, move);
-  return meansOf(home, move)
-    .fillings.flatMap((filling) => waysOf(entry, attempt, judge, filling, home))
-    .sort(byCost);
+  return [...goalWays(entry, asked, judge, meansOf(home, move).fillings, home)].sort(byCost);
 }
 
-/** The move that the instructor chose for this person and slot: for this class, or always. */
-export function overruledMove(doc: ClassDoc, slot: Slot, person: Person): string | null {
+/** The move that the instructor chose for this person and slot: for this class, always, or as what they go on to. */
+export function overruledMove(
+  doc: ClassDoc,
+  slot: Slot,
+  person: Person,
+  on: string | undefined,
+): string | null {
   const once = doc.overruled?.find((entry) => entry.slot === slot.id && entry.person === person.id);
   if (once) return once.move;
   const id = typeof slot.move === "string" ? slot.move : slot.move.like;
-  return (id !== undefined && person.always?.[id]) || null;
+  if (id === undefined) return null;
+  return person.always?.[id] ?? goalOn(person.goals, id, on)?.move ?? null;
 }

@@ -2,6 +2,10 @@
 import type { More } from "../strength/more";
 import type { Seconds, Triple } from "../units";
 
+/** A hold grows by so much, up to so much; seconds. */
+export const HOLD_STEP = 5;
+export const MOST_HOLD = 60;
+
 export type ExposureKind = "reps" | "hold" | "timed";
 
 export interface Exposure {

@@ -16,6 +16,8 @@ export type Step =
   | { readonly do: "hold"; readonly from: Seconds; readonly to: Seconds }
   /** Of a timed piece: more reps in it, then less rest, then another round. */
   | { readonly do: "more-in-time" | "less-rest" | "another-round" }
+  /** The class takes a step that they don't: so many rounds or seconds of it, as before. */
+  | { readonly do: "keep"; readonly rounds?: number; readonly seconds?: Seconds }
   /** It hurt: asked about, not worked around. */
   | { readonly do: "ask" };
 
@@ -51,6 +53,7 @@ export function isUp(step: Step): boolean {
     case "move":
       return step.way === "harder";
     case "same":
+    case "keep":
     case "ask":
       return false;
     default:

@@ -5,9 +5,10 @@ import type { KnownMove } from "../moves/book";
 import { LIBRARY_BOOK } from "../moves/library";
 import { MORE } from "../strength/more";
 import { strengthsOf } from "../strength/of-person";
+import { exposureAt as at } from "../testing/exposures";
 import type { Exposure } from "./exposure";
 import { isUp, type Step } from "./proposal";
-import { type Asked, classIsReady, propose, weightsFor } from "./propose";
+import { type Asked, propose, weightsFor } from "./propose";
 
 const move = (id: string) => LIBRARY_BOOK.get(id) as KnownMove & { readonly id: string };
 
@@ -27,23 +28,6 @@ const asked = (who: Person, id: string, more: Partial<Asked> = {}): Asked => ({
   strengths: strengthsOf(who, LIBRARY_BOOK, "2026-11-27"),
   on: "2026-11-27",
   taken: [],
-  ...more,
-});
-const at = (day: string, more: Partial<Exposure> = {}): Exposure => ({
-  day,
-  move: "goblet-squat",
-  kind: "reps",
-  sets: 3,
-  setsMeant: 3,
-  reps: 12,
-  repsMeant: { min: 8, plan: 10, max: 12 },
-  seconds: null,
-  secondsMeant: null,
-  eachKg: 12,
-  more: "2-3",
-  reserveMeant: 2,
-  effort: 6,
-  hurt: false,
   ...more,
 });
 const two = (more: Partial<Exposure> = {}) => [at("2026-11-24", more), at("2026-11-20", more)];
@@ -145,13 +129,8 @@ describe("what to do next", () => {
     expect(away("2027-01-10")).toMatchObject({ step: { do: "weight", toKg: 10 }, why: "long-away" });
   });
 
-  test("is nothing where nothing was confirmed, and the class's own where two thirds are ready", () => {
+  test("is nothing where nothing was confirmed", () => {
     expect(propose(asked(rack, "goblet-squat"), [])).toBeNull();
-    const ready = propose(asked(rack, "goblet-squat"), two());
-    const not = propose(asked(rack, "goblet-squat"), two({ reps: 9 }));
-    expect(classIsReady([ready, ready, not])).toBe(true);
-    expect(classIsReady([ready, not])).toBe(false);
-    expect(classIsReady([null])).toBe(false);
   });
 });
 

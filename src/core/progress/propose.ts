@@ -13,7 +13,7 @@ import { loadMoved, repsAt } from "../strength/load";
 import { RESERVE_OF } from "../strength/more";
 import { careOf } from "../strength/predict";
 import { scaledMove } from "../strength/scaled";
-import { daysBetween, type Exposure } from "./exposure";
+import { daysBetween, type Exposure, HOLD_STEP, MOST_HOLD } from "./exposure";
 import type { ProgressReason, Proposal, Step } from "./proposal";
 
 /** A class counts as hard from this effort on, and twice running asks for less. */
@@ -25,8 +25,6 @@ const AWAY_SHARE = { least: 0.9, most: 1 } as const;
 const LONG_AWAY_SHARE = { least: 0.8, most: 0.9 } as const;
 /** Reps past the top of the range before the next weight is out of reach for good. */
 const REPS_PAST_TOP = 3;
-const HOLD_STEP = 5;
-const MOST_HOLD = 60;
 /** What makes it harder where there is no heavier weight, in this order. */
 const WITHOUT_WEIGHT = ["slower", "pause", "one-and-a-half"] as const;
 const IN_TIME = ["more-in-time", "less-rest", "another-round"] as const;
@@ -123,8 +121,13 @@ function firstLeft<S extends Step["do"]>(steps: readonly S[], { taken }: Asked):
   return steps.find((step) => !taken.includes(step)) ?? null;
 }
 
+/** Whether a move has a lowering that can be slow: what is done against a load, and isn't thrown or jumped. */
+export function canBeSlower({ move }: Pick<Asked, "move">): boolean {
+  return move.phases !== undefined && move.strength !== undefined && (move.impact ?? "none") === "none";
+}
+
 function withoutWeight(asked: Asked): Step {
-  const next = firstLeft(WITHOUT_WEIGHT, asked);
+  const next = canBeSlower(asked) ? firstLeft(WITHOUT_WEIGHT, asked) : null;
   if (next) return { do: next };
   return linkFrom(asked, "harder") ?? { do: "same" };
 }
@@ -139,7 +142,7 @@ function upReps(asked: Asked, last: Exposure): Step {
   const likely = likelyReps(asked, toKg, reserveMeant);
   if (likely === null || likely >= repsMeant.min) return { do: "weight", fromKg: eachKg, toKg };
   if (reps < repsMeant.max + REPS_PAST_TOP) return { do: "reps", from: reps, to: reps + 1 };
-  const between = firstLeft(["slower", "pause"] as const, asked);
+  const between = canBeSlower(asked) ? firstLeft(["slower", "pause"] as const, asked) : null;
   return between ? { do: between } : { do: "same" };
 }
 
@@ -203,14 +206,4 @@ export function propose(asked: Asked, exposures: readonly Exposure[]): Proposal 
   if (left.includes(false)) return made({ do: "same" }, "not-yet", 2);
   if (left.includes(null)) return made({ do: "same" }, "said-too-little", 2);
   return made(up(asked, last), "ready", 2);
-}
-
-/** Two thirds of those who did a slot: then the class itself takes the step. */
-const READY_SHARE = 2 / 3;
-
-/** Who of a class is ready for more, and whether they are enough for a step of the whole class. */
-export function classIsReady(proposals: readonly (Proposal | null)[]): boolean {
-  const known = proposals.filter((each): each is Proposal => each !== null);
-  const ready = known.filter(({ why }) => why === "ready").length;
-  return known.length > 0 && ready / known.length >= READY_SHARE;
 }

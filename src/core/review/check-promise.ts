@@ -10,6 +10,7 @@ import { fillersOf } from "../homes/match";
 import { type GapNeeds, gapNeeds } from "../shape/fit-knobs";
 import type { Seconds } from "../units";
 import { type Span, shiftSpan, spanTriple } from "../values/span";
+import { isClaim } from "./claims";
 import { type ReviewContext, textsOf } from "./context";
 import type { Fix, Found } from "./finding";
 
@@ -229,20 +230,9 @@ function uncovered({ slots }: ReviewContext, covered: ReadonlySet<string>): [Kit
   return [...missing];
 }
 
-/** Local slimming and medical effects: what no move does, in the words in which it is promised. */
-const CLAIMS: readonly RegExp[] = [
-  /\b(slim|slimm|shrink|trim|shape up|sculpt|tone|tighten|flatten)\w*\b.{0,24}\b(belly|tummy|waist|thigh|arm|hip|bum|butt|leg|wing)s?\b/i,
-  /\b(burn|lose|melt|blast|shed|torch)\w*\b.{0,24}\b(fat|belly|inches|love handles|bingo wings|kilos|pounds)\b/i,
-  /\b(belly|tummy|waist|thigh|hip|bum|butt|arm) ?(fat|fix|slimmer|shrinker|burner)\b/i,
-  /\b(cure|heal|treat|detox|rehabilitat|fixe?s?)\w*\b.{0,24}\b(pain|back|knees?|arthritis|injur\w*|diabetes|blood pressure|disease|toxins?|anxiety|depression)\b/i,
-  /\b(fix|correct|repair|reset|boost|restart|fire up)\w*\b.{0,24}\b(posture|metabolism|hormones?|immune system)\b/i,
-  /\b(nobody|no ?one)\b.{0,12}\b(gets?|is) (hurt|injured)\b|\b(injury|risk)[- ]?free\b|\b(100 ?%|completely|totally|absolutely) safe\b/i,
-  /\bdetox\b/i,
-];
-
 export function checkClaims({ doc, slots, times }: ReviewContext): Found[] {
   return textsOf(doc).flatMap(({ text, slot, block }): Found[] => {
-    if (!CLAIMS.some((claim) => claim.test(text))) return [];
+    if (!isClaim(text)) return [];
     const at = slot ? (slots.get(slot)?.at ?? 0) : block ? (times.get(block)?.start ?? 0) : 0;
     return [
       {

@@ -5,7 +5,7 @@ import type { ClassDoc } from "../class/document";
 import { applyEdit } from "../class/edits";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { FINDING_CASES } from "../testing/finding-cases";
 import { acknowledgeEdit, type Finding } from "./finding";
 import type { Line } from "./line";

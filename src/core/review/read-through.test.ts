@@ -6,7 +6,7 @@ import type { ClassDoc, Slot } from "../class/document";
 import { applyEdit } from "../class/edits";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { arbClass } from "../testing/arbitraries";
 import { block, type Case, cooldown, doc, kit, main, person, rounds, slot } from "../testing/class-builders";
 import { FINDING_CASES } from "../testing/finding-cases";

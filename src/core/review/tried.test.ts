@@ -7,7 +7,7 @@ import { expandedSeconds } from "../class/expand";
 import { whereKey } from "../class/keyed";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { ROOM } from "../testing/good/room";
 import { CLOCK_FAULTS } from "../testing/planted/clock";
 import { PEOPLE_FAULTS } from "../testing/planted/people";

@@ -4,7 +4,7 @@ import { checkClass } from "../class/check-class";
 import type { ClassDoc } from "../class/document";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { GOOD_CLASSES } from "../testing/good";
 import { ROOM } from "../testing/good/room";
 import { CLOCK_FAULTS } from "../testing/planted/clock";

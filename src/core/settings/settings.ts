@@ -6,7 +6,7 @@ import { THRESHOLDS, type Thresholds } from "../effort/thresholds";
 import { CHANGE_OVER, type ChangeOverTable } from "../parts/change-over";
 import { err, ok, type Result } from "../result";
 import type { MassUnits, Seconds } from "../units";
-import { checkOneOf, Faults, isObject, type Json } from "../values/check-values";
+import { checkOneOf, checkText, Faults, isObject, type Json } from "../values/check-values";
 import { at, type Fault } from "../values/faults";
 import { DOCUMENT, unsound } from "../values/sound";
 
@@ -19,6 +19,8 @@ export interface Teaching {
   /** Rests of a new block, seconds; 0 takes the stance's own. */
   readonly restSeconds: Seconds;
   readonly longRestSeconds: Seconds;
+  /** Words of the instructor's own for everybody, on their pages: sleep, food, warm clothes. Brontle adds none. */
+  readonly words: string;
 }
 
 export interface Settings {
@@ -36,7 +38,7 @@ export function ownRests({ restSeconds, longRestSeconds }: Teaching): OwnRests {
 }
 
 export const SETTINGS: Settings = {
-  teaching: { timeZone: "UTC", units: "kg", stance: "form", restSeconds: 0, longRestSeconds: 0 },
+  teaching: { timeZone: "UTC", units: "kg", stance: "form", restSeconds: 0, longRestSeconds: 0, words: "" },
   thresholds: THRESHOLDS,
   changeOver: CHANGE_OVER,
 };
@@ -60,9 +62,13 @@ export function isTimeZone(name: string): boolean {
 function checkWord(faults: Faults, path: string, value: unknown): void {
   const allowed = WORDS[path.replace(/^\$\.?/, "")];
   if (allowed) checkOneOf(faults, path, value, allowed);
+  else if (path.endsWith("teaching.words")) checkText(faults, path, value, { least: 0, most: MOST_WORDS });
   else if (typeof value !== "string" || !isTimeZone(value))
     faults.add(path, { code: "kind", expected: "the name of a time zone" });
 }
+
+/** Characters of the words for everybody. */
+export const MOST_WORDS = 1000;
 
 /** No threshold or change-over is larger than this. */
 const MOST = 10_000;

@@ -7,7 +7,7 @@ import { expandedSeconds } from "../class/expand";
 import { THRESHOLDS } from "../effort/thresholds";
 import type { Person } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { scoreOf } from "../score/score";
 import { arbClass } from "../testing/arbitraries";
 import { classOf } from "../testing/classes";

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import type { Slot } from "../class/document";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { classOf } from "../testing/classes";
 import { ORDER_CAUSES, ORDER_COSTS, orderTables, sumOf } from "./order-costs";
 

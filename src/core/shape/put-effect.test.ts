@@ -6,7 +6,7 @@ import { putMove } from "../class/put-move";
 import { balanceOf } from "../effort/balance";
 import { THRESHOLDS } from "../effort/thresholds";
 import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { scoreOf } from "../score/score";
 import { GOOD_CLASSES } from "../testing/good";
 import { ROOM } from "../testing/good/room";

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { THRESHOLDS } from "../effort/thresholds";
 import { MARKS } from "../homes/home";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { classOf } from "../testing/classes";
 import { shapePieces, spreadOf } from "./shape-json";
 

@@ -8,7 +8,7 @@ import { fillMove } from "../homes/fillings";
 import type { Person } from "../homes/home";
 import { resolveMove } from "../moves/book";
 import { LIBRARY_BOOK } from "../moves/library";
-import { partsFor } from "../parts/parts";
+import { partsFor } from "../parts/everyone";
 import { scoreOf } from "../score/score";
 import { kit } from "../testing/class-builders";
 import { GOOD_CLASSES } from "../testing/good";

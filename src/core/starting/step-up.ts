@@ -64,13 +64,13 @@ const grown = (slot: Slot, kind: Kind): Edit => {
   );
 };
 
-interface Step {
+export interface BlockStep {
   readonly edit: Edit;
   readonly says: StartReason;
 }
 
 /** All of the block's doses of one kind a step on: of the kind that most slots have; null where none may. */
-function doseStep(block: Block, stance: Stance): Step | null {
+export function doseStep(block: Block, stance: Stance): BlockStep | null {
   const slots = slotsOf(block).filter((slot) => !isLocked(slot, "dose") && !isLocked(slot, "slot"));
   const kinds: readonly Kind[] = ["reps", "work", "hold"];
   const open = kinds
@@ -89,7 +89,7 @@ function doseStep(block: Block, stance: Stance): Step | null {
   };
 }
 
-function restStep(block: Block, stance: Stance, thresholds: Thresholds): Step | null {
+export function restStep(block: Block, stance: Stance, thresholds: Thresholds): BlockStep | null {
   const { rest, locked } = block;
   if (stance !== "density" || rest === undefined || locked?.includes("rest")) return null;
   const least = Math.max(10, thresholds.stance[stance].restSeconds[0]);
@@ -100,7 +100,7 @@ function restStep(block: Block, stance: Stance, thresholds: Thresholds): Step | 
   };
 }
 
-function setStep(block: Block, stance: Stance): Step | null {
+export function setStep(block: Block, stance: Stance): BlockStep | null {
   const { rounds = 1, cap, locked } = block;
   const isFixed = cap !== undefined || roundsAreFixed(block) || locked?.includes("rounds");
   if (isFixed || spanTriple(rounds).max + 1 > MOST.sets[stance]) return null;

@@ -13,6 +13,8 @@ export const TRAIL_KINDS = [
   "data-exported",
   "roster-exported",
   "log-exported",
+  "studio-exported",
+  "studio-imported",
   "person-erased",
   "coach-asked",
   "coach-joined",
