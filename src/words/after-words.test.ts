@@ -52,6 +52,11 @@ describe("what a class came to", () => {
     expect(whatWasDone(doc, record(255_000, true), LIBRARY_BOOK)[0]?.rounds).toBe(2);
   });
 
+  test("isn't what was passed over by a press", () => {
+    for (const ms of [0, 100, 1000, 2900]) expect(whatWasDone(doc, record(ms), LIBRARY_BOOK)).toEqual([]);
+    expect(whatWasDone(doc, record(3000), LIBRARY_BOOK)).toHaveLength(1);
+  });
+
   test("is said block by block, with thanks before it and where to say how it was after it", () => {
     expect(afterText(doc, record(0), LIBRARY_BOOK, wordsIn("en"))).toMatch(
       /^Thank you for coming to T\.\n\nHow/,

@@ -4,14 +4,13 @@ import type { ClassRecord } from "../core/log/record";
 import { whatWasDone } from "../core/log/what-was-done";
 import type { MoveBook } from "../core/moves/book";
 import { blockName } from "./block-words";
-import { lowerFirst } from "./letters";
 import type { Words } from "./words";
 
 /** Thanks, what was done block by block, and where to say how it was; of nobody in particular. */
 export function afterText(doc: ClassDoc, record: ClassRecord, book: MoveBook, words: Words): string {
   const blocks = whatWasDone(doc, record, book).flatMap(({ block: id, rounds, moves }) => {
     const block = doc.blocks.find((entry) => entry.id === id);
-    const named = words.and(moves.map(({ name }) => lowerFirst(name)));
+    const named = words.and(moves.map(({ name }) => words.inside(name)));
     return block
       ? [words.phrase("mail", "afterBlock", { name: blockName(block, book, words), rounds, moves: named })]
       : [];

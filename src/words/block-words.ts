@@ -3,22 +3,24 @@ import { type Block, slotsOf } from "../core/class/document";
 import { blockShape } from "../core/class/sentence";
 import { type MoveBook, resolveMove } from "../core/moves/book";
 import { spanText, spanTriple } from "../core/values/span";
-import { lowerFirst, upperFirst } from "./letters";
+import { upperFirst } from "./letters";
 import type { Words } from "./words";
 
 /** How a block goes round, in a few words. */
-export function goesRound({ rounds, rest, longRest, cap, after, brief }: Block): string {
-  const seconds = (span: Block["rest"], words: string) =>
-    span !== undefined && spanTriple(span).max > 0 ? [`${spanText(span)} s ${words}`] : [];
+export function goesRound({ rounds, rest, longRest, cap, after, brief }: Block, words: Words): string {
+  const seconds = (span: Block["rest"], key: "rest" | "longRest" | "brief" | "after") =>
+    span !== undefined && spanTriple(span).max > 0
+      ? [words.phrase("goes", key, { span: spanText(span) })]
+      : [];
   return [
-    ...(cap === undefined ? [] : [`as many rounds as possible in ${cap} s`]),
+    ...(cap === undefined ? [] : [words.phrase("goes", "asMany", { seconds: cap })]),
     ...(rounds === undefined || cap !== undefined
       ? []
-      : [`${spanText(rounds)} ${rounds === 1 ? "round" : "rounds"}`]),
+      : [words.phrase("goes", "rounds", { one: rounds === 1 ? "yes" : "no", span: spanText(rounds) })]),
     ...seconds(rest, "rest"),
-    ...seconds(longRest, "between rounds"),
-    ...seconds(brief, "talk"),
-    ...seconds(after, "water"),
+    ...seconds(longRest, "longRest"),
+    ...seconds(brief, "brief"),
+    ...seconds(after, "after"),
   ].join(", ");
 }
 
@@ -35,7 +37,7 @@ export function blockName(block: Block, book: MoveBook, words: Words): string {
   const shape = words.name("shape", blockShape(block));
   if (slots.length === 0) return upperFirst(shape);
   if (block.role !== undefined && block.role !== "main") return upperFirst(words.name("role", block.role));
-  const moves = slots.map(({ move }) => lowerFirst(resolveMove(move, book).name));
-  const named = moves.length > NAMED + 1 ? [...moves.slice(0, NAMED), "more"] : moves;
-  return `${upperFirst(shape)} of ${[named.slice(0, -1).join(", "), named.at(-1)].filter(Boolean).join(" and ")}`;
+  const moves = slots.map(({ move }) => words.inside(resolveMove(move, book).name));
+  const named = moves.length > NAMED + 1 ? [...moves.slice(0, NAMED), words.phrase("sheet", "more")] : moves;
+  return words.phrase("sheet", "shapeOf", { shape: upperFirst(shape), moves: words.and(named) });
 }

@@ -3,7 +3,7 @@ import type * as english from "./english";
 import type { Reasons } from "./reasons";
 
 /** All texts of a kind: the same keys as English, other words. */
-type Same<T> = { readonly [K in keyof T]: T[K] extends string ? string : Same<T[K]> };
+export type Same<T> = { readonly [K in keyof T]: T[K] extends string ? string : Same<T[K]> };
 
 export interface Catalogue {
   readonly reasons: Reasons;

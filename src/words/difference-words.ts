@@ -1,9 +1,10 @@
 /** What differs between two states of a class, a line each: with what it was and what it is, where that is short. */
 import { type ClassDoc, findSlot, type Slot } from "../core/class/document";
-import { dosesText } from "../core/class/dose-text";
+
 import type { Edit } from "../core/class/edits";
 import type { MoveBook } from "../core/moves/book";
 import { type Span, spanText } from "../core/values/span";
+import { shownDoses } from "./dose-words";
 import { editText } from "./edit-words";
 import { upperFirst } from "./letters";
 import type { Words } from "./words";
@@ -15,16 +16,16 @@ const isSpan = (value: unknown): value is Span =>
   (typeof value === "object" && value !== null && "min" in value && "max" in value);
 
 /** A value in a few letters; null where it hasn't got that. */
-function valueText(key: string, value: unknown): string | null {
+function valueText(key: string, value: unknown, book: MoveBook, words: Words): string | null {
   if (value === undefined) return "—";
-  if (key === "dose") return dosesText(value as Slot["dose"]);
+  if (key === "dose") return shownDoses(value as Slot["dose"], words, book);
   if (isSpan(value)) return spanText(value);
   return typeof value === "string" && value.length <= 60 ? value : null;
 }
 
 function setText(edit: SetEdit, now: ClassDoc, book: MoveBook, words: Words): string {
   const what = upperFirst(editText(edit, now, book, words).replace(/^the /, ""));
-  const [from, to] = [valueText(edit.key, edit.from), valueText(edit.key, edit.to)];
+  const [from, to] = [valueText(edit.key, edit.from, book, words), valueText(edit.key, edit.to, book, words)];
   return from === null || to === null || edit.key === "move" ? what : `${what}: ${from} → ${to}`;
 }
 

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { dosesText } from "../core/class/dose-text";
 import { arbDose } from "../core/testing/arbitraries";
-import { amountText, spokenDose, tempoText } from "./dose-words";
+import { amountText, shownDoses, spokenDose, tempoText } from "./dose-words";
 import { wordsIn } from "./languages";
 
 const words = wordsIn("en");
@@ -46,6 +47,31 @@ describe("said aloud", () => {
     fc.assert(
       fc.property(arbDose, (dose) => {
         expect(spokenDose(dose, words)).toMatch(/\d/);
+      }),
+    );
+  });
+});
+
+describe("beside its move", () => {
+  test("a dose stands as it is typed in English, and says the same in a few signs elsewhere", () => {
+    const spanish = wordsIn("es");
+    const tempo = { reps: { min: 8, max: 12 }, tempo: "3-0-1-0" };
+    expect(shownDoses(tempo, words)).toBe(dosesText(tempo));
+    expect(shownDoses(tempo, spanish)).toBe("8–12 reps a 3-0-1-0");
+    expect(shownDoses({ hold: 30 }, wordsIn("de"))).toBe("halten 30 s");
+    expect(shownDoses({ reps: 10, within: 60 }, wordsIn("fr"))).toBe("10 rép. en 60 s");
+    expect(shownDoses([{ seconds: 40 }, { toLimit: 30 }], spanish)).toBe("40 s / al límite 30 s");
+  });
+
+  test("no dose is left out or in English", () => {
+    fc.assert(
+      fc.property(arbDose, (dose) => {
+        for (const language of ["es", "de", "fr", "pt"] as const) {
+          const text = shownDoses(dose, wordsIn(language));
+          expect(text).toMatch(/\d/);
+          // Moves of a sequence are named as the library has them.
+          if (!dose.sequence) expect(text).not.toMatch(/\b(hold|to limit|at|ladder|left)\b/);
+        }
       }),
     );
   });

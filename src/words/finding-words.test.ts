@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { whereKey } from "../core/class/keyed";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { partsFor } from "../core/parts/parts";
+import { partsFor } from "../core/parts/everyone";
 import { type CODES, type Finding, fingerprint } from "../core/review/finding";
 import { ranked } from "../core/review/ranked";
 import { readThrough } from "../core/review/read-through";

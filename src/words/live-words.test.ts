@@ -11,7 +11,7 @@ import { peopleNow } from "../core/live/people-now";
 import { presenceOf } from "../core/live/presence";
 import { bookFor } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library/index";
-import { partsFor } from "../core/parts/parts";
+import { partsFor } from "../core/parts/everyone";
 import { scoreOf } from "../core/score/score";
 import { arbClass } from "../core/testing/arbitraries";
 import { classOf } from "../core/testing/classes";

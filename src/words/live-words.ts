@@ -6,11 +6,11 @@ import { SET_CHANGES, type SetChange } from "../core/live/event-kinds";
 import type { CallGroup, Headline, NowNext, OwnLine, PieceSaid } from "../core/live/now-next";
 import type { Presence } from "../core/live/presence";
 import type { SinceLast } from "../core/live/since-last";
+import type { StepNow } from "../core/live/steps";
 import type { WaySaid } from "../core/live/three-ways";
 import type { WayToShow } from "../core/live/what-to-show";
 import { spanText, spanTriple } from "../core/values/span";
 import { amountText, spokenDose, stopText, tempoText } from "./dose-words";
-import { lowerFirst } from "./letters";
 import { needName } from "./need-words";
 import type { Words } from "./words";
 
@@ -135,7 +135,7 @@ export function showText(ways: readonly WayToShow[], words: Words): string {
   const named = (how: WayToShow["how"]) =>
     ways
       .filter((way) => way.how === how)
-      .map(({ name, people }) => words.phrase("live", "toShow", { way: lowerFirst(name), people }));
+      .map(({ name, people }) => words.phrase("live", "toShow", { way: words.inside(name), people }));
   const [show, say] = [named("show"), named("say")];
   return [
     show.length > 0 ? words.phrase("live", "show", { ways: show.join(", ") }) : "",
@@ -171,7 +171,7 @@ export function groupText({ people, mark, way, halves, stopSeconds }: CallGroup,
   return words.phrase("live", "group", {
     people,
     mark: mark === "natural" ? "" : `${MARK_GLYPH[mark]} `,
-    way: lowerFirst(said),
+    way: words.inside(said),
     halves: halves ? "yes" : "no",
     stop:
       stopSeconds === null ? "" : words.phrase("live", "groupStop", { stop: stopText(stopSeconds, words) }),
@@ -199,4 +199,10 @@ export function presenceText({ here, notYet, late }: Presence, words: Words): st
   ]
     .filter(Boolean)
     .join(", ");
+}
+
+/** A step as it stands where a cue would: “Hips high · 3 of 7”, “Step jack, 7”. */
+export function stepText({ text, reps, n, of }: StepNow, words: Words): string {
+  if (reps !== null) return `${text}, ${reps}`;
+  return words.phrase("live", "step", { text: text.replace(/\.$/, ""), n, of });
 }

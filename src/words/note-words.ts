@@ -1,13 +1,12 @@
 /** What a reader of a plan isn't sure of, in words. */
-import { resolveMove } from "../core/moves/book";
+import { type MoveBook, resolveMove } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Note } from "../core/notation/note";
 import type { Words } from "./words";
 
-const nameOf = (id: string) => resolveMove(id, LIBRARY_BOOK).name;
-
-/** A note as a sentence, without its place. */
-export function noteText(note: Note, words: Words): string {
+/** A note as a sentence, without its place. `library`: by which moves are named. */
+export function noteText(note: Note, words: Words, library: MoveBook = LIBRARY_BOOK): string {
+  const nameOf = (id: string) => resolveMove(id, library).name;
   const { code, text } = note;
   const near = "near" in note && note.near.length > 0 ? words.or(note.near.map(nameOf)) : "";
   const args = {

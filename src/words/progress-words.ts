@@ -1,8 +1,10 @@
 /** What somebody might do next, in words. */
+import type { Goal } from "../core/homes/goals";
 import type { KnownMove } from "../core/moves/book";
+import type { Verdict } from "../core/progress/decisions";
 import type { Exposure } from "../core/progress/exposure";
 import type { Proposal, Step } from "../core/progress/proposal";
-import { lowerFirst } from "./letters";
+import { shortDay } from "./when-words";
 import type { Words } from "./words";
 
 /** A step as what to do: `14 kg each instead of 12`. */
@@ -20,11 +22,27 @@ export function stepText(step: Step, words: Words, moveOf: (id: string) => Known
     case "move":
       return words.phrase("progress", "move", {
         way: step.way,
-        move: lowerFirst(moveOf(step.to)?.name ?? step.to),
+        move: words.inside(moveOf(step.to)?.name ?? step.to),
       });
+    case "keep":
+      return step.rounds === undefined
+        ? words.phrase("progress", "keepSeconds", { seconds: step.seconds ?? 0 })
+        : words.phrase("progress", "keepRounds", { rounds: step.rounds });
     default:
       return words.phrase("progress", STEP_KEY[step.do]);
   }
+}
+
+/** A goal as what to do, for whom it is: nothing of what only the class decides. */
+export function goalText(goal: Goal, words: Words): string {
+  const parts = [
+    goal.kg === undefined ? "" : words.phrase("progress", "goalKg", { kg: words.number(goal.kg) }),
+    goal.reps === undefined ? "" : words.phrase("progress", "goalReps", { reps: goal.reps }),
+    goal.seconds === undefined ? "" : words.phrase("progress", "goalSeconds", { seconds: goal.seconds }),
+    goal.rounds === undefined ? "" : words.phrase("progress", "keepRounds", { rounds: goal.rounds }),
+    ...(goal.on ?? []).map((way) => words.phrase("progress", STEP_KEY[way])),
+  ];
+  return parts.filter(Boolean).join(", ");
 }
 
 const STEP_KEY = {
@@ -36,7 +54,9 @@ const STEP_KEY = {
   "less-rest": "lessRest",
   "another-round": "anotherRound",
   ask: "ask",
-} as const satisfies Readonly<Record<Exclude<Step["do"], "weight" | "reps" | "hold" | "move">, string>>;
+} as const satisfies Readonly<
+  Record<Exclude<Step["do"], "weight" | "reps" | "hold" | "move" | "keep">, string>
+>;
 
 /** What was done in one class: `3 × 12, 12 kg each, 2–3 left`. */
 export function exposureText({ sets, reps, seconds, eachKg, more, hurt }: Exposure, words: Words): string {
@@ -68,7 +88,30 @@ export function proposalText(
     move: moveOf(move)?.name ?? move,
     what: stepText(step, words, moveOf),
     why: words.phrase("progressWhy", WHY_KEY[why]),
-    evidence: evidence.map((each) => ({ day: each.day, text: exposureText(each, words) })),
+    evidence: evidence.map((each) => ({ day: shortDay(each.day, words), text: exposureText(each, words) })),
+  };
+}
+
+/** A proposal with what may stand in its place and what was decided, as a line to decide about. */
+export function nextLine(
+  next: {
+    readonly proposal: Proposal;
+    readonly choices: readonly Step[];
+    readonly decided: { readonly verdict: Verdict; readonly step: Step } | null;
+  },
+  words: Words,
+  moveOf: (id: string) => KnownMove | undefined,
+) {
+  const { proposal, choices, decided } = next;
+  const { move: name, ...text } = proposalText(proposal, words, moveOf);
+  return {
+    ...text,
+    move: proposal.move,
+    name,
+    step: proposal.step,
+    // The proposed one is the first of them.
+    others: choices.slice(1).map((step) => ({ step, text: stepText(step, words, moveOf) })),
+    decided: decided && { verdict: decided.verdict, text: stepText(decided.step, words, moveOf) },
   };
 }
 

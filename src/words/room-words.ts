@@ -31,5 +31,5 @@ export function cellText(slot: PartSlot, words: Words): string {
   if (slot.status === "unmet") return words.name("status", "unmet");
   if (slot.status === "swapped") return `${words.phrase("room", "swap")}${mark && ` ${mark}`}`;
   if (slot.status === "as-set") return mark || "·";
-  return `${mark} ${words.name("status", slot.status)}`.trim();
+  return `${mark} ${words.phrase("room", slot.status)}`.trim();
 }

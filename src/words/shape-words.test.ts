@@ -4,7 +4,7 @@ import { describe, expect, test } from "vitest";
 import type { ClassDoc } from "../core/class/document";
 import { THRESHOLDS } from "../core/effort/thresholds";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { partsFor } from "../core/parts/parts";
+import { partsFor } from "../core/parts/everyone";
 import { type CallLine, callSheet, lineAt } from "../core/shape/call-sheet";
 import { arbClass } from "../core/testing/arbitraries";
 import { classOf } from "../core/testing/classes";

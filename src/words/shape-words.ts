@@ -12,7 +12,6 @@ import { ORDER_CAUSES, type OrderCause } from "../core/shape/order-costs";
 import { clockText, type Seconds } from "../core/units";
 import { spanText } from "../core/values/span";
 import type { fitNumber } from "./english/phrases";
-import { lowerFirst } from "./letters";
 import type { Words } from "./words";
 
 const BLOCK_KEYS: readonly string[] = [
@@ -26,9 +25,9 @@ const BLOCK_KEYS: readonly string[] = [
   "cap",
 ] satisfies readonly (keyof typeof fitNumber)[];
 
-function moveName(doc: ClassDoc, slotId: string, library: MoveBook): string {
+function moveName(doc: ClassDoc, slotId: string, library: MoveBook, words: Words): string {
   const slot = findSlot(doc, slotId)?.slot;
-  return slot ? lowerFirst(resolveMove(slot.move, bookFor(doc, library)).name) : "";
+  return slot ? words.inside(resolveMove(slot.move, bookFor(doc, library)).name) : "";
 }
 
 const blockArgs = (doc: ClassDoc, id: string) => {
@@ -53,7 +52,7 @@ export function lossText(before: ClassDoc, after: ClassDoc, library: MoveBook, w
 /** A change: `15 s rest instead of 20 in Quay circuit`. */
 export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook, words: Words): string {
   if (isRemoval(change)) {
-    const move = moveName(doc, change.slot, library);
+    const move = moveName(doc, change.slot, library, words);
     return words.phrase("fit", "leftOut", { move, ...blockArgs(doc, change.block) });
   }
   const key = keyOfNumber(change.key);
@@ -63,7 +62,7 @@ export function changeText(change: FitChange, doc: ClassDoc, library: MoveBook, 
   }
   return words.phrase("fit", change.key === "rest" ? "afterMove" : "inMove", {
     change: text,
-    move: moveName(doc, change.slot, library),
+    move: moveName(doc, change.slot, library, words),
   });
 }
 
@@ -83,15 +82,15 @@ export function optionText(option: FitOption, doc: ClassDoc, library: MoveBook, 
 
 /** What a class that is too short could have more of: `a warm-up first, 5:00`. */
 export function proposalText({ kind, block }: Proposal, library: MoveBook, words: Words): string {
-  const { length, moves } = proposalParts(block, library);
+  const { length, moves } = proposalParts(block, library, words);
   return words.phrase("fit", kind, { length: clockText(length), moves: words.and(moves) });
 }
 
-function proposalParts(block: Block, library: MoveBook) {
+function proposalParts(block: Block, library: MoveBook, words: Words) {
   const doc: ClassDoc = { format: "brontle.class", version: 1, title: "", stance: "form", blocks: [block] };
   return {
     length: expandedSeconds(doc, library, "plan"),
-    moves: slotsOf(block).map((slot) => moveName(doc, slot.id, library)),
+    moves: slotsOf(block).map((slot) => moveName(doc, slot.id, library, words)),
   };
 }
 
@@ -103,7 +102,7 @@ export function unlockText({ block, nearest }: Unlocked, doc: ClassDoc, words: W
 /** What may not be changed: `rest of Quay circuit`, or a move. */
 export function lockedText(locked: Locked, doc: ClassDoc, library: MoveBook, words: Words): string {
   return "slot" in locked
-    ? moveName(doc, locked.slot, library)
+    ? moveName(doc, locked.slot, library, words)
     : words.phrase("fit", "lockedKey", { key: locked.key, ...blockArgs(doc, locked.block) });
 }
 

@@ -9,7 +9,6 @@ import { clockText } from "../core/units";
 import { spanText } from "../core/values/span";
 import { spokenDose } from "./dose-words";
 import { heldText, kitName, massText } from "./kit-words";
-import { lowerFirst } from "./letters";
 import { needText } from "./need-words";
 import { musclesText, namesText } from "./people-words";
 import { dayText } from "./when-words";
@@ -26,10 +25,10 @@ interface Shaped {
 const nameOf = ({ name }: MoveName) => name;
 
 const SHAPES: { readonly [K in keyof Values]: (value: Values[K], words: Words) => Shaped } = {
-  move: (move) => ({ text: nameOf(move), inside: lowerFirst(nameOf(move)) }),
-  moves: (moves) => ({
+  move: (move, words) => ({ text: nameOf(move), inside: words.inside(nameOf(move)) }),
+  moves: (moves, words) => ({
     text: moves.map(nameOf).join(", "),
-    inside: moves.map((move) => lowerFirst(nameOf(move))).join(", "),
+    inside: moves.map((move) => words.inside(nameOf(move))).join(", "),
     count: moves.length,
   }),
   muscles: (muscles, words) => ({ text: musclesText(muscles, words), count: muscles.length }),
@@ -82,7 +81,7 @@ function isInner(value: object): value is Inner<Topic, never> {
 function shaped(value: object, words: Words): Shaped {
   if (isInner(value)) {
     const text = value.reasons.map((reason) => words.say(value.topic, reason)).join("; ");
-    return { text, inside: lowerFirst(text), count: value.reasons.length };
+    return { text, inside: words.inside(text), count: value.reasons.length };
   }
   const [key] = Object.keys(value) as (keyof Values)[];
   if (!key || !(key in SHAPES)) throw new RangeError(`no value has the key ${key}`);

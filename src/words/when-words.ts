@@ -31,6 +31,12 @@ export function dayText(day: string, words: Words): string {
   return formatOf(words.locale, options).format(new Date(`${day}T00:00:00Z`));
 }
 
+/** `2 Nov` of a day `YYYY-MM-DD`. */
+export function shortDay(day: string, words: Words): string {
+  const options = { timeZone: "UTC", day: "numeric", month: "short" } as const;
+  return formatOf(words.locale, options).format(new Date(`${day}T00:00:00Z`));
+}
+
 /** `Wed 25 Nov` and `19:00`; in the device's own zone where none is given. */
 export function shortWhen(
   atMs: Ms,

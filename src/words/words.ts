@@ -21,6 +21,8 @@ export interface Words {
   /** The name of a code; `args` where its message asks for them, as kit asks for `count`. */
   readonly name: <G extends NameGroup>(group: G, code: keyof Names[G], args?: Args) => string;
   readonly phrase: <G extends keyof Phrases>(group: G, key: keyof Phrases[G], args?: Args) => string;
+  /** A name or a clause as it stands within a sentence: German names keep their capital. */
+  readonly inside: (text: string) => string;
   /** `a, b and c`; nothing of nothing. */
   readonly and: (texts: readonly string[]) => string;
   /** `a, b or c`. */

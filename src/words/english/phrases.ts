@@ -139,6 +139,7 @@ export const live = {
   /** How well a screen knows the time, and how late it shows it. */
   within: "clock right to {ms} ms",
   device: "±{ms} ms{late, select, none {} other {, hears {late} s late}}",
+  step: "{text} · {n} of {of}",
   here: "{here} here",
   notYet: "{notYet} not yet",
   late: "{late} late",
@@ -161,6 +162,7 @@ export const own = {
   nextSet:
     "{change, select, heavier {Next set heavier} lighter {Next set lighter} moreReps {More in the next set} fewerReps {Fewer in the next set} other {The next set stays as it is}}{set, select, none {} other { ({set})}}.",
   noted: "Noted.",
+  onPaper: "On paper",
   /** In a block at one's own pace. */
   setOf: "set {n} of {of}",
   setsDone: "{of, plural, one {set} other {# sets}} done",
@@ -199,19 +201,43 @@ export const progress = {
   reps: "{to} reps a set instead of {from}",
   hold: "hold {to} s instead of {from}",
   move: "{way, select, harder {the harder way} other {the easier way}}: {move}",
-  slower: "the same weight, lowered more slowly",
-  pause: "the same weight, with a pause at the hardest place",
-  oneAndAHalf: "the same weight, one and a half reps each",
+  slower: "lowered more slowly",
+  pause: "with a pause at the hardest place",
+  oneAndAHalf: "one and a half reps each",
   moreInTime: "more reps in the same time",
   lessRest: "the same with less rest",
   anotherRound: "another round",
   ask: "ask about it first; no more until it is clear",
+  goalKg: "{kg} kg each",
+  goalReps: "{reps} reps a set",
+  goalSeconds: "{seconds} s",
+  believed: "{median} kg ({low}–{high})",
+  moved: "{change} % in six weeks",
+  keepRounds: "{rounds, plural, one {# set} other {# sets}} of it, as before",
+  keepSeconds: "{seconds} s of it, as before",
   more: "{more} left",
   hurt: "it hurt",
 } as const;
 
+/** Moves that share strength. */
+export const region = {
+  knee: "knees: squats and lunges",
+  hip: "hips: hinges",
+  "push-horizontal": "pushing forwards",
+  "push-vertical": "pushing overhead",
+  "pull-horizontal": "rowing",
+  "pull-vertical": "pulling down",
+  "arm-flexion": "arm curls",
+  "arm-extension": "arm extensions",
+  "shoulder-raise": "shoulder raises",
+  trunk: "trunk",
+  calf: "calves",
+  "hip-abduction": "outer hips",
+  carry: "carrying",
+} as const;
+
 export const progressWhy = {
-  ready: "All sets at the top, twice running, with enough left.",
+  ready: "At the top twice running, with enough left.",
   notYet: "Not yet at the top of all sets twice running with enough left.",
   saidTooLittle: "At the top twice, but how many more there were wasn’t said.",
   hurt: "It was said to hurt.",
@@ -222,8 +248,10 @@ export const progressWhy = {
 } as const;
 
 export const room = {
-  /** A swapped cell, as short as can be. */
+  /** Cells that differ, as short as can be. */
   swap: "swap",
+  eased: "eased",
+  raised: "raised",
 } as const;
 
 /** What stands after each number of a block's sentence. */

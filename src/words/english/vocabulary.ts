@@ -450,6 +450,8 @@ export const trail = {
   "data-exported": "{actor} took out everything kept of {person}",
   "roster-exported": "{actor} took out the roster",
   "log-exported": "{actor} took out the log of a session",
+  "studio-exported": "{actor} took out the whole studio as an archive",
+  "studio-imported": "{actor} took an archive of a studio in",
   "person-erased": "{actor} removed a person and all that was kept of them",
   "coach-asked": "{actor} made a link for a coach to join",
   "coach-joined": "{actor} joined as a coach",

@@ -1,0 +1,4 @@
+export const sheet = {
+  backDesk: "Back to the Desk",
+  print: "Print",
+} as const;

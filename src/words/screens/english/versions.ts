@@ -1,0 +1,20 @@
+export const versions = {
+  versions: "Versions",
+  keptByThemselvesBefore:
+    "Kept by themselves before changes after a pause, and under the names that you give. One that is put back can be undone.",
+  noneYetFirstKept: "None yet. The first is kept by itself when the class is changed the next time.",
+  chooseVersionSeeBeside: "Choose a version to see it beside the class as it is.",
+  nameClass: "Name for the class as it is",
+  suchBeforeStormWeek: "such as: before the storm week",
+  keep: "Keep",
+  beforeChanges: "Before changes",
+  beforeChangesBy: "Before changes by {by}",
+  takeAwayVersion: "Take away the version {title}",
+  versionClass: "This version is the class as it is.",
+  sinceThen: "Since then: {count, plural, =1 {1 change} other {# changes}}",
+  putBack: "Put it back",
+  whatHasChangedSince: "What has changed since then",
+  asItIs: "As it is",
+  was: "As it was",
+  drawnAs: "{word}: {clock}, {pieces} pieces in {blocks, plural, one {1 block} other {# blocks}}",
+} as const;

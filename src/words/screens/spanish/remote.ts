@@ -1,0 +1,31 @@
+import type { Same } from "../../catalogue";
+import type { remote as english } from "../english/remote";
+
+export const remote: Same<typeof english> = {
+  noConnection: "sin conexión",
+  somebody: "Alguien",
+  nobodyHurtsNowLast: "A nadie le duele ahora. La última persona fue {name}, atendida.",
+  nobodyHasPressedHurts: "Nadie ha pulsado «Me duele».",
+  hurts: "A {name} le duele.",
+  stopThemSharpNew: "Que pare. ¿Agudo, nuevo, a peor?",
+  leftNoPlaceOr: "No dejó lugar ni contacto.",
+  noConnectionCantBe: "Sin conexión: no se puede preguntar.",
+  placeContact: "Lugar, contacto",
+  answered: "Atendido",
+  classOver: "La clase ha terminado",
+  notOverGo: "No ha terminado: seguir",
+  writeUp: "Apuntarla",
+  people: "Personas",
+  note: "Nota",
+  start: "Empezar",
+  resume: "Seguir",
+  pause: "Pausa",
+  back: "Atrás",
+  next: "Pasar",
+  dropRound: "Quitar una ronda",
+  endsLess: "acaba a las {time}, {clock} menos",
+  noRoundLeftDrop: "no queda ronda que quitar",
+  ends: "acaba a las {time}",
+  thenNext: "luego {next}",
+  end: "Terminar",
+};

@@ -1,0 +1,32 @@
+import type { Same } from "../../catalogue";
+import type { titles as english } from "../english/titles";
+
+export const titles: Same<typeof english> = {
+  account: "Cuenta",
+  desk: "Mesa",
+  sheet: "Hoja de la clase",
+  newClass: "Clase nueva",
+  classes: "Clases",
+  join: "Unirse a un estudio",
+  changeMove: "Cambiar un ejercicio",
+  move: "Ejercicio",
+  ownMove: "Un ejercicio propio",
+  moves: "Ejercicios",
+  next: "Qué sigue",
+  outbox: "Bandeja de salida",
+  home: "Casa",
+  people: "Personas",
+  rehearsal: "Ensayo",
+  remote: "Mando",
+  password: "Otra contraseña",
+  season: "Temporada",
+  newSeason: "Una temporada",
+  seasons: "Temporadas",
+  session: "Sesión",
+  sessions: "Sesiones",
+  settings: "Ajustes",
+  signIn: "Iniciar sesión",
+  stage: "Escenario",
+  teach: "Dar clase",
+  trail: "Rastro",
+};
