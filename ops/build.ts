@@ -39,7 +39,8 @@ async function buildBeside(source: string, outfile: string): Promise<void> {
     entryPoints: [`${ROOT}/src/server/${source}`],
     outfile,
     bundle: true,
-    external: ["next"],
+    // What draws paper and dots finds its own files beside it.
+    external: ["next", "pdfkit", "fontkit", "@napi-rs/canvas"],
     platform: "node",
     target: "node20",
     format: "esm",

@@ -1,51 +1,38 @@
 /**
- * The demo's sessions: one that was taught yesterday with its log, one open tonight, one planned. What
- * happened yesterday is invented here and written as it would have been.
+ * The demo's sessions: six weeks that were taught, the last of them yesterday, one open tonight, one planned. What
+ * happened is invented here and written as it would have been.
  */
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { eq } from "drizzle-orm";
-import type { SessionEventKind } from "../src/core/live/event-kinds";
-import { happening, personOf, type Said, type SessionEvent } from "../src/core/live/events";
-import { clockState } from "../src/core/live/fold";
-import { scoreOfKept } from "../src/core/live/live-score";
-import { fieldsIn, instantIn } from "../src/core/live/when";
+import { fieldsIn } from "../src/core/live/when";
 import { BY_SELF } from "../src/core/log/entries";
 import type { ReadinessAnswers } from "../src/core/readiness/readiness";
-import { freeze, frozenContent } from "../src/server/content";
-import { closeDb, db, transaction } from "../src/server/db/client";
-import { classes, logEntry, person, session, sessionEvent } from "../src/server/db/schema";
+import { dayAfter, mondayOf, type SeasonPlan } from "../src/core/season/pattern";
+import { closeDb, db } from "../src/server/db/client";
+import { classes, person } from "../src/server/db/schema";
 import { invite } from "../src/server/invitations";
 import { participantOf, renewLink } from "../src/server/links";
 import { write } from "../src/server/log";
 import { answerReadiness } from "../src/server/readiness";
+import { createSeason } from "../src/server/seasons";
 import { planSession, setTonight } from "../src/server/session-changes";
-import { lockSession } from "../src/server/session-events";
 import { listSessions } from "../src/server/sessions";
 import { saveSettings } from "../src/server/studios";
 import { type Place, secretsOf } from "./places";
+import { taughtBefore } from "./seed-history";
+import { evening, MINUTE, type Pressed, type Rows, taught, writtenAfter, ZONE } from "./seed-taught";
 
 /** The code with which everybody in the demo has answered. */
 export const DEMO_CODE = "2468";
-const ZONE = "Atlantic/Reykjavik";
-const DAY = 86_400_000;
-const MINUTE = 60_000;
 /** Whose link the demo prints. */
 const PARTICIPANT = "gil";
-
-type Rows = ReadonlyMap<string, string>;
-
-/** Seven in the evening of the day that is `days` after the one at `nowMs`. */
-function evening(nowMs: number, days: number): Date {
-  const { date } = fieldsIn(nowMs + days * DAY, ZONE);
-  return new Date(instantIn(date, "19:00", ZONE) ?? nowMs);
-}
 
 const ABSENT = ["quill", "vik", "rhea", "liesl"];
 /** Who came when, minutes after the start; the others in good time. */
 const CAME: Readonly<Record<string, number>> = { jory: 6.2, mads: 3.1, ines: -0.5 };
 
 /** What was pressed, minutes after the start. */
-const PRESSED: readonly (readonly [minutes: number, ...said: Said<SessionEventKind>])[] = [
+const PRESSED: Pressed = [
   [7.5, "mark", { person: "aiko", mark: "flat" }],
   [9.2, "extend", { seconds: 10 }],
   [11.4, "pause", {}],
@@ -85,51 +72,12 @@ const SAID: Readonly<Record<string, readonly [effort: number, note?: string]>> =
 
 async function taughtYesterday(studioId: string, classId: string, rows: Rows, nowMs: number): Promise<void> {
   const startsAt = evening(nowMs, -1);
-  const id = await planSession(studioId, { classId, startsAt, timeZone: ZONE, people: null, state: "open" });
-  await transaction(async (tx) => {
-    const row = await lockSession(tx, studioId, id);
-    await freeze(tx, row);
-    const content = await frozenContent(tx, id);
-    if (!content) throw new Error("the session was not frozen");
-    const score = scoreOfKept(content);
-    const zero = startsAt.getTime() + 40_000;
-    const there = [...rows.keys()].filter((name) => !ABSENT.includes(name));
-    const happened: { readonly atMs: number; readonly said: Said<SessionEventKind> }[] = [
-      ...there.map((name, i) => ({
-        atMs: zero + (CAME[name] ?? -6 + i * 0.22) * MINUTE,
-        said: ["join", { person: name }] as const,
-      })),
-      { atMs: zero - 5000, said: ["start", { countInMs: 5000, version: content.version }] },
-      ...PRESSED.map(([minutes, ...said]) => ({ atMs: zero + minutes * MINUTE, said })),
-    ];
-    happened.sort((a, b) => a.atMs - b.atMs);
-    const events: SessionEvent[] = [];
-    const put = (atMs: number, said: Said<SessionEventKind>) => {
-      const then = clockState(score, events, atMs);
-      const slot = score.segments[then.index]?.slot;
-      const { kind, payload } = happening(said);
-      const where = (kind === "hurt" || kind === "uncomfortable") && slot ? { slot } : {};
-      const event = { kind, payload: { ...payload, ...where } } as SessionEvent;
-      events.push({ ...event, id: crypto.randomUUID(), seq: events.length + 1, atMs: Math.round(atMs) });
-    };
-    for (const { atMs, said } of happened) put(atMs, said);
-    const end = clockState(score, events, happened.at(-1)?.atMs ?? zero).projectedEndMs ?? zero;
-    put(end + 12_000, ["end"]);
-    await tx.insert(sessionEvent).values(
-      events.map((event) => ({
-        sessionId: id,
-        seq: event.seq,
-        commandId: event.id,
-        kind: event.kind,
-        person: personOf(event),
-        payload: event.payload,
-        at: new Date(event.atMs),
-      })),
-    );
-    await tx
-      .update(session)
-      .set({ state: "ended", startedAt: new Date(zero - 5000), endedAt: new Date(end + 12_000) })
-      .where(eq(session.id, id));
+  const id = await taught(studioId, {
+    classId,
+    startsAt,
+    there: [...rows.keys()].filter((name) => !ABSENT.includes(name)),
+    came: CAME,
+    pressed: PRESSED,
   });
   for (const [name, [effort, note]] of Object.entries(SAID)) {
     const personId = rows.get(name);
@@ -142,13 +90,7 @@ async function taughtYesterday(studioId: string, classId: string, rows: Rows, no
   // A correction: what was said first stays in the log.
   const ines = rows.get("ines");
   if (ines) await write(studioId, id, ines, "Harbour Steps", [{ field: "effort", value: 7 }]);
-  // Written within the hour after the class, not now.
-  const [over] = await db().select({ endedAt: session.endedAt }).from(session).where(eq(session.id, id));
-  const written = await db().select({ id: logEntry.id }).from(logEntry).where(eq(logEntry.sessionId, id));
-  for (const [i, entry] of written.sort((a, b) => a.id - b.id).entries()) {
-    const at = new Date((over?.endedAt?.getTime() ?? nowMs) + (i + 1) * 2 * MINUTE);
-    await db().update(logEntry).set({ at }).where(eq(logEntry.id, entry.id));
-  }
+  await writtenAfter(id, nowMs);
 }
 
 /** A session for this evening, open already, where none goes on: the demo always has one to look at. */
@@ -168,6 +110,7 @@ async function firstTime(studioId: string, byTitle: ReadonlyMap<string, string>,
   const [gale, strength, quay] = ["Gale warning", "Stairwell", "Quay"].map(
     (start) => [...byTitle].find(([title]) => title.startsWith(start))?.[1] ?? "",
   ) as [string, string, string];
+  await taughtBefore(studioId, [strength, quay], rows, nowMs);
   await taughtYesterday(studioId, gale, rows, nowMs);
   const tonight = await openTonight(studioId, strength, nowMs);
   for (const [name, personId] of rows) {
@@ -195,6 +138,31 @@ async function firstTime(studioId: string, byTitle: ReadonlyMap<string, string>,
     people: [...rows.values()].slice(0, 14),
     state: "planned",
   });
+  await sixAhead(studioId, [gale, strength, quay], nowMs);
+}
+
+/** Six weeks ahead: three evenings a week, an easier fourth week, one storm day off. */
+async function sixAhead(
+  studioId: string,
+  [gale, strength, quay]: readonly [string, string, string],
+  nowMs: number,
+) {
+  const from = dayAfter(mondayOf(fieldsIn(nowMs, ZONE).date), 7);
+  const plan: SeasonPlan = {
+    from,
+    weeks: 6,
+    timeZone: ZONE,
+    lines: [
+      { weekday: 2, time: "19:00", classId: strength, focus: "strength" },
+      { weekday: 4, time: "19:00", classId: quay, focus: "breath" },
+      { weekday: 6, time: "10:00", classId: gale, focus: "all" },
+    ],
+    growEvery: 1,
+    easierEvery: 4,
+    off: [dayAfter(from, 3 * 7 + 3)],
+    says: "three times a week",
+  };
+  await createSeason(studioId, "Storm season", plan, null);
 }
 
 /** Makes the demo's sessions where they are missing; gives the path of one participant's own page. */

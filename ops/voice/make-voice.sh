@@ -1,5 +1,5 @@
 #!/bin/sh
-# Makes public/sounds/counts-en.wav and src/browser/voice-words.ts: the spoken counts, one after the other, and where
+# Makes public/sounds/counts-en.wav and src/core/live/voice-words.ts: the spoken counts, one after the other, and where
 # each lies. Wants flite and sox from Debian; what it makes is committed, so that neither a build nor a machine needs it.
 # The voice is flite's own "slt" (Carnegie Mellon University, BSD-like licence).
 set -eu
@@ -33,4 +33,4 @@ sox $list -b 16 "$root/public/sounds/counts-en.wav"
   echo 'export const WORDS: Readonly<Record<string, readonly [from: number, samples: number]>> = {'
   printf '%s' "$table" | sed -E 's/"([a-z0-9]+)":/\1:/'
   echo '};'
-} > "$root/src/browser/voice-words.ts"
+} > "$root/src/core/live/voice-words.ts"

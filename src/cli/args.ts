@@ -31,9 +31,3 @@ export function splitArgs(
   const [file] = split.files;
   return file === undefined || split.files.length > 1 ? "" : { file, flags: split.flags };
 }
-
-/** Whether a text is a day of the calendar, `YYYY-MM-DD`. */
-export function isDay(text: string): boolean {
-  const form = /^\d{4}-\d{2}-\d{2}$/.test(text);
-  return form && new Date(`${text}T00:00:00Z`).toJSON()?.startsWith(text) === true;
-}

@@ -8,10 +8,12 @@ import { CHANGE_OVER } from "../core/parts/change-over";
 import { COSTS } from "../core/parts/costs";
 import { partFor } from "../core/parts/parts";
 import { scoreJson, scoreOf } from "../core/score/score";
-import { wordsIn } from "../words/languages";
+import { isDay } from "../core/units";
+import { LANGUAGES, wordsIn } from "../words/languages";
+import { bookIn } from "../words/moves/moves-in";
 import { movesPage } from "../words/moves-page";
 import { partJson } from "../words/part-words";
-import { isDay, splitArgs } from "./args";
+import { splitArgs } from "./args";
 import { readClass, readRoster } from "./files";
 
 /** The command line speaks English. */
@@ -47,25 +49,36 @@ export function timeCommand(files: readonly string[], doors: Doors): number {
 
 const MOVE_TABLES = ["--costs", "--change-over", "--limits", "--page"];
 
-/** `brontle moves --find WORDS`: the moves that fit, best first, one JSON object a line; 1 where none does. */
-function findCommand(words: string, doors: Doors): number {
-  const found = findMoves(words, LIBRARY_BOOK);
+/**
+ * `brontle moves --find WORDS [--language CODE]`: the moves that fit, best first, by their names in a language, one
+ * JSON object a line; 1 where none does.
+ */
+function findCommand(asked: readonly string[], doors: Doors): number {
+  const at = asked.indexOf("--language");
+  const [flag, ...rest] = at < 0 ? [] : asked.slice(at);
+  const language = LANGUAGES.find((code) => code === rest[0]);
+  if (flag !== undefined && (language === undefined || rest.length > 1)) {
+    doors.err(`brontle moves: --language wants one of ${LANGUAGES.join(", ")}, after the words.`);
+    return 1;
+  }
+  const words = (at < 0 ? asked : asked.slice(0, at)).join(" ");
+  const found = findMoves(words, bookIn(LIBRARY_BOOK, language ?? "en"));
   for (const { move, score } of found) doors.out(JSON.stringify({ id: move.id, name: move.name, score }));
   if (found.length === 0) doors.err(`brontle moves: nothing is called anything like "${words}".`);
   return found.length === 0 ? 1 : 0;
 }
 
 /**
- * `brontle moves [--costs | --change-over | --limits | --page | --find WORDS]`: the library with its closed lists as
- * JSON, one of the tables, the whole as a page for coaches, or what fits some words.
+ * `brontle moves [--costs | --change-over | --limits | --page | --find WORDS [--language CODE]]`: the library with its
+ * closed lists as JSON, one of the tables, the whole as a page for coaches, or what fits some words.
  */
 export function movesCommand(args: readonly string[], doors: Doors): number {
   const [first, ...rest] = args;
-  if (first === "--find" && rest.length > 0) return findCommand(rest.join(" "), doors);
+  if (first === "--find" && rest.length > 0) return findCommand(rest, doors);
   const unknown = args.find((arg) => !MOVE_TABLES.includes(arg));
   if (unknown !== undefined) {
     doors.err(
-      `brontle moves: doesn't know ${unknown}; it takes --costs, --change-over, --limits, --page, --find WORDS or nothing.`,
+      `brontle moves: doesn't know ${unknown}; it takes --costs, --change-over, --limits, --page, --find WORDS, with --language CODE after them, or nothing.`,
     );
     return 1;
   }

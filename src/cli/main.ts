@@ -2,6 +2,7 @@
 import { dayOf } from "../core/units";
 import { beginCommand } from "./begin-command";
 import { type Doors, movesCommand, partsCommand, timeCommand } from "./commands";
+import { exportCommand } from "./export-command";
 import { peopleCommand } from "./people-command";
 import { readCommand, writeCommand } from "./plan-commands";
 import { checkCommand, fitCommand, orderCommand, shapeCommand } from "./shape-commands";
@@ -14,7 +15,9 @@ const doors: Doors = {
   today: dayOf(Date.now()),
 };
 
-const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) => number>> = {
+const COMMANDS: Readonly<
+  Record<string, (args: readonly string[], doors: Doors) => number | Promise<number>>
+> = {
   time: timeCommand,
   moves: movesCommand,
   parts: partsCommand,
@@ -27,6 +30,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], doors: Doors) 
   begin: beginCommand,
   read: readCommand,
   write: writeCommand,
+  export: exportCommand,
 };
 
 const [command = "", ...args] = process.argv.slice(2);
@@ -36,7 +40,7 @@ process.stdout.on("error", (error: NodeJS.ErrnoException) => {
   throw error;
 });
 const run = COMMANDS[command];
-if (run) process.exitCode = run(args, doors);
+if (run) process.exitCode = await run(args, doors);
 else {
   doors.err(`brontle: doesn't know the command ${command}.`);
   process.exitCode = 1;

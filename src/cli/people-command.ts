@@ -1,9 +1,10 @@
 /** Everybody with what they do in some classes, as a page to be read: `docs/people.md` is made by it. */
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { partFor } from "../core/parts/parts";
+import { isDay } from "../core/units";
 import { wordsIn } from "../words/languages";
 import { personStory, type StoryPerson } from "../words/story-words";
-import { isDay, splitFiles } from "./args";
+import { splitFiles } from "./args";
 import type { Doors } from "./commands";
 import { readClass, readRoster } from "./files";
 

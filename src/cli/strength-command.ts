@@ -7,7 +7,8 @@ import { consequenceLines } from "../core/strength/consequences";
 import { loadMoved } from "../core/strength/load";
 import { maximumRange, type Range, repsRange, wantedKg } from "../core/strength/predict";
 import { scaledMove } from "../core/strength/scaled";
-import { isDay } from "./args";
+import { isDay } from "../core/units";
+
 import type { Doors } from "./commands";
 import { readRoster } from "./files";
 
