@@ -2,6 +2,8 @@
  * What is asked of an account's requests before the auth library sees them (how often, and which passwords),
  * and what of its answers is written into the trail and said in our words.
  */
+import type { Language } from "../words/languages";
+import { sentenceIn } from "../words/refusals/sentences";
 import { accountWords } from "./account-words";
 import { addressMark } from "./address-mark";
 import { forgive, rateLimit } from "./limits";
@@ -47,19 +49,21 @@ async function jsonOf(response: Response): Promise<Answer | null> {
     .catch(() => null)) as Answer | null;
 }
 
-/** Writes down what was done; gives the answer with a refusal in our words. */
+/** Writes down what was done; gives the answer with a refusal in our words, in a language. */
 export async function afterAuth(
   path: string,
   body: unknown,
   who: AccountOwner | null,
   response: Response,
+  language: Language,
 ): Promise<Response> {
   const answer = await jsonOf(response);
   if (response.status >= 400) {
     if (!answer) return response;
     const headers = new Headers(response.headers);
     headers.delete("content-length");
-    const told = { ...answer, message: accountWords(response.status, answer.code, answer.message) };
+    const text = accountWords(response.status, answer.code, answer.message);
+    const told = { ...answer, message: sentenceIn({ text, values: {} }, language) ?? text };
     return new Response(JSON.stringify(told), { status: response.status, headers });
   }
   const userId = answer?.user?.id;

@@ -7,13 +7,17 @@
 import { randomBytes } from "node:crypto";
 import { chmod, mkdir, readdir, rename, rm, stat, writeFile } from "node:fs/promises";
 import { join } from "node:path";
-import { wordsIn } from "../words/languages";
+import type { accountMail } from "../words/english/mail";
+import { askedLanguage, WHOLE_LANGUAGES, wordsIn } from "../words/languages";
+import { chosenLanguage } from "./accounts";
 import { addressMark } from "./address-mark";
 import { env } from "./env";
 import { journal } from "./journal";
 import { mailFile } from "./mail";
 
 export interface Recipient {
+  /** Of the account. */
+  readonly id: string;
   readonly name: string;
   readonly email: string;
 }
@@ -40,23 +44,38 @@ async function write(to: Recipient, subject: string, text: string): Promise<void
   await rename(`${file}.half`, file);
 }
 
-/** Accounts have no language of their own yet. */
-const words = wordsIn("en");
-const say = (key: Parameters<typeof words.phrase<"accountMail">>[1], args?: Record<string, string>) =>
-  words.phrase("accountMail", key, args);
+type Key = keyof typeof accountMail;
+
+/** What is said in somebody's language: their account's, else as the browser asked from which the message is sent. */
+async function sayTo(to: Recipient, request: Request | undefined) {
+  const chosen = await chosenLanguage(to.id);
+  const words = wordsIn(
+    chosen ?? askedLanguage(request?.headers.get("accept-language") ?? null, WHOLE_LANGUAGES),
+  );
+  return (key: Key, args?: Record<string, string>) => words.phrase("accountMail", key, args);
+}
+type Saying = Awaited<ReturnType<typeof sayTo>>;
 
 /**
  * Writes without being waited for: whether an address is known must not show in how long an answer takes.
  */
-function send(to: Recipient, subject: string, lines: readonly string[]): void {
-  void write(to, subject, `${lines.join("\n\n")}\n`).catch((error: Error) =>
-    journal.error("mail-not-written", error),
-  );
+function send(
+  to: Recipient,
+  request: Request | undefined,
+  letter: (say: Saying) => readonly [subject: string, ...lines: string[]],
+): void {
+  void sayTo(to, request)
+    .then((say) => {
+      const [subject, ...lines] = letter(say);
+      return write(to, subject, `${lines.join("\n\n")}\n`);
+    })
+    .catch((error: Error) => journal.error("mail-not-written", error));
 }
 
 /** For somebody who made an account: the link that proves the address. */
-export function sendProof(to: Recipient, link: string): void {
-  send(to, say("proofSubject"), [
+export function sendProof(to: Recipient, link: string, request: Request | undefined): void {
+  send(to, request, (say) => [
+    say("proofSubject"),
     say("proofMade", { studio: to.name }),
     say("proofOpen", { link }),
     say("proofLeave"),
@@ -64,8 +83,9 @@ export function sendProof(to: Recipient, link: string): void {
 }
 
 /** For somebody whose address was used for an account once more. */
-export function sendKnown(to: Recipient): void {
-  send(to, say("knownSubject"), [
+export function sendKnown(to: Recipient, request: Request | undefined): void {
+  send(to, request, (say) => [
+    say("knownSubject"),
     say("knownWanted"),
     say("knownSignIn", { address: `${env.origin}/sign-in` }),
     say("knownNothing"),
@@ -73,8 +93,9 @@ export function sendKnown(to: Recipient): void {
 }
 
 /** For somebody who can't get in: the link to another password. */
-export function sendReset(to: Recipient, token: string): void {
-  send(to, say("resetSubject"), [
+export function sendReset(to: Recipient, token: string, request: Request | undefined): void {
+  send(to, request, (say) => [
+    say("resetSubject"),
     say("resetAsked"),
     say("resetOpen", { link: `${env.origin}/reset/${token}` }),
     say("resetLeave"),
@@ -82,8 +103,8 @@ export function sendReset(to: Recipient, token: string): void {
 }
 
 /** For somebody whose password was replaced by mail. */
-export function sendWasReset(to: Recipient): void {
-  send(to, say("wasResetSubject"), [say("wasReset"), say("wasResetNotYou")]);
+export function sendWasReset(to: Recipient, request: Request | undefined): void {
+  send(to, request, (say) => [say("wasResetSubject"), say("wasReset"), say("wasResetNotYou")]);
 }
 
 /** Takes away messages whose time is over. */

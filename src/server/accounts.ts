@@ -1,5 +1,6 @@
 /** What is known of an account besides its password. */
 import { eq } from "drizzle-orm";
+import { type Language, wholeLanguage } from "../words/languages";
 import { db } from "./db/client";
 import { user } from "./db/schema";
 
@@ -12,4 +13,15 @@ export async function markProven(userId: string): Promise<void> {
 export async function hasSecondFactor(userId: string): Promise<boolean> {
   const [row] = await db().select({ on: user.twoFactorEnabled }).from(user).where(eq(user.id, userId));
   return row?.on ?? false;
+}
+
+/** The language that somebody has chosen for their screens, where they have. */
+export async function chosenLanguage(userId: string): Promise<Language | null> {
+  const [row] = await db().select({ language: user.language }).from(user).where(eq(user.id, userId));
+  return wholeLanguage(row?.language ?? null);
+}
+
+/** Chooses it; null: as their browser asks. */
+export async function chooseLanguage(userId: string, language: Language | null): Promise<void> {
+  await db().update(user).set({ language }).where(eq(user.id, userId));
 }

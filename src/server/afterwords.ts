@@ -2,7 +2,8 @@
 import { bookFor } from "../core/moves/book";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { afterText } from "../words/after-words";
-import { languageOf, wordsIn } from "../words/languages";
+import { type Language, languageOf, wordsIn } from "../words/languages";
+import { bookIn } from "../words/moves/moves-in";
 import { shownOf } from "./content";
 import { transaction } from "./db/client";
 import { sessionLog } from "./log";
@@ -27,13 +28,13 @@ async function present(studioId: string, id: string) {
   return { row, log, people };
 }
 
-/** The text that is proposed, and how many it would go to. */
-export async function proposedAfterwords(studioId: string, id: string) {
+/** The text that is proposed, in the language of who writes, and how many it would go to. */
+export async function proposedAfterwords(studioId: string, id: string, language: Language) {
   const { row, log, people } = await present(studioId, id);
-  const words = wordsIn(languageOf(undefined));
+  const words = wordsIn(language);
   // By the moves that were really done: some may have been changed for the room.
   const doc = shownOf(log.doc, row.substitutes);
-  const text = afterText(doc, log.record, bookFor(doc, LIBRARY_BOOK), words);
+  const text = afterText(doc, log.record, bookFor(doc, bookIn(LIBRARY_BOOK, language)), words);
   return { text, people: people.length };
 }
 

@@ -55,14 +55,14 @@ function makeAuth() {
       minPasswordLength: 10,
       // Whether an address is known is told to whoever reads its mail, and to nobody else.
       requireEmailVerification: true,
-      onExistingUserSignUp: async ({ user }) => sendKnown(user),
+      onExistingUserSignUp: async ({ user }, request) => sendKnown(user, request),
       resetPasswordTokenExpiresIn: LINK_SECONDS,
       revokeSessionsOnPasswordReset: true,
-      sendResetPassword: async ({ user, token }) => sendReset(user, token),
-      onPasswordReset: async ({ user }) => {
+      sendResetPassword: async ({ user, token }, request) => sendReset(user, token, request),
+      onPasswordReset: async ({ user }, request) => {
         // Whoever opened the link reads the mail of that address.
         await markProven(user.id);
-        sendWasReset(user);
+        sendWasReset(user, request);
         await noteAtStudios(user.id, "password-replaced");
       },
     },
@@ -71,7 +71,7 @@ function makeAuth() {
       sendOnSignIn: true,
       // Nobody gets into an account with a password that somebody else chose by opening a link alone.
       autoSignInAfterVerification: false,
-      sendVerificationEmail: async ({ user, url }) => sendProof(user, url),
+      sendVerificationEmail: async ({ user, url }, request) => sendProof(user, url, request),
     },
     verification: { storeIdentifier: "hashed" },
     session: { expiresIn: 60 * 60 * 24 * 14, updateAge: 60 * 60 * 24 },

@@ -2,7 +2,7 @@
 import { type InferType, type Schema, ValidationError } from "yup";
 import { faultSentence } from "../core/values/faults";
 import { unsound } from "../core/values/sound";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 
 /** Largest bodies, bytes. What a form or a press sends is far under a tenth of the first. */
 export const MOST_BYTES = {
@@ -18,24 +18,31 @@ export type BodySize = keyof typeof MOST_BYTES;
 const ARRIVES_WITHIN_MS = 15_000;
 
 const tooLarge = (most: number) =>
-  new Refused("too-large", `That is too large to take: at most ${Math.floor(most / 1000)} kB.`);
+  new Refused(
+    "too-large",
+    sentence("That is too large to take: at most {most} kB.", { most: Math.floor(most / 1000) }),
+  );
 
 /**
- * The text of a body of at most `most` bytes. Stops reading at the first byte beyond, so that no more than
+ * The bytes of a body, `most` at the most, within a time. Stops reading at the first byte beyond, so that no more than
  * that is ever in memory.
  */
-export async function boundedText(request: Request, most: number): Promise<string> {
+export async function boundedBytes(
+  request: Request,
+  most: number,
+  withinMs: number = ARRIVES_WITHIN_MS,
+): Promise<Buffer> {
   const announced = Number(request.headers.get("content-length") ?? 0);
   if (announced > most) throw tooLarge(most);
   const reader = request.body?.getReader();
-  if (!reader) return "";
+  if (!reader) return Buffer.alloc(0);
   const chunks: Uint8Array[] = [];
   let bytes = 0;
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<never>((_, reject) => {
     timer = setTimeout(
       () => reject(new Refused("too-slow", "That took too long to arrive: send it again.")),
-      ARRIVES_WITHIN_MS,
+      withinMs,
     );
   });
   try {
@@ -52,9 +59,14 @@ export async function boundedText(request: Request, most: number): Promise<strin
   } finally {
     clearTimeout(timer);
   }
+  return Buffer.concat(chunks);
+}
+
+/** `boundedBytes` as text: bytes that are no UTF-8 are refused, not replaced by something else. */
+export async function boundedText(request: Request, most: number): Promise<string> {
+  const bytes = await boundedBytes(request, most);
   try {
-    // Bytes that are no UTF-8 are refused, not replaced by something else.
-    return new TextDecoder("utf-8", { fatal: true }).decode(Buffer.concat(chunks));
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
   } catch {
     throw new Refused("malformed", "The request is not text in UTF-8.");
   }

@@ -1,11 +1,14 @@
 /** The list of a studio's classes: in short, by tags, put away, and one made after another. */
+
 import { and, desc, eq, isNotNull, isNull, max, sql } from "drizzle-orm";
 import { type Outline, outlineOf } from "../core/effort/outline";
 import { LIBRARY_BOOK } from "../core/moves/library";
+import type { Language } from "../words/languages";
+import { screenIn } from "../words/screens/screens";
 import { createClass, findClass } from "./classes";
 import { db } from "./db/client";
 import { classes, session } from "./db/schema";
-import { owned } from "./own-class";
+import { notOfSeason, owned } from "./own-class";
 import { Refused } from "./refused";
 
 export interface ShelvedClass extends Outline {
@@ -52,7 +55,7 @@ export async function listShelf(studioId: string): Promise<ShelvedClass[]> {
       updatedAt: classes.updatedAt,
     })
     .from(classes)
-    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt)))
+    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt), notOfSeason()))
     .orderBy(desc(classes.updatedAt), classes.id);
   const [rows, taught] = await Promise.all([query, lastTaught(studioId)]);
   return rows.map((row) => ({
@@ -101,12 +104,15 @@ export async function shelve(
 }
 
 const LONGEST_TITLE = 120;
+/** Letters that what is said of a copy takes at the most. */
+const MOST_SAID = 10;
 
-/** Another class just like it, under a title that says so; its tags come along. */
-export async function copyClass(studioId: string, id: string): Promise<string> {
+/** Another class just like it, under a title that says so in a language; its tags come along. */
+export async function copyClass(studioId: string, id: string, language: Language = "en"): Promise<string> {
   const stored = await findClass(studioId, id);
   if (!stored) throw new Refused("not-found", "There is no such class here.");
-  const title = `${[...stored.doc.title].slice(0, LONGEST_TITLE - 7).join("")}, again`;
+  const own = [...stored.doc.title].slice(0, LONGEST_TITLE - MOST_SAID).join("");
+  const title = screenIn("classes", language)("again", { title: own });
   const made = await createClass(studioId, { ...stored.doc, title });
   const [row] = await db().select({ tags: classes.tags }).from(classes).where(owned(studioId, id));
   if (row && row.tags.length > 0) await shelve(studioId, made, { tags: row.tags });

@@ -10,7 +10,7 @@ import { LIBRARY_BOOK } from "../core/moves/library";
 import { type Fault, faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { classEdit, classes } from "./db/schema";
-import { owned } from "./own-class";
+import { notOfSeason, owned } from "./own-class";
 import { Refused } from "./refused";
 import { keepBefore } from "./versions";
 
@@ -28,12 +28,19 @@ const COLUMNS = {
   updatedAt: classes.updatedAt,
 };
 
-/** The studio's classes that aren't put away, the last edited first. */
+/** The studio's classes that aren't put away nor a season's own, the last edited first. */
 export async function listClasses(studioId: string): Promise<StoredClass[]> {
   return db()
     .select(COLUMNS)
     .from(classes)
-    .where(and(eq(classes.studioId, studioId), isNull(classes.deletedAt), isNull(classes.archivedAt)))
+    .where(
+      and(
+        eq(classes.studioId, studioId),
+        isNull(classes.deletedAt),
+        isNull(classes.archivedAt),
+        notOfSeason(),
+      ),
+    )
     .orderBy(desc(classes.updatedAt), classes.id);
 }
 

@@ -50,6 +50,7 @@ export async function peopleOf(
 ): Promise<readonly Person[]> {
   const rows = await tx
     .select({
+      id: person.id,
       doc: person.doc,
       tonight: sessionPerson.tonight,
       startsAt: session.startsAt,
@@ -58,9 +59,15 @@ export async function peopleOf(
     .from(sessionPerson)
     .innerJoin(person, eq(person.id, sessionPerson.personId))
     .innerJoin(session, eq(session.id, sessionPerson.sessionId))
-    .where(and(eq(sessionPerson.sessionId, sessionId), only ? eq(sessionPerson.personId, only) : undefined));
+    .where(eq(sessionPerson.sessionId, sessionId));
+  // Whoever shares a room is worked out with who they share it with.
+  const home = only === undefined ? undefined : rows.find(({ id }) => id === only)?.doc.household;
+  const wanted = rows.filter(
+    ({ id, doc: said }) =>
+      only === undefined || id === only || (home !== undefined && said.household === home),
+  );
   const lastsMs = expandedSeconds(doc, LIBRARY_BOOK, "max") * 1000;
-  return rows
+  return wanted
     .map(({ doc: said, tonight, startsAt, timeZone }) => {
       const startsMs = startsAt.getTime();
       return withQuiet(withTonight(said, tonight), startsMs, startsMs + lastsMs, timeZone);

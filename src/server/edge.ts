@@ -2,9 +2,12 @@
 import { NextResponse } from "next/server";
 import type { Merged } from "../core/merge";
 import type { Fault } from "../core/values/faults";
+import { wordsIn } from "../words/languages";
+import { sentenceIn } from "../words/refusals/sentences";
 import { troubleOf } from "./db/trouble";
 import { journal } from "./journal";
 import { type RefusalCode, Refused } from "./refused";
+import { screenLanguage } from "./screen-language";
 
 const STATUS: Readonly<Record<RefusalCode, number>> = {
   "signed-out": 401,
@@ -34,10 +37,17 @@ export interface RefusalBody {
   readonly request: string;
 }
 
-function refusal(error: Refused, request: string): NextResponse {
+/** Why, in the language of an instructor who asks; participants' pages have their own words for its code. */
+async function messageOf(error: Refused, request: Request): Promise<string> {
+  const language = await screenLanguage(request);
+  if (language === "en" || !error.says) return error.message;
+  return sentenceIn(error.says, language) ?? wordsIn(language).phrase("refused", error.code);
+}
+
+function refusal(error: Refused, message: string, request: string): NextResponse {
   const body: RefusalBody = {
     error: error.code,
-    message: error.message,
+    message,
     ...(error.faults ? { faults: error.faults } : {}),
     ...(error.met ? { met: error.met } : {}),
     request,
@@ -60,9 +70,13 @@ const LONG_MS = 1000;
 
 /**
  * Runs a handler and always gives an answer: refusals and failures as JSON with the number under which the
- * journal has them.
+ * journal has them. `plain`: with English sentences, for pages that say each code in words of their own.
  */
-export async function edge(request: Request, handle: () => Promise<Response>): Promise<Response> {
+export async function edge(
+  request: Request,
+  handle: () => Promise<Response>,
+  { plain = false }: { readonly plain?: boolean } = {},
+): Promise<Response> {
   const id = crypto.randomUUID().slice(0, 8);
   const fromMs = performance.now();
   const { method } = request;
@@ -76,7 +90,7 @@ export async function edge(request: Request, handle: () => Promise<Response>): P
     status = STATUS[refused.code];
     if (status >= 500)
       journal.error("request-failed", error, { request: id, route: routeOf(request), method, status });
-    return refusal(refused, id);
+    return refusal(refused, plain ? refused.message : await messageOf(refused, request), id);
   } finally {
     const ms = Math.round(performance.now() - fromMs);
     if (ms > LONG_MS) journal.info("took-long", { request: id, route: routeOf(request), method, status, ms });

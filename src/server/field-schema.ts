@@ -15,9 +15,19 @@ function valueSchema({ kind, optional, nullable }: AnyField): Schema {
   return optional || nullable ? held : held.required();
 }
 
+interface SchemaOptions {
+  /** Left out here. */
+  readonly without?: readonly string[];
+  /** Takes what the server sets too: of what it wrote itself. */
+  readonly ours?: boolean;
+}
+
 /** An object of these fields and nothing else; what the server sets isn't taken, nor what is left out here. */
-export function fieldsSchema(fields: Fields, without: readonly string[] = []): ObjectSchema<object> {
-  const sent = Object.entries(fields).filter(([name, { ours }]) => !ours && !without.includes(name));
+export function fieldsSchema(fields: Fields, options: SchemaOptions = {}): ObjectSchema<object> {
+  const { without = [], ours: taken = false } = options;
+  const sent = Object.entries(fields).filter(
+    ([name, { ours }]) => (taken || !ours) && !without.includes(name),
+  );
   return object(Object.fromEntries(sent.map(([name, field]) => [name, valueSchema(field)]))).noUnknown();
 }
 

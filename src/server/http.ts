@@ -8,7 +8,7 @@ import { edge } from "./edge";
 import { env } from "./env";
 import { rateLimit } from "./limits";
 import { type Participant, participantOf } from "./links";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 import { ADDRESS_HEADER } from "./web/address";
 import { type Instructor, instructor } from "./who";
 
@@ -31,7 +31,8 @@ export function uuidParam(params: Params, name: string): string {
 /** A text from an address, of at most a hundred characters that can be looked up; empty where it isn't there. */
 export function textParam(request: Request, name: string): string {
   const value = new URL(request.url).searchParams.get(name) ?? "";
-  if (value.length > 100 || !isSoundText(value)) throw new Refused("malformed", `That is no ${name}.`);
+  if (value.length > 100 || !isSoundText(value))
+    throw new Refused("malformed", sentence("That is no {name}.", { name }));
   return value;
 }
 
@@ -64,6 +65,8 @@ interface Door<Who> {
   /** @throws Refused where it is nobody */
   readonly find: (request: Request, params: Params) => Promise<Who>;
   readonly count: (who: Who) => Promise<void>;
+  /** Their pages say each code of a refusal in words of their own. */
+  readonly plain?: boolean;
 }
 
 type Handle<Who, Told> = (who: Who, params: Params, told: Told) => Promise<unknown>;
@@ -75,23 +78,35 @@ interface WriteOptions {
 }
 
 /** The handlers behind a door: same origin first, then who it is. */
-function behind<Who>({ find, count }: Door<Who>) {
+function behind<Who>({ find, count, plain = false }: Door<Who>) {
   const open = (
     request: Request,
     context: Context,
     handle: (who: Who, params: Params) => Promise<Response>,
   ) =>
-    edge(request, async () => {
-      sameOrigin(request);
-      const params = await context.params;
-      return handle(await find(request, params), params);
-    });
+    edge(
+      request,
+      async () => {
+        sameOrigin(request);
+        const params = await context.params;
+        return handle(await find(request, params), params);
+      },
+      { plain },
+    );
   return {
     /** A handler that reads. */
     reading:
       (handle: (who: Who, params: Params, request: Request) => Promise<Response>) =>
       (request: Request, context: Context) =>
         open(request, context, (who, params) => handle(who, params, request)),
+    /** A handler that is handed a file: counted, and read by the handler itself. */
+    taking:
+      (handle: (who: Who, params: Params, request: Request) => Promise<unknown>) =>
+      (request: Request, context: Context) =>
+        open(request, context, async (who, params) => {
+          await count(who);
+          return NextResponse.json((await handle(who, params, request)) ?? { ok: true });
+        }),
     /** A handler that writes: counted, and with a body that its schema allows. */
     writing:
       <S extends Schema>(
@@ -109,7 +124,7 @@ function behind<Who>({ find, count }: Door<Who>) {
 }
 
 /** For whoever is signed in as an instructor. */
-export const { reading, writing } = behind<Instructor>({
+export const { reading, writing, taking } = behind<Instructor>({
   find: async () => {
     const who = await instructor();
     if (!who) throw new Refused("signed-out", "Sign in first.");
@@ -127,6 +142,7 @@ export const { reading: readingPart, writing: writingPart } = behind<Participant
     throw new Refused("not-found", "This link doesn't open anything.");
   },
   count: ({ linkId }) => rateLimit("part", linkId),
+  plain: true,
 });
 
 const TYPES = {
@@ -136,14 +152,22 @@ const TYPES = {
   eml: "message/rfc822",
 } as const;
 
-/** A file to keep: by its ending what it is. Nothing between here and the person keeps a copy. */
+/** A file to keep, of a media type. Nothing between here and the person keeps a copy. */
+export function fileResponse(
+  name: string,
+  media: string,
+  content: string | Uint8Array | ReadableStream<Uint8Array>,
+): Response {
+  const headers = {
+    "content-type": media,
+    "content-disposition": `attachment; filename="${name}"`,
+    "cache-control": "no-store",
+  };
+  return new Response(content as BodyInit, { headers });
+}
+
+/** A text to keep: by its ending what it is. */
 export function download(name: `${string}.${keyof typeof TYPES}`, text: string): Response {
   const ending = name.slice(name.lastIndexOf(".") + 1) as keyof typeof TYPES;
-  return new Response(text, {
-    headers: {
-      "content-type": TYPES[ending],
-      "content-disposition": `attachment; filename="${name}"`,
-      "cache-control": "no-store",
-    },
-  });
+  return fileResponse(name, TYPES[ending], text);
 }

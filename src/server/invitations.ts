@@ -3,10 +3,10 @@
 import { and, eq } from "drizzle-orm";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import { scoreOf } from "../core/score/score";
+import { calendarFile } from "../files/text/calendar";
 import { languageOf, wordsIn } from "../words/languages";
 import { longWhen } from "../words/when-words";
 import type { Words } from "../words/words";
-import { calendarFile } from "./calendar";
 import { sessionDoc, type WholeSessionRow } from "./content";
 import { db, transaction } from "./db/client";
 import { person, sessionPerson } from "./db/schema";

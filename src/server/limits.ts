@@ -20,6 +20,8 @@ const LIMITS = {
   code: { points: 8, seconds: 3600 },
   /** What is changed by one personal link apart from the class's own entries. */
   part: { points: 120, seconds: 60 },
+  /** Files that are drawn for one asker: each keeps a thread busy for up to a second. */
+  file: { points: 60, seconds: 60 },
 } as const;
 export type Limited = keyof typeof LIMITS;
 /** Tests press faster than people do, but guess no more than anybody. */

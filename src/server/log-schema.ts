@@ -1,10 +1,10 @@
 /** What may be written into a log, for the routes. */
 import { array, lazy, mixed, number, object, string } from "yup";
 import { MARKS } from "../core/homes/home";
-import type { Written } from "../core/log/entries";
+import type { SlotDone, Written } from "../core/log/entries";
 import { MORE } from "../core/strength/more";
 
-const done = object({
+export const doneSchema = object({
   sets: number().integer().min(0).max(100),
   reps: number().integer().min(0).max(1000),
   seconds: number().integer().min(0).max(7200),
@@ -25,7 +25,7 @@ const value = (field: unknown) => {
     return mixed<boolean>()
       .test((given) => given === null || typeof given === "boolean")
       .nullable();
-  return done.nullable();
+  return doneSchema.nullable();
 };
 
 const entry = lazy((given: unknown) =>
@@ -43,3 +43,14 @@ const entry = lazy((given: unknown) =>
 export const written = array().of(entry).min(1).max(100).required() as unknown as import("yup").Schema<
   readonly Written[]
 >;
+
+/** What was done of a plan by oneself, by slot. */
+export const aloneSlots = lazy((given: unknown) =>
+  object(
+    Object.fromEntries(
+      Object.keys(given ?? {})
+        .slice(0, 200)
+        .map((slot) => [slot, doneSchema.required()]),
+    ),
+  ).noUnknown(),
+) as unknown as import("yup").Schema<Readonly<Record<string, SlotDone>>>;

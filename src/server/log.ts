@@ -20,9 +20,10 @@ import { db, type Tx, transaction } from "./db/client";
 import { logEntry, person, sessionPerson } from "./db/schema";
 import { Refused } from "./refused";
 import { eventsAfter, eventsOf, lockSession, nowIn } from "./session-events";
-import { needSession, sessionsOfPerson } from "./sessions";
+import { listSessions, needSession, sessionsOfPerson } from "./sessions";
 
-async function entriesOf(tx: Tx, sessionId: string): Promise<LogEntry[]> {
+/** Everything that was entered into the log of a session, in its order. */
+export async function entriesOf(tx: Tx, sessionId: string): Promise<LogEntry[]> {
   const rows = await tx
     .select({
       person: person.rosterId,
@@ -209,6 +210,33 @@ export async function loggedClasses(
   return found;
 }
 
+/** Everybody's classes that are over since an instant, the last first, by roster id; each session is read once for all. */
+export async function loggedRoom(
+  studioId: string,
+  sinceMs: number,
+): Promise<ReadonlyMap<string, readonly LoggedClass[]>> {
+  const sessions = (await listSessions(studioId)).filter(
+    ({ state, startsAtMs }) => state === "ended" && startsAtMs >= sinceMs,
+  );
+  const room = new Map<string, LoggedClass[]>();
+  for (const { id, startsAtMs, endedAtMs, timeZone } of sessions) {
+    const content = await frozenContent(db(), id);
+    if (!content) continue;
+    const endedAt = endedAtMs === null ? null : new Date(endedAtMs);
+    const log = await logOf({ id, startsAt: new Date(startsAtMs), timeZone, endedAt }, content);
+    for (const own of log.people) {
+      const hurt = log.record.people.find(({ person: who }) => who === own.person)?.hurt ?? [];
+      const slots = new Set(hurt.flatMap(({ slot }) => slot ?? []));
+      const list = room.get(own.person) ?? [];
+      list.push({ day: dayOf(startsAtMs), doc: content.doc, own, hurt: slots });
+      room.set(own.person, list);
+    }
+  }
+  return room;
+}
+
+type DoneIn = NonNullable<ReturnType<typeof doneIn>>;
+
 export interface HistoryLine {
   readonly sessionId: string;
   readonly title: string;
@@ -218,7 +246,8 @@ export interface HistoryLine {
   readonly effort: number | null;
   readonly note: string | null;
   readonly hurt: number;
-  readonly done: readonly { readonly name: string; readonly text: string }[];
+  /** `move`: of the library; null for one by name. */
+  readonly done: readonly { readonly move: string | null; readonly name: string; readonly what: DoneIn }[];
 }
 
 /** What a person did in the sessions that are over, the last first; `most` of them. */
@@ -251,18 +280,10 @@ export async function historyOf(
       done: own?.present
         ? (own.part?.slots ?? []).flatMap((slot) => {
             const what = doneIn(own, slot.slot);
-            return what ? [{ name: slot.name, text: doneText(what) }] : [];
+            return what ? [{ move: slot.move, name: slot.name, what }] : [];
           })
         : [],
     });
   }
   return lines;
-}
-
-/** What was done in a slot, in a few signs: `3 × 10, 8 kg each`. */
-function doneText({ sets, reps, seconds, eachKg }: NonNullable<ReturnType<typeof doneIn>>): string {
-  const each = reps === undefined ? (seconds === undefined ? "" : `${seconds} s`) : `${reps}`;
-  const times = sets === undefined ? each : each === "" ? `${sets} ×` : `${sets} × ${each}`;
-  const held = eachKg === undefined ? "" : `${Math.round(eachKg * 10) / 10} kg each`;
-  return [times, held].filter(Boolean).join(", ");
 }

@@ -1,5 +1,6 @@
 /** Two or more instructors in one studio: the owner asks coaches by a link that is used once. */
 import { and, asc, eq, gt, isNull, sql } from "drizzle-orm";
+import { forgetBusyIn } from "./busy";
 import { db, transaction } from "./db/client";
 import { member, memberInvite, studio, user } from "./db/schema";
 import { endLinksOf, type Maker } from "./links";
@@ -80,6 +81,7 @@ export async function removeMember(
       .returning({ userId: member.userId });
     if (rows.length === 0) throw new Refused("not-found", "There is no such coach here.");
     await endLinksOf(tx, studioId, userId);
+    await forgetBusyIn(tx, studioId, userId);
     if (by) await noteIn(tx, { studioId, kind: "coach-removed", actor: by });
   });
 }
@@ -96,6 +98,7 @@ export async function leaveStudio({ userId, name }: Maker, studioId: string): Pr
     if (found.role === "owner") throw new Refused("conflict", "This studio is yours: it can't be left.");
     await tx.delete(member).where(and(eq(member.studioId, studioId), eq(member.userId, userId)));
     await endLinksOf(tx, studioId, userId);
+    await forgetBusyIn(tx, studioId, userId);
     await noteIn(tx, { studioId, kind: "coach-left", actor: name });
   });
 }

@@ -1,6 +1,6 @@
 /** Storing what somebody changed of a record that others may have changed meanwhile. */
 import { merge } from "../core/merge";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 
 /**
  * What is to be stored: `mine` on top of what stands now. `before` is the record as the form was opened
@@ -15,7 +15,10 @@ export function mergedWith<T extends object>(before: object | null, mine: object
   const what = [...new Set(result.meets.map(({ path }) => path[0]))].join(", ");
   throw new Refused(
     "conflict",
-    `Somebody else changed the same meanwhile: ${what}. Nothing was stored; choose which one holds.`,
+    sentence(
+      "Somebody else changed the same meanwhile: {what}. Nothing was stored; choose which one holds.",
+      { what },
+    ),
     undefined,
     result,
   );

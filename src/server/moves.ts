@@ -8,7 +8,7 @@ import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { ownMove } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 
 export interface StoredMove {
   readonly id: string;
@@ -41,7 +41,11 @@ async function checked(tx: Tx, studioId: string, input: unknown, except: string 
     ),
   );
   if (result.ok) return result.value;
-  throw new Refused("invalid", `Nothing was stored: ${result.error.map(faultLine).join("; ")}`, result.error);
+  throw new Refused(
+    "invalid",
+    sentence("Nothing was stored: {faults}", { faults: result.error.map(faultLine).join("; ") }),
+    result.error,
+  );
 }
 
 /** Own moves of one studio: each class may carry as many as two hundred of them. */
@@ -50,14 +54,18 @@ const MOST_MOVES = 300;
 /** Adds a move of the studio's own. */
 export async function createMove(studioId: string, input: unknown): Promise<string> {
   if ((await listMoves(studioId)).length >= MOST_MOVES)
-    throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_MOVES} moves of its own.`);
+    throw new Refused(
+      "invalid",
+      sentence("Nothing was stored: a studio has at most {most} moves of its own.", { most: MOST_MOVES }),
+    );
   const doc = await checked(db(), studioId, input, null);
   const [row] = await db()
     .insert(ownMove)
     .values({ studioId, moveId: doc.id, doc })
     .onConflictDoNothing()
     .returning({ id: ownMove.id });
-  if (!row) throw new Refused("conflict", `There is a move with the id ${doc.id} already.`);
+  if (!row)
+    throw new Refused("conflict", sentence("There is a move with the id {id} already.", { id: doc.id }));
   return row.id;
 }
 

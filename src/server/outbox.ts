@@ -21,7 +21,7 @@ export interface Message {
 
 /** Lays a message into the outbox. */
 export async function putMessage(tx: Tx, { name, email, message, ...row }: Message): Promise<void> {
-  const recipient = email ? `${name}, ${email}` : `${name}, no address yet`;
+  const recipient = email ? `${name}, ${email}` : name;
   const [made] = await tx
     .insert(outbox)
     .values({ ...row, recipient, sealed: "" })

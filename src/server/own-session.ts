@@ -2,13 +2,15 @@
 import { movesNamed } from "../core/class/named-moves";
 import { seenBy } from "../core/live/events";
 import { type OwnSession, ownParts, publicDoc } from "../core/live/own-part";
+import { languageOf } from "../words/languages";
+import { ownSessionIn } from "../words/moves/moves-in";
 import { contentOf, frozenContent } from "./content";
 import { db } from "./db/client";
 import type { Participant } from "./links";
 import { eventsAfter } from "./session-events";
 import { needAsked, needSession } from "./sessions";
 
-/** What a participant gets of a session that they are asked to. */
+/** What a participant gets of a session that they are asked to, its moves in their language. */
 export async function ownSession(who: Participant, id: string): Promise<OwnSession> {
   const row = await needAsked(who.studioId, id, who.personId);
   const content =
@@ -24,7 +26,7 @@ export async function ownSession(who: Participant, id: string): Promise<OwnSessi
   );
   for (const { move } of substitutes) used.add(move);
   for (const move of movesNamed(content.doc)) used.add(move);
-  return {
+  const session: OwnSession = {
     id,
     state: row.state,
     startsAtMs: row.startsAt.getTime(),
@@ -39,4 +41,5 @@ export async function ownSession(who: Participant, id: string): Promise<OwnSessi
     parts,
     events: seenBy(await eventsAfter(id, 0), who.doc.id),
   };
+  return ownSessionIn(session, languageOf(who.doc.language));
 }

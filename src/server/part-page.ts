@@ -1,13 +1,16 @@
 /** What a participant's page is made of: who they are, the session that it shows, what they said. */
 import { and, eq } from "drizzle-orm";
 import { ENTER_MS } from "../core/live/session";
+import { aloneShown } from "./alone";
 import { db } from "./db/client";
 import { sessionPerson } from "./db/schema";
+import { feedSince } from "./feeds";
 import { otherLinks, type Participant } from "./links";
 import { ownLog } from "./log";
 import { ownSession } from "./own-session";
 import { ownReadiness } from "./readiness";
 import { type ListedSession, needAsked, sessionShownTo, sessionsOfPerson } from "./sessions";
+import { settingsOf } from "./studios";
 import { ownWhereabouts } from "./whereabouts";
 
 /** The classes ahead, and those of the last week, where something can still be said. */
@@ -34,6 +37,9 @@ export async function partPage(who: Participant, asked: string | null) {
     links: await otherLinks(who),
     // Opened by its own address: it stays on this one.
     pinned: asked !== null,
+    words: (await settingsOf(who.studioId)).teaching.words,
+    alone: await aloneShown(who.studioId, who.personId),
+    feedSinceMs: await feedSince(who.studioId, who.personId),
     others: otherSessions(await sessionsOfPerson(who.studioId, who.personId), shown),
   };
   if (shown === null) return { ...page, session: null, whereabouts: null, tonightSaid: false, entries: null };

@@ -1,13 +1,14 @@
 /** People of a studio and their homes. */
 import { and, eq, sql } from "drizzle-orm";
-import type { Person } from "../core/homes/home";
+import { withSets } from "../core/formats/sets-csv";
+import type { Person, WorkingSet } from "../core/homes/home";
 import { keepingPrivate, OWN_KEYS } from "../core/homes/own-view";
-import { checkPerson, checkRoster } from "../core/homes/roster";
+import { checkPerson, checkRoster, MOST_SETS } from "../core/homes/roster";
 import { faultLine } from "../core/values/faults";
 import { db, transaction } from "./db/client";
 import { person } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 
 export interface StoredPerson {
   readonly id: string;
@@ -35,7 +36,11 @@ export async function findPerson(studioId: string, id: string): Promise<StoredPe
 function checked(input: unknown): Person {
   const result = checkPerson(input);
   if (result.ok) return result.value;
-  throw new Refused("invalid", `Nothing was stored: ${result.error.map(faultLine).join("; ")}`, result.error);
+  throw new Refused(
+    "invalid",
+    sentence("Nothing was stored: {faults}", { faults: result.error.map(faultLine).join("; ") }),
+    result.error,
+  );
 }
 
 /** People of one studio. */
@@ -49,7 +54,10 @@ export async function countPeople(studioId: string): Promise<number> {
 /** Refuses what would make a studio larger than can be shown and worked out. */
 async function needRoom(studioId: string, more: number): Promise<void> {
   if ((await countPeople(studioId)) + more > MOST_PEOPLE)
-    throw new Refused("invalid", `Nothing was stored: a studio has at most ${MOST_PEOPLE} people.`);
+    throw new Refused(
+      "invalid",
+      sentence("Nothing was stored: a studio has at most {most} people.", { most: MOST_PEOPLE }),
+    );
 }
 
 /** Adds a person; the roster id is made here where none is given. */
@@ -64,7 +72,8 @@ export async function createPerson(studioId: string, input: Record<string, unkno
     .values({ studioId, rosterId: doc.id, doc })
     .onConflictDoNothing()
     .returning({ id: person.id });
-  if (!row) throw new Refused("conflict", `There is somebody with the id ${doc.id} already.`);
+  if (!row)
+    throw new Refused("conflict", sentence("There is somebody with the id {id} already.", { id: doc.id }));
   return row.id;
 }
 
@@ -125,13 +134,31 @@ export async function setAlways(
   });
 }
 
+/** Sets of an earlier log, as known sets; gives how many weren't known. Of too many the oldest go. */
+export async function addSets(
+  studioId: string,
+  id: string,
+  sets: readonly WorkingSet[],
+): Promise<{ readonly added: number }> {
+  return transaction(async (tx) => {
+    const [row] = await tx.select(COLUMNS).from(person).where(owned(studioId, id)).for("update");
+    if (!row) throw new Refused("not-found", "There is no such person here.");
+    const { sets: workingSets, added } = withSets(row.doc.workingSets ?? [], sets, MOST_SETS);
+    const doc = checked({ ...row.doc, workingSets });
+    await tx.update(person).set({ doc, updatedAt: new Date() }).where(owned(studioId, id));
+    return { added };
+  });
+}
+
 /** Imports a roster: everybody or nobody. Somebody with the same roster id is updated, not doubled. */
 export async function importRoster(studioId: string, input: unknown): Promise<number> {
   const roster = checkRoster(input);
   if (!roster.ok) {
     throw new Refused(
       "invalid",
-      `Nothing was stored: ${roster.error.map(faultLine).slice(0, 5).join("; ")}`,
+      sentence("Nothing was stored: {faults}", {
+        faults: roster.error.map(faultLine).slice(0, 5).join("; "),
+      }),
       roster.error,
     );
   }

@@ -22,6 +22,7 @@ import {
   sessionPerson,
   user,
 } from "./db/schema";
+import { alone, feed, progressDecision, season, seasonClass } from "./db/season-schema";
 import { sayIn } from "./live/said";
 import { ownReadiness } from "./readiness";
 import { Refused } from "./refused";
@@ -150,7 +151,35 @@ export async function personData(studioId: string, personId: string, asker: Data
     trail,
     classes: inClasses.map(({ id, doc }) => ({ id, ...heldIn(doc, row.rosterId) })),
     versions: versions.map(({ id, at, doc }) => ({ id, at, ...heldIn(doc, row.rosterId) })),
+    ...(await aheadOf(personId)),
     sessions,
+  };
+}
+
+/** What was decided about their next steps, what they do by themselves, and whether a calendar follows. */
+async function aheadOf(personId: string) {
+  const [decisions, plans, feeds] = await Promise.all([
+    db().select().from(progressDecision).where(eq(progressDecision.personId, personId)),
+    db().select().from(alone).where(eq(alone.personId, personId)),
+    db().select().from(feed).where(eq(feed.personId, personId)),
+  ]);
+  return {
+    decisions: decisions.map(({ move, step, verdict, day, author }) => ({
+      move,
+      step,
+      verdict,
+      day,
+      author,
+    })),
+    byThemselves: plans.map(({ title, day, note, done, doneAt, withdrawn }) => ({
+      title,
+      day,
+      note,
+      done,
+      doneAt,
+      withdrawn,
+    })),
+    calendars: feeds.map(({ createdAt, revokedAt }) => ({ createdAt, revokedAt })),
   };
 }
 
@@ -205,7 +234,13 @@ function docWithout(doc: ClassDoc, rosterId: string): ClassDoc {
 
 async function eraseFromSessions(tx: Tx, named: Named): Promise<void> {
   const { rosterId } = named;
-  const others = (parts: readonly Part[]) => parts.filter((part) => part.person !== rosterId);
+  const others = (parts: readonly Part[]) => {
+    const name = parts.find((part) => part.person === rosterId)?.name;
+    // Who shared a room with them is told no more with whom.
+    return parts
+      .filter((part) => part.person !== rosterId)
+      .map(({ shared, ...part }) => (shared && shared.with !== name ? { ...part, shared } : part));
+  };
   for (const id of await sessionsNaming(tx, named)) {
     const [row] = await tx.select().from(session).where(eq(session.id, id)).for("update");
     if (!row) continue;
@@ -246,6 +281,22 @@ async function eraseFromClasses(tx: Tx, named: Named): Promise<void> {
       .set({ doc: docWithout(row.doc, rosterId), revision: row.revision + 1 })
       .where(eq(classes.id, id));
   }
+  // As a season made them, they name whom their base named.
+  const seasons = tx.select({ id: season.id }).from(season).where(eq(season.studioId, studioId));
+  const made = await tx
+    .select({ id: seasonClass.id, made: seasonClass.made })
+    .from(seasonClass)
+    .where(
+      and(
+        sql`${seasonClass.seasonId} in ${seasons}`,
+        sql`position(${JSON.stringify(rosterId)} in ${seasonClass.made}::text) > 0`,
+      ),
+    );
+  for (const { id, made: doc } of made)
+    await tx
+      .update(seasonClass)
+      .set({ made: docWithout(doc, rosterId) })
+      .where(eq(seasonClass.id, id));
   const own = tx.select({ id: classes.id }).from(classes).where(eq(classes.studioId, studioId));
   const versions = await versionsNaming(tx, named);
   for (const { id, doc } of versions)

@@ -1,5 +1,6 @@
 import type { Merged } from "../core/merge";
 import type { Fault } from "../core/values/faults";
+import { inEnglish, type Sentence } from "../words/refusals/sentences";
 
 /** Every reason there is. */
 export type RefusalCode =
@@ -21,13 +22,20 @@ export type RefusalCode =
 
 /** Something that can't be done for a reason the asker may know. Mapped to a status in `http.ts` alone. */
 export class Refused extends Error {
+  /** Why, for whoever asked: said in their language where it has the sentence. */
+  readonly says: Sentence;
   constructor(
     readonly code: RefusalCode,
-    message: string,
+    says: string | Sentence,
     readonly faults?: readonly Fault[],
     /** Where two people changed one record: what each wants, and what stands now. */
     readonly met?: Merged<object>,
   ) {
-    super(message);
+    const sentence = typeof says === "string" ? { text: says, values: {} } : says;
+    super(inEnglish(sentence));
+    this.says = sentence;
   }
 }
+
+/** A sentence with what stands in it, for a refusal: `at most {most} people`. */
+export const sentence = (text: string, values: Sentence["values"]): Sentence => ({ text, values });

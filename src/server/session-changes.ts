@@ -9,7 +9,7 @@ import { db, type Tx, transaction } from "./db/client";
 import { classes, person, session, sessionPerson, whereabouts } from "./db/schema";
 import { sayIn } from "./live/said";
 import { listPeople } from "./people";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 import { announce, hasStarted, lockSession, refuseIfOver } from "./session-events";
 import { settingsOf } from "./studios";
 
@@ -36,12 +36,16 @@ async function checkedPeople(studioId: string, people: readonly string[] | null)
   if ([...asked].some((id) => !known.has(id)))
     throw new Refused("not-found", "There is no such person here.");
   if (asked.size > MOST_ASKED)
-    throw new Refused("invalid", `At most ${MOST_ASKED} people are asked to one class: choose whom.`);
+    throw new Refused(
+      "invalid",
+      sentence("At most {most} people are asked to one class: choose whom.", { most: MOST_ASKED }),
+    );
   return [...asked];
 }
 
 function checkZone(timeZone: string): void {
-  if (!isTimeZone(timeZone)) throw new Refused("invalid", `There is no time zone ${timeZone}.`);
+  if (!isTimeZone(timeZone))
+    throw new Refused("invalid", sentence("There is no time zone {zone}.", { zone: timeZone }));
 }
 
 /** The link of the last session that had one: most studios meet in the same room. */
@@ -177,7 +181,10 @@ async function becomeIn(tx: Tx, studioId: string, id: string, state: "open" | "c
   const row = await lockSession(tx, studioId, id);
   if (row.state === state) return;
   if (!MAY_BECOME[state].includes(row.state))
-    throw new Refused("conflict", `A class that is ${row.state} can't become ${state}.`);
+    throw new Refused(
+      "conflict",
+      sentence("A class that is {from} can't become {to}.", { from: row.state, to: state }),
+    );
   const sequence = row.sequence + (state === "cancelled" ? 1 : 0);
   await tx.update(session).set({ state, sequence }).where(owned(studioId, id));
   await sayIn(tx, "sessions", studioId);
@@ -204,7 +211,10 @@ export async function addToSession(studioId: string, id: string, personId: strin
       .from(sessionPerson)
       .where(eq(sessionPerson.sessionId, id));
     if ((list?.people ?? 0) >= MOST_ASKED)
-      throw new Refused("invalid", `At most ${MOST_ASKED} people are asked to one class.`);
+      throw new Refused(
+        "invalid",
+        sentence("At most {most} people are asked to one class.", { most: MOST_ASKED }),
+      );
     const added = await tx
       .insert(sessionPerson)
       .values({ sessionId: id, personId })

@@ -7,19 +7,25 @@ import type { Instructor } from "./who";
 export interface SignIn {
   readonly id: string;
   readonly sinceMs: number;
-  /** Browser and system in a few words, as the browser says. */
-  readonly device: string;
+  /** As the browser says. */
+  readonly device: Device;
   readonly address: string;
   readonly here: boolean;
 }
 
+/** A browser and the system that it runs on; `none` where neither says anything. */
+export interface Device {
+  readonly browser: string;
+  readonly system: string;
+}
+
 /** What a browser says of itself, in two words: it says far more than anybody wants to read. */
-export function deviceOf(userAgent: string | null): string {
+export function deviceOf(userAgent: string | null): Device {
   const text = userAgent ?? "";
-  const browser = /(Edg|OPR|Firefox|Chrome|Safari)\//.exec(text)?.[1] ?? "a program";
-  const system = /(Windows|Android|iPhone|iPad|Mac OS X|Linux)/.exec(text)?.[1];
+  const browser = /(Edg|OPR|Firefox|Chrome|Safari)\//.exec(text)?.[1] ?? "none";
+  const system = /(Windows|Android|iPhone|iPad|Mac OS X|Linux)/.exec(text)?.[1] ?? "none";
   const names: Readonly<Record<string, string>> = { Edg: "Edge", OPR: "Opera", "Mac OS X": "Mac" };
-  return [names[browser] ?? browser, system ? `on ${names[system] ?? system}` : ""].filter(Boolean).join(" ");
+  return { browser: names[browser] ?? browser, system: names[system] ?? system };
 }
 
 /** Sign-ins that hold, the last first. */

@@ -5,7 +5,7 @@ import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { member, studio, user } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 import { note } from "./trail";
 
 /** A new instructor gets a studio of their own, named after them until they rename it. */
@@ -38,6 +38,11 @@ export interface StudioOfUser {
   readonly role: "owner" | "coach";
 }
 
+/** Where a user works now, and the language that they have chosen: what every request asks. */
+interface WorkingUser extends StudioOfUser {
+  readonly language: string | null;
+}
+
 /** Every studio that a user works in, the one that they work in now first. */
 export async function studiosOf(userId: string): Promise<StudioOfUser[]> {
   return db()
@@ -59,8 +64,21 @@ export async function chooseStudio(userId: string, studioId: string): Promise<vo
 }
 
 /** The studio that a user works in (of several the one joined last), or null. */
-export async function studioOf(userId: string): Promise<StudioOfUser | null> {
-  return (await studiosOf(userId))[0] ?? null;
+export async function studioOf(userId: string): Promise<WorkingUser | null> {
+  const [row] = await db()
+    .select({
+      studioId: studio.id,
+      studioName: studio.name,
+      role: member.role,
+      language: user.language,
+    })
+    .from(member)
+    .innerJoin(studio, eq(studio.id, member.studioId))
+    .innerJoin(user, eq(user.id, member.userId))
+    .where(eq(member.userId, userId))
+    .orderBy(desc(member.joinedAt), studio.id)
+    .limit(1);
+  return row ?? null;
 }
 
 /** What a studio calls itself, for letters. */
@@ -116,7 +134,11 @@ export async function saveSettings(
     const settings = mergedWith(before, input, row.settings) as Record<string, unknown>;
     const read = readSettings(settings);
     if (!read.ok) {
-      throw new Refused("invalid", `Nothing was stored: ${read.error.map(faultLine).join("; ")}`, read.error);
+      throw new Refused(
+        "invalid",
+        sentence("Nothing was stored: {faults}", { faults: read.error.map(faultLine).join("; ") }),
+        read.error,
+      );
     }
     await tx.update(studio).set({ settings }).where(eq(studio.id, studioId));
   });

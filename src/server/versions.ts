@@ -4,7 +4,7 @@ import type { ClassDoc } from "../core/class/document";
 import { db, type Tx, transaction } from "./db/client";
 import { classes, classVersion, user } from "./db/schema";
 import { owned } from "./own-class";
-import { Refused } from "./refused";
+import { Refused, sentence } from "./refused";
 
 /** A change that comes so long after the last version keeps what stood before it, minutes. */
 const PAUSE_MINUTES = 10;
@@ -108,7 +108,10 @@ export async function nameVersion(
       .from(classVersion)
       .where(and(eq(classVersion.classId, classId), sql`${classVersion.name} is not null`));
     if (named.length >= MOST_NAMED)
-      throw new Refused("invalid", `A class has up to ${MOST_NAMED} named versions. Take one away first.`);
+      throw new Refused(
+        "invalid",
+        sentence("A class has up to {most} named versions. Take one away first.", { most: MOST_NAMED }),
+      );
     const { doc, revision } = row;
     const [made] = await tx
       .insert(classVersion)

@@ -1,6 +1,7 @@
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { cache } from "react";
+import { type Language, wholeLanguage } from "../words/languages";
 import { auth } from "./auth";
 import { studioOf } from "./studios";
 
@@ -10,6 +11,8 @@ export interface Instructor {
   /** Of the sign-in that asks. */
   readonly signInId: string;
   readonly name: string;
+  /** Of their screens, where they have chosen one. */
+  readonly language: Language | null;
   readonly studioId: string;
   readonly studioName: string;
   readonly role: "owner" | "coach";
@@ -21,9 +24,10 @@ export const instructor = cache(async (): Promise<Instructor | null> => {
   const asked = await headers();
   const session = await auth().api.getSession({ headers: asked });
   if (!session) return null;
-  const studio = await studioOf(session.user.id);
+  const { id, name } = session.user;
+  const at = await studioOf(id);
   return (
-    studio && { userId: session.user.id, signInId: session.session.id, name: session.user.name, ...studio }
+    at && { userId: id, signInId: session.session.id, name, ...at, language: wholeLanguage(at.language) }
   );
 });
 

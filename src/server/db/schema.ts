@@ -226,11 +226,15 @@ export const session = pgTable(
   (table) => [index("session_studio").on(table.studioId, table.startsAt)],
 );
 
+export const ofStudio = () =>
+  uuid("studio_id")
+    .notNull()
+    .references(() => studio.id, { onDelete: "cascade" });
 const ofSession = () =>
   uuid("session_id")
     .notNull()
     .references(() => session.id, { onDelete: "cascade" });
-const ofPerson = () =>
+export const ofPerson = () =>
   uuid("person_id")
     .notNull()
     .references(() => person.id, { onDelete: "cascade" });

@@ -60,11 +60,11 @@ function refusalOf(error: unknown): Refused | null {
 export async function onThread<N extends keyof Jobs>(
   name: N,
   ...args: Parameters<Jobs[N]>
-): Promise<ReturnType<Jobs[N]>> {
+): Promise<Awaited<ReturnType<Jobs[N]>>> {
   const pool = threads();
   if (pool === null) {
     const { default: run } = await import("./worker");
-    return run({ name, args }) as ReturnType<Jobs[N]>;
+    return (await run({ name, args })) as Awaited<ReturnType<Jobs[N]>>;
   }
   try {
     const job: Job = { name, args };

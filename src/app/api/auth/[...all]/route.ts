@@ -2,6 +2,7 @@ import { type AccountOwner, afterAuth, beforeAuth } from "@/server/account-guard
 import { auth } from "@/server/auth";
 import { boundedText, MOST_BYTES, soundJson } from "@/server/body";
 import { edge } from "@/server/edge";
+import { screenLanguage } from "@/server/screen-language";
 import { instructor } from "@/server/who";
 
 async function ownerOf(path: string): Promise<AccountOwner | null> {
@@ -22,7 +23,13 @@ const handler = (request: Request) =>
     const headers = new Headers(request.headers);
     headers.delete("content-length");
     const init = { method: request.method, headers, body: body === null ? "" : JSON.stringify(body) };
-    return afterAuth(path, body, who, await auth().handler(new Request(request.url, init)));
+    return afterAuth(
+      path,
+      body,
+      who,
+      await auth().handler(new Request(request.url, init)),
+      await screenLanguage(request),
+    );
   });
 
 export { handler as GET, handler as POST };

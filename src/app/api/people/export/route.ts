@@ -1,6 +1,5 @@
 import { rosterCsv } from "@/core/formats/roster-csv";
 import { withoutPrivate } from "@/core/homes/own-view";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { download, reading } from "@/server/http";
 import { listPeople } from "@/server/people";
 import { note } from "@/server/trail";
@@ -13,7 +12,7 @@ export const GET = reading(async (who, _params, request) => {
   const people = (await listPeople(who.studioId)).map((row) => withoutPrivate(row.doc));
   const csv = new URL(request.url).searchParams.get("form") === "csv";
   return csv
-    ? download("roster.csv", rosterCsv(people, rosterTerms(wordsIn(HOUSE_LANGUAGE))))
+    ? download("roster.csv", rosterCsv(people, rosterTerms(wordsIn(who.language ?? "en"))))
     : download(
         "roster.json",
         `${JSON.stringify({ format: "brontle.roster", version: 1, people }, null, 2)}\n`,
