@@ -1,4 +1,5 @@
 "use client";
+import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 
 /** What was stored is safe: say so, and offer the way on. */
@@ -6,21 +7,19 @@ export default function ErrorPage(props: {
   readonly error: Error & { readonly digest?: string };
   readonly reset: () => void;
 }) {
+  const words = useWords();
   const { digest } = props.error;
   return (
     <main className="mx-auto max-w-xl px-6 py-24">
-      <h1 className="text-2xl font-bold">This page could not be shown</h1>
-      <p className="my-4">
-        Brontle or its database did not answer. What was saved is safe; try again in a moment.
-      </p>
+      <h1 className="text-2xl font-bold">{words.phrase("page", "notShown")}</h1>
+      <p className="my-4">{words.phrase("page", "notAnswered")}</p>
       {digest && (
         <p className="my-4 text-quiet">
-          If it stays like this, tell whoever runs Brontle the number of this error:{" "}
-          <b className="text-ink tabular-nums">{digest}</b>
+          {words.phrase("page", "tellNumber")} <b className="text-ink tabular-nums">{digest}</b>
         </p>
       )}
       <Button look="solid" onClick={props.reset}>
-        Try again
+        {words.phrase("page", "tryAgain")}
       </Button>
     </main>
   );

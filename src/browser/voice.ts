@@ -1,13 +1,9 @@
 /** Counts that are spoken: words of one recording, each begun on the audio clock when it is due. */
 import type { CountCue } from "../core/live/count-now";
-import { WORD_RATE, WORDS } from "./voice-words";
+import { WORD_RATE, WORDS } from "../core/live/voice-words";
+import { wordOf } from "../core/live/word-of";
 
 const RECORDING = "/sounds/counts-en.wav";
-
-/** Which word is said of a number: what is said differently in its own words, else the number. */
-export function wordOf({ n, said }: Extract<CountCue, { kind: "number" }>): string {
-  return said ?? String(n);
-}
 
 export class Voice {
   private words: AudioBuffer | null = null;

@@ -40,17 +40,19 @@ export function ButtonLink(props: {
   readonly look?: Look;
   readonly children: ReactNode;
   readonly plain?: boolean;
+  /** Where its word alone says too little. */
+  readonly label?: string;
 }) {
   const className = classOf(props.look ?? "line");
   if (props.plain) {
     return (
-      <a href={props.href} className={className}>
+      <a href={props.href} className={className} aria-label={props.label}>
         {props.children}
       </a>
     );
   }
   return (
-    <Link href={props.href} className={className}>
+    <Link href={props.href} className={className} aria-label={props.label}>
       {props.children}
     </Link>
   );

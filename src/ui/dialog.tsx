@@ -1,7 +1,8 @@
 "use client";
 import { X } from "lucide-react";
 import { Dialog as Base } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useContext } from "react";
+import { UiWords } from "./ui-words";
 
 function widthOf({ wide, broad, night }: { wide?: boolean; broad?: boolean; night?: boolean }): string {
   if (broad) return "w-[980px]";
@@ -21,6 +22,7 @@ export function Dialog(props: {
   readonly night?: boolean;
   readonly children: ReactNode;
 }) {
+  const { close } = useContext(UiWords);
   return (
     <Base.Root open={props.open} onOpenChange={props.onOpenChange}>
       <Base.Portal>
@@ -42,7 +44,7 @@ export function Dialog(props: {
           )}
           {props.children}
           {/* Last in order, so that the focus begins at what the dialog is for. */}
-          <Base.Close aria-label="Close" className="absolute right-4 top-4 p-1">
+          <Base.Close aria-label={close} className="absolute right-4 top-4 p-1">
             <X size={18} aria-hidden />
           </Base.Close>
         </Base.Content>

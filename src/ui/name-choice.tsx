@@ -3,6 +3,8 @@
 /** One of several names, none at first. The label stands before it. */
 export function NameChoice(props: {
   readonly label: string;
+  /** What stands where none is chosen. */
+  readonly none: string;
   readonly names: readonly { readonly id: string; readonly name: string }[];
   readonly value: string;
   readonly onChange: (id: string) => void;
@@ -17,7 +19,7 @@ export function NameChoice(props: {
         value={props.value}
         onChange={(event) => props.onChange(event.target.value)}
       >
-        <option value="">who?</option>
+        <option value="">{props.none}</option>
         {props.names.map((person) => (
           <option key={person.id} value={person.id}>
             {person.name}

@@ -22,10 +22,16 @@ export function Styled<T extends ElementType = "div">({
   ...rest
 }: { readonly as?: T; readonly look: Look } & Omit<ComponentPropsWithoutRef<T>, "style">) {
   const element = useRef<HTMLElement>(null);
+  /** What is set, and on which element: to set it again has the browser style the page again. */
+  const known = useRef<{ readonly on: HTMLElement; readonly look: Look } | null>(null);
   useLayoutEffect(() => {
-    if (!element.current) return;
-    for (const [key, value] of Object.entries(look)) element.current.style.setProperty(key, value);
-    element.current.removeAttribute("data-unset");
+    const on = element.current;
+    if (!on) return;
+    const before: Look = known.current?.on === on ? known.current.look : {};
+    for (const [key, value] of Object.entries(look))
+      if (before[key as keyof Look] !== value) on.style.setProperty(key, value);
+    on.removeAttribute("data-unset");
+    known.current = { on, look };
   });
   const Tag: ElementType = as ?? "div";
   return <Tag ref={element} data-unset="" {...rest} />;

@@ -1,17 +1,16 @@
-import type { Metadata } from "next";
 import { AccountScreen } from "@/features/account/account-screen";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { hasSecondFactor } from "@/server/accounts";
 import { signInsOf } from "@/server/sign-ins";
 import { settingsOf, studiosOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
-import { wordsIn } from "@/words/languages";
 import { shortWhen } from "@/words/when-words";
+import { screenWords, titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "Account" };
+export const generateMetadata = titled("account");
 
 export default async function AccountPage() {
   const who = await requireInstructor();
+  const words = await screenWords();
   const [signIns, secondFactor, studios, { teaching }] = await Promise.all([
     signInsOf(who),
     hasSecondFactor(who.userId),
@@ -23,8 +22,9 @@ export default async function AccountPage() {
       name={who.name}
       studios={studios}
       secondFactor={secondFactor}
+      language={who.language}
       signIns={signIns.map(({ sinceMs, ...rest }) => {
-        const { day, time } = shortWhen(sinceMs, teaching.timeZone, wordsIn(HOUSE_LANGUAGE));
+        const { day, time } = shortWhen(sinceMs, teaching.timeZone, words);
         return { ...rest, since: `${day}, ${time}` };
       })}
     />

@@ -1,16 +1,14 @@
-import type { Metadata } from "next";
 import { ClassList } from "@/features/classes/class-list";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { listShelf } from "@/server/class-shelf";
 import { countPeople } from "@/server/people";
 import { countSessions } from "@/server/sessions";
 import { startingPoints } from "@/server/starting-points";
 import { settingsOf, zoneOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
-import { wordsIn } from "@/words/languages";
 import { shortWhen } from "@/words/when-words";
+import { screenWords, titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "Classes" };
+export const generateMetadata = titled("classes");
 
 export default async function ClassesPage() {
   const who = await requireInstructor();
@@ -21,7 +19,7 @@ export default async function ClassesPage() {
     countPeople(who.studioId),
     countSessions(who.studioId),
   ]);
-  const words = wordsIn(HOUSE_LANGUAGE);
+  const words = await screenWords();
   const dayOf = (atMs: number | null) => (atMs === null ? "" : shortWhen(atMs, teaching.timeZone, words).day);
   return (
     <ClassList

@@ -1,9 +1,9 @@
-import type { Metadata } from "next";
 import { MovesScreen } from "@/features/moves/moves-screen";
 import { listMoves } from "@/server/moves";
 import { requireInstructor } from "@/server/who";
+import { titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "Moves" };
+export const generateMetadata = titled("moves");
 
 export default async function MovesPage() {
   const who = await requireInstructor();

@@ -1,9 +1,9 @@
-import type { Metadata } from "next";
 import { PeopleList } from "@/features/people/people-list";
 import { listPeople } from "@/server/people";
 import { requireInstructor } from "@/server/who";
+import { titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "People" };
+export const generateMetadata = titled("people");
 
 export default async function PeoplePage() {
   const who = await requireInstructor();

@@ -1,10 +1,11 @@
-import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import { SignInForm } from "@/features/account/sign-in-form";
 import { env } from "@/server/env";
 import { instructor } from "@/server/who";
+import { type Say, screenIn } from "@/words/screens/screens";
+import { screenLanguage, titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "Sign in" };
+export const generateMetadata = titled("signIn");
 
 /** The demo's door stands open: its people are invented and its address is this machine. */
 const DEMO = { email: "coach@harboursteps.example", password: "storm-lantern-42" };
@@ -26,11 +27,13 @@ function pageAfter(then: unknown): string {
 }
 
 /** What the link in a mail led to, in a sentence. */
-function newsOf({ proven, error }: Readonly<Record<string, string | string[] | undefined>>): string | null {
-  if (error === "TOKEN_EXPIRED")
-    return "That link's time is over. Sign in, and a new message goes out to your address.";
-  if (error) return "That link opens nothing. Sign in, and a new message goes out where one is needed.";
-  return proven ? "The address is yours: sign in." : null;
+function newsOf(
+  { proven, error }: Readonly<Record<string, string | string[] | undefined>>,
+  t: Say<"pages">,
+): string | null {
+  if (error === "TOKEN_EXPIRED") return t("linkOver");
+  if (error) return t("linkNothing");
+  return proven ? t("proven") : null;
 }
 
 export default async function SignInPage(props: {
@@ -39,29 +42,24 @@ export default async function SignInPage(props: {
   const asked = await props.searchParams;
   const then = pageAfter(asked.then);
   if (await instructor()) redirect(then);
-  const news = newsOf(asked);
+  const language = await screenLanguage();
+  const t = screenIn("pages", language);
+  const news = newsOf(asked, t);
   // Who comes by a link in their mail has an account of their own.
   const demo = env.demo && news === null ? DEMO : null;
   return (
     <main className="mx-auto grid min-h-screen max-w-5xl items-center gap-16 px-8 md:grid-cols-[1fr_380px]">
       <div>
         <h1 className="font-clock text-7xl font-extrabold leading-none">brontle</h1>
-        <p className="mt-5 max-w-md text-xl">
-          Set the class once. See what every home can do of it, and teach it to the second.
-        </p>
+        <p className="mt-5 max-w-md text-xl">{t("motto")}</p>
         <div aria-hidden className="mt-10 flex h-16 max-w-md items-end border-b border-dashed border-quiet">
           {BARS.map(([key, height]) => (
             <span key={key} className={height} />
           ))}
         </div>
       </div>
-      <section aria-label="Sign in" className="border-t-4 border-ink pt-6">
-        {demo && (
-          <p className="mb-5 text-quiet">
-            This is the demo of <b className="text-ink">Harbour Steps</b>, an invented club. Its sign-in is
-            filled in.
-          </p>
-        )}
+      <section aria-label={screenIn("titles", language)("signIn")} className="border-t-4 border-ink pt-6">
+        {demo && <p className="mb-5 text-quiet">{t("demo", { club: "Harbour Steps" })}</p>}
         <SignInForm demo={demo} then={then} news={news} />
       </section>
     </main>

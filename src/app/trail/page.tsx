@@ -1,15 +1,13 @@
-import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
 import { type TrailDay, TrailScreen } from "@/features/trail/trail-screen";
 import { settingsOf } from "@/server/studios";
 import { readTrail, TRAIL_PAGE } from "@/server/trail";
 import { requireInstructor } from "@/server/who";
-import { wordsIn } from "@/words/languages";
 import { trailText } from "@/words/trail-words";
 import { shortWhen } from "@/words/when-words";
+import { screenWords, titled } from "../in-their-language";
 
-export const metadata: Metadata = { title: "Trail" };
+export const generateMetadata = titled("trail");
 
 /** For the owner alone; for anybody else there is no such page. */
 export default async function TrailPage(props: {
@@ -21,7 +19,7 @@ export default async function TrailPage(props: {
   const from = typeof before === "string" && /^\d{1,12}$/.test(before) ? Number(before) : null;
   const [lines, { teaching }] = await Promise.all([readTrail(who.studioId, from), settingsOf(who.studioId)]);
   const days: { day: string; lines: TrailDay["lines"][number][] }[] = [];
-  const words = wordsIn(HOUSE_LANGUAGE);
+  const words = await screenWords();
   for (const { id, atMs, kind, actor, person } of lines) {
     const text = trailText(kind, actor, person, words);
     const { day, time } = shortWhen(atMs, teaching.timeZone, words);

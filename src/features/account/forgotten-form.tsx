@@ -4,17 +4,20 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { object, string } from "yup";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
+import { faultText } from "./faults";
 import { MailSent } from "./mail-sent";
 
 const FORGOTTEN = object({
-  email: string().required("Your e-mail address is missing.").email("That is not an e-mail address."),
+  email: string().required("yourEMailAddress").email("notEMailAddress"),
 });
 
 /** Asks for a link to another password. */
 export function ForgottenForm({ email, onBack }: { readonly email: string; readonly onBack: () => void }) {
+  const t = useTexts("account");
   const [trouble, setTrouble] = useState<string | null>(null);
   const [sentTo, setSentTo] = useState<string | null>(null);
   const form = useForm({ resolver: yupResolver(FORGOTTEN), defaultValues: { email } });
@@ -22,7 +25,7 @@ export function ForgottenForm({ email, onBack }: { readonly email: string; reado
   if (sentTo !== null)
     return (
       <MailSent email={sentTo} onBack={onBack}>
-        If there is an account with this address, the link in it leads to another password for an hour.
+        {t("ifThereAccountWith")}
       </MailSent>
     );
   const submit = form.handleSubmit(async (values) => {
@@ -33,20 +36,20 @@ export function ForgottenForm({ email, onBack }: { readonly email: string; reado
   return (
     <form onSubmit={submit} noValidate className="space-y-4">
       <Field
-        label="E-mail"
+        label={t("eMail")}
         type="email"
         autoComplete="username"
-        hint="The address that you sign in with."
-        fault={errors.email?.message}
+        hint={t("addressYouSignWith")}
+        fault={faultText(errors.email?.message, t)}
         {...form.register("email")}
       />
       <Trouble>{trouble}</Trouble>
       <div className="flex items-center gap-3">
         <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
-          Send me a link
+          {t("sendMeLink")}
         </Button>
         <Button look="bare" onClick={onBack}>
-          Back
+          {t("back")}
         </Button>
       </div>
     </form>

@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Trouble } from "@/ui/trouble";
 
@@ -11,6 +12,7 @@ export function JoinStudio(props: {
   readonly studio: string;
   readonly name: string;
 }) {
+  const t = useTexts("account");
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const join = async () => {
@@ -22,10 +24,10 @@ export function JoinStudio(props: {
   return (
     <>
       <p className="mb-4">
-        You are signed in as <b>{props.name}</b>.
+        {t("youSigned")} <b>{props.name}</b>.
       </p>
       <Button look="solid" className="px-5 py-2.5" onClick={join}>
-        Teach in {props.studio}
+        {t("teach", { studio: props.studio })}
       </Button>
       <Trouble className="mt-3">{trouble}</Trouble>
     </>

@@ -1,5 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 
 /** A message went out, or would have: the same words whether the address is known here or not. */
@@ -8,18 +9,18 @@ export function MailSent(props: {
   readonly children: ReactNode;
   readonly onBack: () => void;
 }) {
+  const t = useTexts("account");
   return (
     <div role="status" className="space-y-4">
       <p className="text-lg">
-        A message is on its way to <b className="break-all">{props.email}</b>.
+        {t("messageItsWay")} <b className="break-all">{props.email}</b>.
       </p>
       <p>{props.children}</p>
       <p className="border-l-4 border-hairline pl-3 text-quiet">
-        Mail is simulated here: nothing leaves this machine. Whoever runs it reads the message with{" "}
-        <code className="text-ink">./brontle mail</code>.
+        {t("mailSimulatedHereNothing")} <code className="text-ink">./brontle mail</code>.
       </p>
       <Button look="solid" onClick={props.onBack}>
-        Back to signing in
+        {t("backSigning")}
       </Button>
     </div>
   );

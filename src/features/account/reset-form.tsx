@@ -5,14 +5,17 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { object } from "yup";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Trouble } from "@/ui/trouble";
+import { faultText } from "./faults";
 import { NEW_PASSWORD, NewPasswordField } from "./new-password-field";
 
 const RESET = object({ newPassword: NEW_PASSWORD });
 
 /** Sets another password with the link from a mail. */
 export function ResetForm({ token }: { readonly token: string }) {
+  const t = useTexts("account");
   const [trouble, setTrouble] = useState<string | null>(null);
   const [done, setDone] = useState(false);
   const form = useForm({ resolver: yupResolver(RESET), defaultValues: { newPassword: "" } });
@@ -25,22 +28,22 @@ export function ResetForm({ token }: { readonly token: string }) {
   if (done)
     return (
       <p role="status" className="text-lg">
-        That is your password now, and every sign-in has ended.{" "}
+        {t("yourPasswordNowEvery")}{" "}
         <Link href="/sign-in" className="font-bold underline underline-offset-4">
-          Sign in
+          {t("sign")}
         </Link>
       </p>
     );
   return (
     <form onSubmit={submit} noValidate className="space-y-4">
       <NewPasswordField
-        label="A new password"
-        fault={errors.newPassword?.message}
+        label={t("newPassword")}
+        fault={faultText(errors.newPassword?.message, t)}
         {...form.register("newPassword")}
       />
       <Trouble>{trouble}</Trouble>
       <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
-        Set it
+        {t("set")}
       </Button>
     </form>
   );

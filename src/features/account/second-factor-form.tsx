@@ -2,12 +2,14 @@
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
 
 /** The second step of signing in: the six digits that a program on one's phone shows, or a spare code. */
 export function SecondFactorForm(props: { readonly onIn: () => void; readonly onBack: () => void }) {
+  const t = useTexts("account");
   const [spare, setSpare] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({ defaultValues: { code: "" } });
@@ -28,8 +30,8 @@ export function SecondFactorForm(props: { readonly onIn: () => void; readonly on
   return (
     <form onSubmit={submit} noValidate className="space-y-4">
       <Field
-        label={spare ? "One of your spare codes" : "Your second factor"}
-        hint={spare ? "Each works once." : "The six digits that the program on your phone shows now."}
+        label={spare ? t("oneYourSpareCodes") : t("yourSecondFactor")}
+        hint={spare ? t("eachWorksOnce") : t("sixDigitsProgramYour")}
         inputMode={spare ? "text" : "numeric"}
         autoComplete="one-time-code"
         autoFocus
@@ -38,13 +40,13 @@ export function SecondFactorForm(props: { readonly onIn: () => void; readonly on
       <Trouble>{trouble}</Trouble>
       <div className="flex items-center gap-3">
         <Button look="solid" type="submit" disabled={form.formState.isSubmitting} className="px-5 py-2.5">
-          Sign in
+          {t("sign")}
         </Button>
         <Button look="bare" onClick={other}>
-          {spare ? "Use the six digits" : "Use a spare code"}
+          {spare ? t("useSixDigits") : t("useSpareCode")}
         </Button>
         <Button look="bare" onClick={props.onBack}>
-          Back
+          {t("back")}
         </Button>
       </div>
     </form>

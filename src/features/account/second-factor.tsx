@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { SquareCode } from "@/ui/square-code";
@@ -16,6 +17,7 @@ interface Begun {
 
 /** A second factor beside the password: a code from a program on one's phone. Off until somebody wants it. */
 export function SecondFactor({ on }: { readonly on: boolean }) {
+  const t = useTexts("account");
   const router = useRouter();
   const [begun, setBegun] = useState<Begun | null>(null);
   const [codes, setCodes] = useState<readonly string[] | null>(null);
@@ -26,7 +28,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
   return (
     <section aria-labelledby="second-factor">
       <h2 id="second-factor" className="text-lg font-bold">
-        Second factor
+        {t("secondFactor")}
       </h2>
       {begun ? (
         <Proof
@@ -35,7 +37,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
           onDone={() => {
             setCodes(begun.backupCodes);
             setBegun(null);
-            ended("The second factor is on.");
+            ended(t("secondFactor2"));
           }}
         />
       ) : (
@@ -45,7 +47,7 @@ export function SecondFactor({ on }: { readonly on: boolean }) {
           onCodes={(made) => setCodes(made)}
           onOff={() => {
             setCodes(null);
-            ended("The second factor is off.");
+            ended(t("secondFactorOff"));
           }}
         />
       )}
@@ -61,6 +63,7 @@ function WithPassword(props: {
   readonly onCodes: (codes: readonly string[]) => void;
   readonly onOff: () => void;
 }) {
+  const t = useTexts("account");
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({ defaultValues: { password: "" } });
   const send = <T,>(way: string, then: (value: T) => void) =>
@@ -78,13 +81,11 @@ function WithPassword(props: {
       className="mt-2 space-y-3"
     >
       <p className={props.on ? "font-semibold" : "text-quiet"}>
-        {props.on
-          ? "On: signing in asks for six digits from your phone, too."
-          : "Off. With it a password alone lets nobody in: signing in asks for six digits from a program on your phone, too."}
+        {props.on ? t("signingAsksSixDigits") : t("offWithPasswordAlone")}
       </p>
       <Field
         id="second-factor-password"
-        label="Your password"
+        label={t("yourPassword")}
         type="password"
         autoComplete="current-password"
         {...form.register("password")}
@@ -97,12 +98,12 @@ function WithPassword(props: {
               props.onCodes(backupCodes),
             )}
           >
-            New spare codes
+            {t("newSpareCodes")}
           </Button>
-          <Button onClick={send("disable", props.onOff)}>Turn it off</Button>
+          <Button onClick={send("disable", props.onOff)}>{t("turnOff")}</Button>
         </div>
       ) : (
-        <Button type="submit">Turn it on</Button>
+        <Button type="submit">{t("turn")}</Button>
       )}
     </form>
   );
@@ -110,6 +111,7 @@ function WithPassword(props: {
 
 /** The secret as a square and as text, and the first digits as proof that the phone has it. */
 function Proof(props: { readonly begun: Begun; readonly onDone: () => void; readonly onBack: () => void }) {
+  const t = useTexts("account");
   const { begun, onDone, onBack } = props;
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({ defaultValues: { code: "" } });
@@ -123,13 +125,13 @@ function Proof(props: { readonly begun: Begun; readonly onDone: () => void; read
   const secret = new URL(begun.totpURI).searchParams.get("secret") ?? "";
   return (
     <form onSubmit={submit} noValidate className="mt-2 space-y-3">
-      <p>Let the program on your phone look at this, or type its text there.</p>
-      <SquareCode text={begun.totpURI} label="The second factor as a square code for a phone's camera" />
+      <p>{t("letProgramYourPhone")}</p>
+      <SquareCode text={begun.totpURI} label={t("secondFactorSquareCode")} />
       <p className="break-all text-sm text-quiet" data-testid="second-factor-secret">
         {secret}
       </p>
       <Field
-        label="The six digits that it shows"
+        label={t("sixDigitsShows")}
         inputMode="numeric"
         autoComplete="one-time-code"
         autoFocus
@@ -138,10 +140,10 @@ function Proof(props: { readonly begun: Begun; readonly onDone: () => void; read
       <Trouble>{trouble}</Trouble>
       <div className="flex gap-3">
         <Button look="solid" type="submit" disabled={form.formState.isSubmitting}>
-          Turn it on
+          {t("turn")}
         </Button>
         <Button look="bare" onClick={onBack}>
-          Not now
+          {t("notNow")}
         </Button>
       </div>
     </form>
@@ -150,11 +152,11 @@ function Proof(props: { readonly begun: Begun; readonly onDone: () => void; read
 
 /** Shown this once: the way in where the phone is lost. */
 function SpareCodes({ codes }: { readonly codes: readonly string[] }) {
+  const t = useTexts("account");
   return (
     <div role="status" className="mt-4 border-l-4 border-pine pl-3">
       <p>
-        <b>Write these down, and keep them away from the phone.</b> Each opens your account once if the phone
-        is lost. They aren't shown again.
+        <b>{t("writeTheseDownKeep")}</b> {t("eachOpensYourAccount")}
       </p>
       <ul className="mt-2 grid grid-cols-2 gap-x-6 font-mono" data-testid="spare-codes">
         {codes.map((code) => (

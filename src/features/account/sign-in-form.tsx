@@ -5,21 +5,23 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { object, string } from "yup";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
+import { faultText } from "./faults";
 import { ForgottenForm } from "./forgotten-form";
 import { MailSent } from "./mail-sent";
 import { SecondFactorForm } from "./second-factor-form";
 
 const SIGN_IN = object({
   name: string().default(""),
-  email: string().required("Your e-mail address is missing.").email("That is not an e-mail address."),
-  password: string().required("Your password is missing."),
+  email: string().required("yourEMailAddress").email("notEMailAddress"),
+  password: string().required("yourPasswordMissing"),
 });
 const SIGN_UP = SIGN_IN.shape({
-  name: string().required("A name for your studio is missing.").max(80, "At most 80 characters."),
-  password: string().required("A password is missing.").min(10, "At least 10 characters."),
+  name: string().required("nameYourStudioMissing").max(80, "most80Characters"),
+  password: string().required("passwordMissing").min(10, "least10Characters"),
 });
 
 interface SignInProps {
@@ -34,6 +36,7 @@ type Step = { readonly at: "form" | "code" } | { readonly at: "sent" | "forgotte
 
 /** Signing in, making a studio of one's own, or asking for another password. */
 export function SignInForm({ demo, then = "/classes", news = null }: SignInProps) {
+  const t = useTexts("account");
   const router = useRouter();
   const [step, setStep] = useState<Step>({ at: "form" });
   const back = () => setStep({ at: "form" });
@@ -46,7 +49,7 @@ export function SignInForm({ demo, then = "/classes", news = null }: SignInProps
   if (step.at === "sent")
     return (
       <MailSent email={step.email} onBack={back}>
-        Open the link in it to say that the address is yours, then sign in.
+        {t("openLinkSayAddress")}
       </MailSent>
     );
   return <PasswordForm demo={demo} then={then} news={news} onIn={enter} onStep={setStep} />;
@@ -55,6 +58,7 @@ export function SignInForm({ demo, then = "/classes", news = null }: SignInProps
 function PasswordForm(
   props: Required<SignInProps> & { readonly onIn: () => void; readonly onStep: (step: Step) => void },
 ) {
+  const t = useTexts("account");
   const [joining, setJoining] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm({
@@ -88,34 +92,34 @@ function PasswordForm(
       {props.news && <p className="border-l-4 border-pine pl-3">{props.news}</p>}
       {joining && (
         <Field
-          label="Studio"
+          label={t("studio")}
           autoComplete="organization"
-          fault={errors.name?.message}
+          fault={faultText(errors.name?.message, t)}
           {...form.register("name")}
         />
       )}
       <Field
-        label="E-mail"
+        label={t("eMail")}
         type="email"
         autoComplete="username"
-        fault={errors.email?.message}
+        fault={faultText(errors.email?.message, t)}
         {...form.register("email")}
       />
       <Field
-        label="Password"
+        label={t("password")}
         type="password"
         autoComplete={joining ? "new-password" : "current-password"}
-        hint={joining ? "At least 10 characters." : undefined}
-        fault={errors.password?.message}
+        hint={joining ? t("least10Characters") : undefined}
+        fault={faultText(errors.password?.message, t)}
         {...form.register("password")}
       />
       <Trouble>{trouble}</Trouble>
       <div className="flex items-center gap-3">
         <Button look="solid" type="submit" disabled={isSubmitting} className="px-5 py-2.5">
-          {joining ? "Make the studio" : "Sign in"}
+          {joining ? t("makeStudio") : t("sign")}
         </Button>
         <Button look="bare" onClick={() => setJoining(!joining)}>
-          {joining ? "I have an account" : "New here: make a studio"}
+          {joining ? t("iHaveAccount") : t("newHereMakeStudio")}
         </Button>
       </div>
       {!joining && (
@@ -124,7 +128,7 @@ function PasswordForm(
           className="-ml-3"
           onClick={() => props.onStep({ at: "forgotten", email: form.getValues("email") })}
         >
-          I forgot the password
+          {t("iForgotPassword")}
         </Button>
       )}
     </form>

@@ -1,10 +1,12 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 
 /** Ends the session on this device. */
 export function SignOut({ name }: { readonly name: string }) {
+  const t = useTexts("account");
   const router = useRouter();
   const leave = async () => {
     await api("POST", "/api/auth/sign-out");
@@ -15,7 +17,7 @@ export function SignOut({ name }: { readonly name: string }) {
     <>
       <span className="truncate text-quiet">{name}</span>
       <Button look="bare" onClick={leave}>
-        Sign out
+        {t("signOut")}
       </Button>
     </>
   );

@@ -1,8 +1,10 @@
+"use client";
 import type { Teaching } from "@/core/settings/settings";
 import { SignOut } from "@/features/account/sign-out";
 import { type Begun, FirstSteps } from "@/features/first-steps/first-steps";
+import { useTexts } from "@/features/language/use-texts";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
 import { ClassShelf } from "./class-shelf";
 import { ImportClass } from "./import-class";
 import type { ListedClass } from "./listed-class";
@@ -20,18 +22,19 @@ export function ClassList({
   readonly teaching: Teaching;
   readonly begun: Begun;
 }) {
+  const t = useTexts("classes");
   return (
     <>
-      <TopLine here="Classes" places={PLACES}>
+      <TopLine here="classes" places={PLACES}>
         <SignOut name={studio} />
       </TopLine>
       <main className="mx-auto max-w-6xl px-6 py-6">
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
-          <h1 className="text-2xl font-bold">Classes</h1>
+          <h1 className="text-2xl font-bold">{t("classes")}</h1>
           {classes.length > 0 && (
             <div className="flex gap-2">
               <ImportClass />
-              <ButtonLink href="/classes/new">New class</ButtonLink>
+              <ButtonLink href="/classes/new">{t("newClass")}</ButtonLink>
               <PastePlan stance={teaching.stance} look="solid" />
             </div>
           )}

@@ -6,6 +6,7 @@ import { memo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { MiniScore } from "@/features/score/mini-score";
 import { Menu, MenuItem, MenuLine } from "@/ui/menu";
@@ -16,14 +17,15 @@ import { TagsDialog } from "./tags-dialog";
 
 /** How the timed length stands against the promised one; more than a minute over is a finding. */
 function Promised({ minutes, seconds }: { readonly minutes: number | null; readonly seconds: number }) {
+  const t = useTexts("classes");
   if (minutes === null) return null;
   const over = seconds - minutes * 60;
   return over > 60 ? (
     <span className="block whitespace-nowrap text-sm font-bold text-rust">
-      +{clockText(over)} over {minutes} min
+      {t("overBy", { clock: clockText(over), minutes })}
     </span>
   ) : (
-    <span className="block text-sm text-quiet">of {minutes} min</span>
+    <span className="block text-sm text-quiet">{t("min", { minutes })}</span>
   );
 }
 
@@ -37,6 +39,7 @@ export const ClassRow = memo(function ClassRow({
   readonly longestSeconds: number;
   readonly allTags: readonly string[];
 }) {
+  const t = useTexts("classes");
   const { id, title, seconds, minutes, tags, kit, archived, taught } = entry;
   const words = useWords();
   const router = useRouter();
@@ -69,29 +72,29 @@ export const ClassRow = memo(function ClassRow({
           ))}
         </p>
         <p className="truncate text-sm text-quiet" title={things}>
-          {things === "" ? "nothing needed" : things}
+          {things === "" ? t("nothingNeeded") : things}
         </p>
       </div>
       <MiniScore {...entry} longestSeconds={longestSeconds} low />
-      <p className="text-sm text-quiet">{taught === "" ? "not taught yet" : taught}</p>
-      <Menu label={`What to do with ${title}`} button={<MoreHorizontal size={16} aria-hidden />}>
-        <MenuItem onChoose={() => router.push(`/classes/new?class=${id}`)}>Begin another from it</MenuItem>
-        <MenuItem onChoose={() => act(api("POST", `/api/classes/${id}/copy`, {}), "It is there twice.")}>
-          Duplicate
+      <p className="text-sm text-quiet">{taught === "" ? t("notTaughtYet") : taught}</p>
+      <Menu label={t("whatDoWith", { title })} button={<MoreHorizontal size={16} aria-hidden />}>
+        <MenuItem onChoose={() => router.push(`/classes/new?class=${id}`)}>{t("beginAnotherFrom")}</MenuItem>
+        <MenuItem onChoose={() => act(api("POST", `/api/classes/${id}/copy`, {}), t("thereTwice"))}>
+          {t("duplicate")}
         </MenuItem>
-        <MenuItem onChoose={() => setAsking("tags")}>Change the tags</MenuItem>
+        <MenuItem onChoose={() => setAsking("tags")}>{t("changeTags")}</MenuItem>
         <MenuItem
           onChoose={() =>
             act(
               api("PUT", `/api/classes/${id}`, { archived: !archived }),
-              archived ? `${title} is back.` : `${title} is put away.`,
+              archived ? t("back", { title }) : t("putAway", { title }),
             )
           }
         >
-          {archived ? "Bring it back" : "Put it away"}
+          {archived ? t("bringBack") : t("putAway2")}
         </MenuItem>
         <MenuLine />
-        <MenuItem onChoose={() => setAsking("remove")}>Remove</MenuItem>
+        <MenuItem onChoose={() => setAsking("remove")}>{t("remove")}</MenuItem>
       </Menu>
       <RemoveClass id={id} title={title} open={asking === "remove"} onShut={() => setAsking(null)} />
       <TagsDialog entry={entry} all={allTags} open={asking === "tags"} onShut={() => setAsking(null)} />

@@ -1,20 +1,25 @@
 "use client";
 import { useCallback, useMemo, useState } from "react";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useFound } from "@/features/search/use-found";
 import { SearchField } from "@/ui/search-field";
 import { kitName } from "@/words/kit-words";
+import type { PlainKey } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 import { ClassRow } from "./class-row";
 import type { ListedClass } from "./listed-class";
 
 const ORDERS = {
-  edited: { words: "last changed first", by: (a, b) => b.updatedAtMs - a.updatedAtMs },
-  taught: { words: "last taught first", by: (a, b) => (b.taughtAtMs ?? 0) - (a.taughtAtMs ?? 0) },
-  rested: { words: "longest not taught first", by: (a, b) => (a.taughtAtMs ?? 0) - (b.taughtAtMs ?? 0) },
-  title: { words: "by title", by: (a, b) => a.title.localeCompare(b.title, "en") },
-  length: { words: "shortest first", by: (a, b) => a.seconds - b.seconds },
-} as const satisfies Record<string, { words: string; by: (a: ListedClass, b: ListedClass) => number }>;
+  edited: { words: "lastChangedFirst", by: (a, b) => b.updatedAtMs - a.updatedAtMs },
+  taught: { words: "lastTaughtFirst", by: (a, b) => (b.taughtAtMs ?? 0) - (a.taughtAtMs ?? 0) },
+  rested: { words: "longestNotTaughtFirst", by: (a, b) => (a.taughtAtMs ?? 0) - (b.taughtAtMs ?? 0) },
+  title: { words: "byTitle", by: (a, b) => a.title.localeCompare(b.title, "en") },
+  length: { words: "shortestFirst", by: (a, b) => a.seconds - b.seconds },
+} as const satisfies Record<
+  string,
+  { words: PlainKey<"classes">; by: (a: ListedClass, b: ListedClass) => number }
+>;
 type Order = keyof typeof ORDERS;
 const NAMES = Object.keys(ORDERS) as readonly Order[];
 
@@ -25,6 +30,7 @@ function textsOf({ title, tags, blocks, moves, kit }: ListedClass, words: Words)
 
 /** The studio's classes, a line each, all drawn to one scale; looked for by anything that is in them. */
 export function ClassShelf({ classes }: { readonly classes: readonly ListedClass[] }) {
+  const t = useTexts("classes");
   const words = useWords();
   const [typed, setTyped] = useState("");
   const [tag, setTag] = useState<string | null>(null);
@@ -55,42 +61,40 @@ export function ClassShelf({ classes }: { readonly classes: readonly ListedClass
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hairline py-2.5">
         <SearchField
-          label="Look for a class"
-          placeholder="A title, tag, move or thing: quay, legs, towel…"
+          label={t("lookClass")}
+          placeholder={t("titleTagMoveOr")}
           className="w-96"
           value={typed}
           onChange={setTyped}
         />
         <select
-          aria-label="Order"
+          aria-label={t("order")}
           className="border border-quiet bg-white px-2 py-1.5"
           value={order}
           onChange={(event) => setOrder(NAMES.find((name) => name === event.target.value) ?? "edited")}
         >
           {NAMES.map((name) => (
             <option key={name} value={name}>
-              {ORDERS[name].words}
+              {t(ORDERS[name].words)}
             </option>
           ))}
         </select>
         <TagChoice tags={tags} chosen={tag} onChoose={setTag} />
         <p role="status" className="ml-auto text-quiet">
-          {shown.length === 1 ? "1 class" : `${shown.length} classes`}
-          {away && " put away"}
+          {t("classCount", { n: shown.length })}
+          {away && ` ${t("putAway3")}`}
         </p>
         {(put > 0 || away) && (
           <label className="flex items-center gap-1.5">
             <input type="checkbox" checked={away} onChange={(event) => setAway(event.target.checked)} />
-            put away ({put})
+            {t("putAway4", { put })}
           </label>
         )}
       </div>
       {shown.length === 0 ? (
-        <p className="py-8 text-lg">
-          {away && put === 0 ? "Nothing is put away." : "No class has all of that."}
-        </p>
+        <p className="py-8 text-lg">{away && put === 0 ? t("nothingPutAway") : t("noClassHasAll")}</p>
       ) : (
-        <ul aria-label="Classes">
+        <ul aria-label={t("classes")}>
           {shown.map((entry) => (
             <ClassRow key={entry.id} entry={entry} longestSeconds={longest} allTags={allTags} />
           ))}
@@ -106,10 +110,11 @@ function TagChoice(props: {
   readonly chosen: string | null;
   readonly onChoose: (tag: string | null) => void;
 }) {
+  const t = useTexts("classes");
   if (props.tags.length === 0) return null;
   return (
     <fieldset className="flex flex-wrap gap-1.5">
-      <legend className="sr-only">Only with the tag</legend>
+      <legend className="sr-only">{t("onlyWithTag")}</legend>
       {props.tags.map(([tag, count]) => (
         <button
           key={tag}

@@ -3,29 +3,21 @@ import { useRouter } from "next/navigation";
 import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { api } from "@/browser/api";
 import { type Block, type ClassDoc, STANCES, type Stance, slotsOf } from "@/core/class/document";
-import { dosesText } from "@/core/class/dose-text";
 import { resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Note } from "@/core/notation/note";
 import { readPlan } from "@/core/notation/read-plan";
 import { scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button, type Look } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { blockName, goesRound } from "@/words/block-words";
+import { shownDoses } from "@/words/dose-words";
 import { noteText, noteWhere } from "@/words/note-words";
 import { PlanField } from "./plan-field";
-
-const EXAMPLE = `Monday strength
-
-Warm up: march 60 s, arm sweep 45 s
-
-4x 8-12 floor press + bent row, 75 s
-3 rounds 40/20, 60 between: squat, towel row, plank
-
-Stretch
-calf stretch 30 s each side`;
 
 /** A plan that was typed or copied, as a class. */
 export function PastePlan({
@@ -35,6 +27,7 @@ export function PastePlan({
   readonly stance: Stance;
   readonly look?: Look;
 }) {
+  const t = useTexts("classes");
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const store = async (doc: ClassDoc): Promise<string | null> => {
@@ -46,22 +39,20 @@ export function PastePlan({
   return (
     <>
       <Button look={look} onClick={() => setOpen(true)}>
-        Paste a plan
+        {t("pastePlan")}
       </Button>
       <Dialog
         open={open}
         onOpenChange={setOpen}
-        title="Paste a plan"
-        description="From a message, a document, a gym: one move a line, or a whole block in one. Everybody's own version for what they have at home is made of it on the Desk."
+        title={t("pastePlan")}
+        description={t("fromMessageDocumentGym")}
         broad
       >
-        <Plan usual={usual} take="Make it a class" onTake={store} />
+        <Plan usual={usual} take={t("makeClass")} onTake={store} />
       </Dialog>
     </>
   );
 }
-
-const blockCount = (count: number) => (count === 1 ? "1 block" : `${count} blocks`);
 
 /** The text with one stretch of a line replaced. */
 function withWords(text: string, { place }: Note, words: string): string {
@@ -89,12 +80,15 @@ export function Plan({
   /** Gives what went wrong, or null. */
   readonly onTake: (doc: ClassDoc) => Promise<string | null>;
 }) {
+  const library = useLibrary();
+  const t = useTexts("classes");
+  const words = useWords();
   const [text, setText] = useState(begin);
   const [stance, setStance] = useState<Stance>(usual);
   const [trouble, setTrouble] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   const late = useDeferredValue(text);
-  const { doc, notes } = useMemo(() => readPlan(late, LIBRARY_BOOK, { stance }), [late, stance]);
+  const { doc, notes } = useMemo(() => readPlan(late, library, { stance }), [late, library, stance]);
   /** Words that were told to be used as they are typed. */
   const [kept, setKept] = useState<ReadonlySet<string>>(new Set());
   const open = useMemo(
@@ -115,15 +109,15 @@ export function Plan({
           text={text}
           noted={late}
           notes={open}
-          placeholder={EXAMPLE}
+          placeholder={t("planExample")}
           field={field}
           onChange={setText}
         />
-        <section aria-label="What was understood" aria-live="polite" className="h-[420px] overflow-auto">
+        <section aria-label={t("whatWasUnderstood")} aria-live="polite" className="h-[420px] overflow-auto">
           {doc ? (
             <>
               <p className="flex justify-between gap-3 border-b-2 border-ink font-bold">
-                <span>{blocksOnly ? blockCount(doc.blocks.length) : doc.title}</span>
+                <span>{blocksOnly ? t("blockCount", { blocks: doc.blocks.length }) : doc.title}</span>
                 <span className="tabular-nums">{clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan)}</span>
               </p>
               {doc.blocks.map((block) => (
@@ -131,12 +125,10 @@ export function Plan({
               ))}
             </>
           ) : (
-            <p className="text-quiet">
-              {late.trim() === "" ? "Blocks and moves appear here while you type." : "No move is in it yet."}
-            </p>
+            <p className="text-quiet">{late.trim() === "" ? t("blocksMovesAppearHere") : t("noMoveYet")}</p>
           )}
         </section>
-        <section aria-label="What isn't certain" aria-live="polite" className="h-[420px] overflow-auto">
+        <section aria-label={t("whatIsntCertain")} aria-live="polite" className="h-[420px] overflow-auto">
           <Notes
             notes={open}
             empty={late.trim() === ""}
@@ -153,7 +145,7 @@ export function Plan({
       )}
       <div className="mt-3 flex items-center justify-between">
         <label className="flex items-center gap-2">
-          Rests where none are said, as for
+          {t("restsWhereNoneSaid")}
           <select
             className="border border-quiet bg-white px-2 py-1"
             value={stance}
@@ -161,7 +153,7 @@ export function Plan({
           >
             {STANCES.map((name) => (
               <option key={name} value={name}>
-                {name === "form" ? "form first" : name}
+                {words.name("stance", name)}
               </option>
             ))}
           </select>
@@ -175,17 +167,19 @@ export function Plan({
 }
 
 function BlockLines({ block }: { readonly block: Block }) {
+  const library = useLibrary();
   const words = useWords();
   return (
     <div className="mt-2">
       <p>
-        <b>{blockName(block, LIBRARY_BOOK, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
+        <b>{blockName(block, library, words)}</b>{" "}
+        <span className="text-quiet">{goesRound(block, words)}</span>
       </p>
       <ol className="ml-5 list-decimal">
         {slotsOf(block).map((slot) => (
           <li key={slot.id}>
-            {resolveMove(slot.move, LIBRARY_BOOK).name}{" "}
-            <span className="text-quiet">{dosesText(slot.dose)}</span>
+            {resolveMove(slot.move, library).name}{" "}
+            <span className="text-quiet">{shownDoses(slot.dose, words, library)}</span>
           </li>
         ))}
       </ol>
@@ -202,11 +196,12 @@ function Notes(props: {
   readonly onChoose: (note: Note, words: string) => void;
   readonly onKeep: (note: Note) => void;
 }) {
+  const library = useLibrary();
+  const t = useTexts("classes");
   const words = useWords();
-  if (props.notes.length === 0)
-    return <p className="text-quiet">{props.empty ? "" : "All of it is understood."}</p>;
+  if (props.notes.length === 0) return <p className="text-quiet">{props.empty ? "" : t("allUnderstood")}</p>;
   return (
-    <ul aria-label="Not certain" className="border-t-2 border-ink">
+    <ul aria-label={t("notCertain")} className="border-t-2 border-ink">
       {props.notes.map((note) => (
         <li
           key={`${note.code} ${note.place.line} ${note.place.from}`}
@@ -214,12 +209,12 @@ function Notes(props: {
         >
           <button type="button" className="text-left" onClick={() => props.onShow(note)}>
             <span className="mr-1.5 text-quiet">{noteWhere(note, words)}</span>
-            {noteText(note, words)}
+            {noteText(note, words, library)}
           </button>
           {"near" in note && (
             <span className="flex flex-wrap gap-x-3">
               {note.near.map((id) => {
-                const { name } = resolveMove(id, LIBRARY_BOOK);
+                const { name } = resolveMove(id, library);
                 return (
                   <button
                     key={id}
@@ -237,7 +232,7 @@ function Notes(props: {
                   className="min-h-[24px] underline underline-offset-2"
                   onClick={() => props.onKeep(note)}
                 >
-                  Use as typed
+                  {t("useTyped")}
                 </button>
               )}
             </span>

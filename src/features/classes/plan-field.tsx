@@ -1,6 +1,7 @@
 "use client";
 import { type RefObject, useMemo, useRef } from "react";
 import type { Note } from "@/core/notation/note";
+import { useTexts } from "@/features/language/use-texts";
 
 /** A stretch of the text, under which a note stands or none. */
 interface Stretch {
@@ -51,6 +52,7 @@ export function PlanField(props: {
   readonly field: RefObject<HTMLTextAreaElement | null>;
   readonly onChange: (text: string) => void;
 }) {
+  const t = useTexts("classes");
   const { noted, notes } = props;
   const under = useRef<HTMLDivElement>(null);
   const stretches = useMemo(() => stretchesOf(noted, notes), [noted, notes]);
@@ -71,7 +73,7 @@ export function PlanField(props: {
       </div>
       <textarea
         ref={props.field}
-        aria-label="The plan"
+        aria-label={t("plan")}
         className={`${TEXT} resize-none bg-transparent outline-none`}
         placeholder={props.placeholder}
         maxLength={40_000}

@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 
@@ -12,6 +13,7 @@ export function RemoveClass(props: {
   readonly open: boolean;
   readonly onShut: () => void;
 }) {
+  const t = useTexts("classes");
   const router = useRouter();
   const remove = async () => {
     const result = await api("DELETE", `/api/classes/${props.id}`);
@@ -23,14 +25,14 @@ export function RemoveClass(props: {
     <Dialog
       open={props.open}
       onOpenChange={props.onShut}
-      title="Remove this class?"
-      description={`“${props.title}” goes off the list. What was taught from it stays.`}
+      title={t("removeClass")}
+      description={t("goesOffListWhat", { title: props.title })}
     >
       <div className="flex gap-2">
         <Button look="solid" onClick={remove}>
-          Remove it
+          {t("remove2")}
         </Button>
-        <Button onClick={props.onShut}>Keep it</Button>
+        <Button onClick={props.onShut}>{t("keep")}</Button>
       </div>
     </Dialog>
   );

@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { Field } from "@/ui/field";
@@ -21,12 +22,13 @@ export function TagsDialog(props: {
   readonly open: boolean;
   readonly onShut: () => void;
 }) {
+  const t = useTexts("classes");
   return (
     <Dialog
       open={props.open}
       onOpenChange={props.onShut}
-      title={`Tags of ${props.entry.title}`}
-      description="Your own words to find it by, with commas between."
+      title={t("tags", { title: props.entry.title })}
+      description={t("yourOwnWordsFind")}
     >
       <Tags {...props} />
     </Dialog>
@@ -42,6 +44,7 @@ function Tags({
   readonly all: readonly string[];
   readonly onShut: () => void;
 }) {
+  const t = useTexts("classes");
   const router = useRouter();
   const [text, setText] = useState(entry.tags.join(", "));
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -57,7 +60,7 @@ function Tags({
   return (
     <form onSubmit={store}>
       <Field
-        label="Tags"
+        label={t("tags2")}
         name="tags"
         autoComplete="off"
         value={text}
@@ -79,7 +82,7 @@ function Tags({
       )}
       <Trouble className="mt-2">{trouble}</Trouble>
       <Button look="solid" type="submit" className="mt-4">
-        Keep them
+        {t("keepThem")}
       </Button>
     </form>
   );

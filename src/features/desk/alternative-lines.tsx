@@ -2,6 +2,7 @@
 import { ArrowUp, X } from "lucide-react";
 import { type Alternative, alternativesOf, type Slot } from "@/core/class/document";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
+import { useTexts } from "@/features/language/use-texts";
 import type { SetKey } from "./level-line";
 import { IN_SENTENCE, TextCell } from "./text-cell";
 
@@ -14,6 +15,7 @@ export function AlternativeLines(props: {
   readonly set: SetKey;
   readonly onPick: () => void;
 }) {
+  const t = useTexts("slots");
   const { slot, book, set, onPick } = props;
   const ways = alternativesOf(slot);
   const { name } = resolveMove(slot.move, book);
@@ -28,9 +30,9 @@ export function AlternativeLines(props: {
   if (ways.length === 0)
     return (
       <p>
-        Who can’t do it gets the nearest way of the library.{" "}
+        {t("whoCantDoGets")}{" "}
         <button type="button" className={LINK} onClick={onPick}>
-          Say another way yourself
+          {t("sayAnotherWayYourself")}
         </button>
       </p>
     );
@@ -38,37 +40,37 @@ export function AlternativeLines(props: {
     <div>
       <p>
         <select
-          aria-label="Who does the other ways"
+          aria-label={t("whoDoesOtherWays")}
           className={IN_SENTENCE}
           value={slot.choice ? "choice" : "cant"}
           onChange={(event) => set("choice", event.target.value === "choice" ? true : undefined)}
         >
-          <option value="cant">Who can’t do it</option>
-          <option value="choice">Whoever likes it better</option>
+          <option value="cant">{t("whoCantDo")}</option>
+          <option value="choice">{t("whoeverLikesBetter")}</option>
         </select>{" "}
-        does
+        {t("does")}
       </p>
-      <ol aria-label={`Other ways for ${name}`} className="ml-5 list-decimal">
+      <ol aria-label={t("otherWays", { name })} className="ml-5 list-decimal">
         {ways.map((way, i) => {
           const own = resolveMove(way.move, book).name;
           return (
             <li key={way.move}>
               <b>{own}</b>,{" "}
               <TextCell
-                label={`What to say of ${own}`}
+                label={t("whatSay", { own })}
                 inSentence
-                placeholder="what to say, such as: no sliders"
+                placeholder={t("whatSaySuchNo")}
                 value={way.note ?? ""}
                 onTake={(note) => say(i, note)}
               />
               {i > 0 && (
-                <button type="button" aria-label={`${own} one up`} className="mx-1" onClick={() => up(i)}>
+                <button type="button" aria-label={t("oneUp", { own })} className="mx-1" onClick={() => up(i)}>
                   <ArrowUp size={14} aria-hidden />
                 </button>
               )}
               <button
                 type="button"
-                aria-label={`Leave out ${own}`}
+                aria-label={t("leaveOut", { own })}
                 className="mx-1"
                 onClick={() => put(ways.filter((_, j) => j !== i))}
               >
@@ -80,7 +82,7 @@ export function AlternativeLines(props: {
       </ol>
       {ways.length < 10 && (
         <button type="button" className={LINK} onClick={onPick}>
-          One more way
+          {t("oneMoreWay")}
         </button>
       )}
     </div>

@@ -3,7 +3,8 @@ import { X } from "lucide-react";
 import { setBlock, together } from "@/core/class/commands";
 import { type Block, slotsOf } from "@/core/class/document";
 import { bookFor, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { lowerFirst } from "@/words/letters";
 import type { Desk } from "./use-desk";
 
@@ -21,16 +22,18 @@ function FillerChoice(props: {
   readonly of: Filler;
   readonly onPick: (what: Filler) => void;
 }) {
+  const library = useLibrary();
+  const t = useTexts("slots");
   const { desk, block, of, onPick } = props;
-  const where = of === "restMove" ? "in the rests" : "between rounds";
+  const where = of === "restMove" ? t("rests") : t("betweenRounds");
   const move = block[of];
   const name =
-    move === undefined ? "nothing" : lowerFirst(resolveMove(move, bookFor(desk.doc, LIBRARY_BOOK)).name);
+    move === undefined ? t("nothing") : lowerFirst(resolveMove(move, bookFor(desk.doc, library)).name);
   return (
     <>
       <button
         type="button"
-        aria-label={`What is done ${where}: ${name}`}
+        aria-label={t("whatDone", { where, name })}
         className={SELECT}
         onClick={() => onPick(of)}
       >
@@ -39,7 +42,7 @@ function FillerChoice(props: {
       {move !== undefined && (
         <button
           type="button"
-          aria-label={`Do nothing ${where}`}
+          aria-label={t("doNothing", { where })}
           className="mx-0.5 inline-grid size-[24px] place-items-center align-middle"
           onClick={() => desk.edit(setBlock(block, of, undefined))}
         >
@@ -61,6 +64,7 @@ export function BlockChoices({
   /** Chooses what is done easily in its rests. */
   readonly onPick: (what: Filler) => void;
 }) {
+  const t = useTexts("slots");
   if (slotsOf(block).length === 0) return null;
   const set = (key: keyof Block, to: unknown) => desk.edit(setBlock(block, key, to as never));
   const way = block.cap !== undefined ? "cap" : (block.loop ?? "lap");
@@ -74,55 +78,55 @@ export function BlockChoices({
   };
   return (
     <p className="text-base leading-7">
-      It goes{" "}
+      {t("goes")}{" "}
       <select
-        aria-label="How the block goes round"
+        aria-label={t("howBlockGoesRound")}
         className={SELECT}
         value={way}
         onChange={(event) => goRound(event.target.value)}
       >
-        <option value="lap">once through all moves, then the next round</option>
-        <option value="station">through all sets of a move, then the next move</option>
-        <option value="cap">round as often as possible in a fixed time</option>
+        <option value="lap">{t("onceThroughAllMoves")}</option>
+        <option value="station">{t("throughAllSetsMove")}</option>
+        <option value="cap">{t("roundOftenPossibleFixed")}</option>
       </select>
-      , shows moves{" "}
+      {t("showsMoves")}{" "}
       <select
-        aria-label="When moves are shown"
+        aria-label={t("whenMovesShown")}
         className={SELECT}
         value={block.demoAt ?? "block"}
         onChange={(event) => set("demoAt", event.target.value)}
       >
-        <option value="block">all before the block</option>
-        <option value="slot">each at its turn</option>
+        <option value="block">{t("allBeforeBlock")}</option>
+        <option value="slot">{t("eachItsTurn")}</option>
       </select>
-      , and at the end of counted reps{" "}
+      {t("endCountedReps")}{" "}
       <select
-        aria-label="At the end of counted reps"
+        aria-label={t("endCountedReps2")}
         className={SELECT}
         value={block.atEnd ?? "run"}
         onChange={(event) => set("atEnd", event.target.value)}
       >
-        <option value="run">goes on by itself</option>
-        <option value="wait">waits for “next”</option>
+        <option value="run">{t("goesByItself")}</option>
+        <option value="wait">{t("waitsNext")}</option>
       </select>
       {block.cap === undefined && (
         <>
-          , and is done{" "}
+          {t("done")}{" "}
           <select
-            aria-label="At whose pace it is done"
+            aria-label={t("whosePaceDone")}
             className={SELECT}
             value={block.pace ?? "clock"}
             onChange={(event) => set("pace", event.target.value === "own" ? "own" : undefined)}
           >
-            <option value="clock">together, by the clock</option>
-            <option value="own">by everybody at their own pace</option>
+            <option value="clock">{t("togetherByClock")}</option>
+            <option value="own">{t("byEverybodyTheirOwn")}</option>
           </select>
         </>
       )}
-      . In its rests people do <FillerChoice desk={desk} block={block} of="restMove" onPick={onPick} />
+      {t("itsRestsPeopleDo")} <FillerChoice desk={desk} block={block} of="restMove" onPick={onPick} />
       {block.cap === undefined && (
         <>
-          , between rounds <FillerChoice desk={desk} block={block} of="longRestMove" onPick={onPick} />
+          {t("betweenRounds2")} <FillerChoice desk={desk} block={block} of="longRestMove" onPick={onPick} />
         </>
       )}
       .

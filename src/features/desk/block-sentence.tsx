@@ -17,11 +17,13 @@ import {
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { blockTimes } from "@/core/score/score";
 import { changeText, clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
+import type { Say } from "@/words/screens/screens";
 import { numberTail } from "@/words/sentence-words";
 import { BlockChoices, type Filler } from "./block-choices";
-import { NumberField } from "./number-field";
+import { type NumberDoing, NumberField } from "./number-field";
 import type { Desk } from "./use-desk";
 
 /** Numbers that are nought and seldom wanted stay out of the sentence until asked for. */
@@ -37,15 +39,15 @@ export function BlockSentence({
   readonly block: Block;
   readonly onPick: (what: Filler) => void;
 }) {
+  const t = useTexts("slots");
   const words = useWords();
   const [focused, setFocused] = useState<SentenceNumber | null>(null);
   const [all, setAll] = useState(false);
-  /** The block as it stood before the number that is being typed. */
-  const typing = useRef(block);
+  const doing = useNumbers(desk, block, setFocused);
   const { answer, answerTo, answeredBy } = useAnswers(block.id);
   const title = useRef<HTMLInputElement>(null);
   useWidth(title, Math.max(6, block.title.length + 0.5));
-  const numbers = useMemo(() => sentenceNumbers(block), [block]);
+  const numbers = useSteady(useMemo(() => sentenceNumbers(block), [block]));
   const times = blockTimes(desk.score).get(block.id);
   const shown = numbers.filter((number) => all || number.now > 0 || !SELDOM.includes(number.key));
   const effect = useEffectText(desk, block, numbers.find(({ key }) => key === focused?.key) ?? null);
@@ -56,10 +58,10 @@ export function BlockSentence({
   }, [answer]);
   const set = (key: "title" | "role", to: string) => desk.edit(setBlock(block, key, to as never), true);
   return (
-    <section aria-label="Block" className="mt-1 border-t-2 border-ink pt-2">
+    <section aria-label={t("block")} className="mt-1 border-t-2 border-ink pt-2">
       <div className="flex flex-wrap items-baseline gap-x-1 text-base leading-7">
         <input
-          aria-label="Block title"
+          aria-label={t("blockTitle")}
           className="border-b-2 border-transparent bg-transparent font-bold hover:border-hairline focus:border-ink focus:outline-none"
           ref={title}
           size={Math.max(6, block.title.length)}
@@ -68,7 +70,7 @@ export function BlockSentence({
           onChange={(event) => set("title", event.target.value)}
         />
         <select
-          aria-label="Role of the block"
+          aria-label={t("roleBlock")}
           className="appearance-none bg-transparent text-quiet underline decoration-hairline underline-offset-4"
           value={block.role ?? "main"}
           onChange={(event) => set("role", event.target.value)}
@@ -85,20 +87,8 @@ export function BlockSentence({
             <NumberField
               number={number}
               answeredBy={answeredBy}
+              doing={doing}
               onAnswer={answerTo(number.key)}
-              onType={(value, begins) => {
-                if (begins) typing.current = block;
-                desk.edit(typedEdit(block, typing.current, number.key, value), true);
-              }}
-              onStep={(by) => {
-                const step = stepEdit(block, number, by);
-                desk.edit(step, true);
-                return numberAfter(block, step, number.key);
-              }}
-              onFocus={(on) => {
-                typing.current = block;
-                setFocused(on ? number : null);
-              }}
             />
             {numberTail(number, words)}
             {i < shown.length - 1 ? "," : ""}
@@ -107,13 +97,13 @@ export function BlockSentence({
         <span className="whitespace-nowrap">
           → <b className="text-lg">{clockText(times?.seconds ?? 0)}</b>
         </span>
-        <span className="text-quiet">{extras(times)}</span>
+        <span className="text-quiet">{extras(times, t)}</span>
         <button
           type="button"
           className="text-sm text-quiet underline underline-offset-2"
           onClick={() => setAll(!all)}
         >
-          {all ? "less of this block" : "more of this block"}
+          {all ? t("lessBlock") : t("moreBlock")}
         </button>
       </div>
       {all && <BlockChoices desk={desk} block={block} onPick={onPick} />}
@@ -132,6 +122,48 @@ export function BlockSentence({
   );
 }
 
+/** The same numbers again where they say the same. */
+function useSteady(numbers: readonly SentenceNumber[]): readonly SentenceNumber[] {
+  const known = useRef(numbers);
+  return useMemo(() => {
+    known.current = numbers.map((number) => {
+      const before = known.current.find(({ key }) => key === number.key);
+      return before && JSON.stringify(before) === JSON.stringify(number) ? before : number;
+    });
+    return known.current;
+  }, [numbers]);
+}
+
+/** What is typed into the numbers of a block, on the block as it is by then. */
+function useNumbers(
+  { edit }: Desk,
+  block: Block,
+  setFocused: (number: SentenceNumber | null) => void,
+): NumberDoing {
+  const now = useRef(block);
+  now.current = block;
+  /** The block as it stood before the number that is being typed. */
+  const typing = useRef(block);
+  return useMemo(
+    () => ({
+      type: (key, value, begins) => {
+        if (begins) typing.current = now.current;
+        edit(typedEdit(now.current, typing.current, key, value), true);
+      },
+      step: (number, by) => {
+        const step = stepEdit(now.current, number, by);
+        edit(step, true);
+        return numberAfter(now.current, step, number.key);
+      },
+      focus: (number) => {
+        typing.current = now.current;
+        setFocused(number);
+      },
+    }),
+    [edit, setFocused],
+  );
+}
+
 /** Why numbers of a block aren't taken: the first of those that stand. */
 function useAnswers(blockId: string) {
   const [answers, setAnswers] = useState<Readonly<Record<string, string | null>>>({});
@@ -146,16 +178,17 @@ function useAnswers(blockId: string) {
   return { answer, answerTo, answeredBy };
 }
 
-function extras(times: { talkSeconds: number; afterSeconds: number } | undefined): string {
+function extras(times: { talkSeconds: number; afterSeconds: number } | undefined, t: Say<"slots">): string {
   const parts = [
-    times && times.talkSeconds > 0 ? `${clockText(times.talkSeconds)} of talk` : null,
-    times && times.afterSeconds > 0 ? `${clockText(times.afterSeconds)} of water` : null,
+    times && times.talkSeconds > 0 ? t("talk", { clock: clockText(times.talkSeconds) }) : null,
+    times && times.afterSeconds > 0 ? t("water", { clock: clockText(times.afterSeconds) }) : null,
   ].filter((part) => part !== null);
-  return parts.length > 0 ? `with ${parts.join(", ")}` : "";
+  return parts.length > 0 ? t("withExtras", { what: parts.join(", ") }) : "";
 }
 
 /** What one step of a number does to the whole class; worked out after the score itself is drawn. */
 function useEffectText(desk: Desk, block: Block, number: SentenceNumber | null): string {
+  const t = useTexts("slots");
   const settled = useDeferredValue(
     useMemo(
       () => ({ doc: desk.doc, plan: desk.score.seconds.plan, block, number }),
@@ -163,14 +196,20 @@ function useEffectText(desk: Desk, block: Block, number: SentenceNumber | null):
     ),
   );
   return useMemo(
-    () => (settled.number ? effectOf(settled.doc, settled.plan, settled.block, settled.number) : ""),
-    [settled],
+    () => (settled.number ? effectOf(settled.doc, settled.plan, settled.block, settled.number, t) : ""),
+    [settled, t],
   );
 }
 
-function effectOf(doc: ClassDoc, planSeconds: number, block: Block, number: SentenceNumber): string {
+function effectOf(
+  doc: ClassDoc,
+  planSeconds: number,
+  block: Block,
+  number: SentenceNumber,
+  t: Say<"slots">,
+): string {
   const next = applyEdit(doc, stepEdit(block, number, number.step));
   if (!next.ok) return "";
   const change = expandedSeconds(next.value, LIBRARY_BOOK, "plan") - planSeconds;
-  return `↑ ${number.step} more: ${changeText(change)} for the class · ↓ less · Shift by ${number.bigStep}`;
+  return t("effectOfStep", { step: number.step, change: changeText(change), bigStep: number.bigStep });
 }

@@ -3,11 +3,12 @@ import { horizontalListSortingStrategy, SortableContext, useSortable } from "@dn
 import { memo, useMemo } from "react";
 import { slotsOf } from "@/core/class/document";
 import { bookFor } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import { blockTimes } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { ROW_MINUTES } from "@/drawing/measures";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
-import { ROW_MINUTES } from "@/features/score/measures";
 import { cx } from "@/ui/cx";
 import { blockName } from "@/words/block-words";
 import { blockDragId } from "./desk-drag";
@@ -19,16 +20,18 @@ export const BlocksLine = memo(function BlocksLine({
 }: {
   readonly now: Pick<DeskParts, "desk" | "view">;
 }) {
+  const library = useLibrary();
+  const t = useTexts("desk");
   const words = useWords();
   const { desk, view } = now;
   const { doc, selection, select } = desk;
-  const book = bookFor(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, library);
   const times = blockTimes(desk.score);
   const ids = doc.blocks.map(({ id }) => id).join("\n");
   const items = useMemo(() => ids.split("\n").map(blockDragId), [ids]);
   return (
     <div className="mb-1 flex shrink-0 items-baseline gap-4">
-      <ol aria-label="Blocks" className="flex min-w-0 flex-1 flex-wrap gap-x-1">
+      <ol aria-label={t("blocks")} className="flex min-w-0 flex-1 flex-wrap gap-x-1">
         <SortableContext items={items} strategy={horizontalListSortingStrategy}>
           {doc.blocks.map((block) => (
             <BlockWord
@@ -43,7 +46,7 @@ export const BlocksLine = memo(function BlocksLine({
         </SortableContext>
       </ol>
       <fieldset className="flex shrink-0 items-baseline gap-x-0.5 text-sm text-quiet">
-        <legend className="sr-only">Minutes a row</legend>
+        <legend className="sr-only">{t("minutesRow")}</legend>
         {ROW_MINUTES.map((each) => (
           <label key={each} className="cursor-pointer">
             <input
@@ -59,7 +62,7 @@ export const BlocksLine = memo(function BlocksLine({
             </span>
           </label>
         ))}
-        <span aria-hidden>min a row</span>
+        <span aria-hidden>{t("minRow")}</span>
       </fieldset>
     </div>
   );
@@ -72,6 +75,7 @@ function BlockWord(props: {
   readonly chosen: boolean;
   readonly onChoose: () => void;
 }) {
+  const t = useTexts("desk");
   const { id, name, length, chosen, onChoose } = props;
   const sortable = useSortable({ id: blockDragId(id) });
   const { attributes, listeners, setNodeRef, transform, transition, isOver } = sortable;
@@ -82,7 +86,7 @@ function BlockWord(props: {
         type="button"
         {...attributes}
         {...listeners}
-        aria-roledescription="block that can be put elsewhere"
+        aria-roledescription={t("blockCanBePut")}
         aria-current={chosen || undefined}
         data-block-word={id}
         className={cx(

@@ -1,10 +1,11 @@
 "use client";
 import type { ClassDoc } from "@/core/class/document";
 import { bookFor } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Score } from "@/core/score/score";
 import { tableRows } from "@/core/score/table";
 import { clockText } from "@/core/units";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 
@@ -15,12 +16,13 @@ export function ClassTable(props: {
   readonly doc: ClassDoc;
   readonly score: Score;
 }) {
+  const t = useTexts("desk");
   return (
     <Dialog
       open={props.open}
       onOpenChange={props.onOpenChange}
-      title="The class as a table"
-      description="Everything that the score draws, in its order."
+      title={t("classTable")}
+      description={t("everythingScoreDrawsIts")}
       broad
     >
       <Rows doc={props.doc} score={props.score} />
@@ -29,22 +31,24 @@ export function ClassTable(props: {
 }
 
 function Rows({ doc, score }: { readonly doc: ClassDoc; readonly score: Score }) {
+  const library = useLibrary();
+  const t = useTexts("desk");
   const words = useWords();
-  const rows = tableRows(doc, score, bookFor(doc, LIBRARY_BOOK));
+  const rows = tableRows(doc, score, bookFor(doc, library));
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
     <div tabIndex={0} className="max-h-[62vh] overflow-auto">
       <table className="w-full border-collapse text-left">
         <thead className="text-quiet">
           <tr className="border-b border-hairline">
-            <th className="w-16 py-1 font-semibold">From</th>
-            <th className="w-16 font-semibold">Lasts</th>
-            <th className="w-44 font-semibold">Block</th>
-            <th className="w-16 font-semibold">Round</th>
-            <th className="w-40 font-semibold">What</th>
-            <th className="font-semibold">Move</th>
-            <th className="w-16 font-semibold">Side</th>
-            <th className="w-20 font-semibold">Reps</th>
+            <th className="w-16 py-1 font-semibold">{t("from")}</th>
+            <th className="w-16 font-semibold">{t("lasts")}</th>
+            <th className="w-44 font-semibold">{t("block")}</th>
+            <th className="w-16 font-semibold">{t("round")}</th>
+            <th className="w-40 font-semibold">{t("what")}</th>
+            <th className="font-semibold">{t("move")}</th>
+            <th className="w-16 font-semibold">{t("side")}</th>
+            <th className="w-20 font-semibold">{t("reps")}</th>
           </tr>
         </thead>
         <tbody>
@@ -59,7 +63,7 @@ function Rows({ doc, score }: { readonly doc: ClassDoc; readonly score: Score })
               <td>{row.round ?? ""}</td>
               <td>{words.name("segment", row.kind)}</td>
               <td className={row.kind === "work" ? "font-bold" : ""}>{row.move}</td>
-              <td>{row.side ?? ""}</td>
+              <td>{row.side && words.name("side", row.side)}</td>
               <td>{row.reps}</td>
             </tr>
           ))}

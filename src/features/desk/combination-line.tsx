@@ -5,6 +5,7 @@ import type { Slot } from "@/core/class/document";
 import { REPS } from "@/core/class/dose-kinds";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import { typedCount } from "@/core/values/typed-number";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { lowerFirst } from "@/words/letters";
 import { numberAnswer } from "@/words/sentence-words";
@@ -27,39 +28,40 @@ export function CombinationLine(props: {
   readonly edit: Desk["edit"];
   readonly onPick: () => void;
 }) {
+  const t = useTexts("slots");
   const { slot, book, edit, onPick } = props;
   const words = useWords();
   const entries = entriesOf(slot);
   if (entries.length === 0)
     return (
       <p>
-        It is one move.{" "}
+        {t("oneMove")}{" "}
         <button type="button" className={LINK} onClick={onPick}>
-          Do another in turn with it
+          {t("doAnotherTurnWith")}
         </button>
       </p>
     );
   return (
     <p>
-      In turn:{" "}
+      {t("turn")}{" "}
       {entries.map(({ move, reps }, i) => {
         const { name } = resolveMove(move, book);
         return (
           // The same move may stand twice, at different places of the turn.
           // biome-ignore lint/suspicious/noArrayIndexKey: an entry has no other name than its place
           <span key={`${move} ${i}`} className="whitespace-nowrap">
-            {i > 0 && ", then "}
+            {i > 0 && `${t("then")} `}
             <TextCell
-              label={`Reps of ${name} in each turn`}
+              label={t("repsEachTurn", { name })}
               inSentence
               value={String(reps)}
-              answer={(text) => numberAnswer(text, "reps", REPS, words) ?? oneNumber(typedCount(text))}
+              answer={(text) => numberAnswer(text, "reps", REPS, words) ?? oneNumber(typedCount(text), t)}
               onTake={(text) => edit(setEntryReps(slot, i, repsIn(text) ?? reps, book))}
             />{" "}
             {lowerFirst(name)}
             <button
               type="button"
-              aria-label={`Leave ${name} out of the turn`}
+              aria-label={t("leaveOutTurn", { name })}
               className="mx-1 align-middle"
               onClick={() => edit(dropEntry(slot, i, book))}
             >
@@ -72,13 +74,13 @@ export function CombinationLine(props: {
         <>
           {" "}
           <button type="button" className={LINK} onClick={onPick}>
-            One more in turn
+            {t("oneMoreTurn")}
           </button>
         </>
       )}
       <span className="text-quiet">
         {" "}
-        Called “{resolveMove(slot.move, book).name || combinedName(entries, book)}”.
+        {t("calledIt", { name: resolveMove(slot.move, book).name || combinedName(entries, book) })}
       </span>
     </p>
   );

@@ -2,7 +2,8 @@
 import { memo } from "react";
 import { findSlot } from "@/core/class/document";
 import { bookFor, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { blockName } from "@/words/block-words";
 import { lowerFirst } from "@/words/letters";
@@ -17,11 +18,13 @@ export const CompanyLine = memo(function CompanyLine({
   readonly id: string;
   readonly desk: Desk;
 }) {
+  const library = useLibrary();
+  const t = useTexts("desk");
   const words = useWords();
   const others = useCompany(id, desk);
   if (others.length === 0) return null;
   const { doc } = desk;
-  const book = bookFor(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, library);
   const place = ({ block: blockId, slot: slotId }: Companion) => {
     const block = doc.blocks.find((each) => each.id === blockId);
     const slot = slotId === null ? null : findSlot(doc, slotId)?.slot;
@@ -33,7 +36,7 @@ export const CompanyLine = memo(function CompanyLine({
       .join(", ");
   };
   return (
-    <section aria-label="Who else is here" className="border-b border-hairline px-4 py-0.5 text-sm">
+    <section aria-label={t("whoElseHere")} className="border-b border-hairline px-4 py-0.5 text-sm">
       {others.map((other, i) => {
         const where = place(other);
         return (
@@ -41,11 +44,11 @@ export const CompanyLine = memo(function CompanyLine({
           // biome-ignore lint/suspicious/noArrayIndexKey: they have no name but their place
           <span key={`${other.name} ${i}`}>
             {i > 0 && " · "}
-            <b>{other.name}</b> is here too{where && `, at ${where}`}
+            <b>{other.name}</b> {t("hereToo", { where: where || "no" })}
           </span>
         );
       })}
-      <span className="text-quiet">. What each of you changes, both keep.</span>
+      <span className="text-quiet">{t("whatEachYouChanges")}</span>
     </section>
   );
 });

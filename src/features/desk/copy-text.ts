@@ -1,14 +1,15 @@
 import { toast } from "sonner";
 import type { ClassDoc } from "@/core/class/document";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { MoveBook } from "@/core/moves/book";
 import { printPlan } from "@/core/notation/print-plan";
+import type { Say } from "@/words/screens/screens";
 
 /** The class as text, for a mail or another class. */
-export async function copyText(doc: ClassDoc): Promise<void> {
+export async function copyText(doc: ClassDoc, library: MoveBook, t: Say<"desk">): Promise<void> {
   try {
-    await navigator.clipboard.writeText(printPlan(doc, LIBRARY_BOOK));
-    toast.success("The class is copied as text.");
+    await navigator.clipboard.writeText(printPlan(doc, library));
+    toast.success(t("classCopiedText"));
   } catch {
-    toast.error("This browser keeps the clipboard to itself.");
+    toast.error(t("browserKeepsClipboardItself"));
   }
 }

@@ -1,5 +1,4 @@
 "use client";
-/** Blocks and moves put elsewhere by drag: one drag for both, told aloud by the names of the things. */
 import {
   type Announcements,
   type CollisionDetection,
@@ -18,10 +17,13 @@ import { type ReactNode, type RefObject, useMemo } from "react";
 import { findSlot, slotsOf } from "@/core/class/document";
 import { idAfter } from "@/core/class/edits";
 import { carryTo, dropBlock, type Place } from "@/core/class/place";
-import { bookFor, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { blockName } from "@/words/block-words";
+/** Blocks and moves put elsewhere by drag: one drag for both, told aloud by the names of the things. */
+import type { Say } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 import type { Desk } from "./use-desk";
 
@@ -33,10 +35,6 @@ const dragged = (id: UniqueIdentifier) => {
   const text = String(id);
   return { isBlock: text.startsWith("b:"), id: text.slice(2) };
 };
-
-const HOW =
-  "Press space to take it up. Then the arrow keys carry it, space puts it down, and escape leaves it where it was. " +
-  "A move that is put on a block goes to the end of that block.";
 
 /** Where a slot lands that is let go over another one, or over a block. */
 function placeOver({ doc }: Desk, slotId: string, over: ReturnType<typeof dragged>): Place | null {
@@ -70,43 +68,54 @@ const over: CollisionDetection = (asked) => {
 };
 
 /** What a thing is called, and where it stands: "Goblet squat, move 2 of 5 in Legs". */
-function named({ doc }: Desk, of: UniqueIdentifier, withPlace: boolean, words: Words): string {
+function named(
+  { doc }: Desk,
+  of: UniqueIdentifier,
+  withPlace: boolean,
+  library: MoveBook,
+  words: Words,
+  t: Say<"desk">,
+): string {
   const { isBlock, id } = dragged(of);
-  const book = bookFor(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, library);
   if (isBlock) {
     const at = doc.blocks.findIndex((block) => block.id === id);
     const block = doc.blocks[at];
     if (!block) return "";
-    return `${blockName(block, book, words)}${withPlace ? `, block ${at + 1} of ${doc.blocks.length}` : ""}`;
+    return `${blockName(block, book, words)}${withPlace ? t("blockPlace", { at: at + 1, blocks: doc.blocks.length }) : ""}`;
   }
   const found = findSlot(doc, id);
   if (!found) return "";
   const slots = slotsOf(found.block);
-  const place = `, move ${slots.indexOf(found.slot) + 1} of ${slots.length} in ${blockName(found.block, book, words)}`;
+  const place = t("movePlace", {
+    index: slots.indexOf(found.slot) + 1,
+    slots: slots.length,
+    blockName: blockName(found.block, book, words),
+  });
   return `${resolveMove(found.slot.move, book).name}${withPlace ? place : ""}`;
 }
 
-function spoken(at: RefObject<Desk | null>, words: Words): Announcements {
+function spoken(at: RefObject<Desk | null>, library: MoveBook, words: Words, t: Say<"desk">): Announcements {
   const say = (id: UniqueIdentifier, withPlace = false) =>
-    at.current ? named(at.current, id, withPlace, words) : "";
+    at.current ? named(at.current, id, withPlace, library, words, t) : "";
   // Taken up, it is over itself at once: that would be said over where it stands.
   let isFirst = true;
   return {
     onDragStart: ({ active }) => {
       isFirst = true;
-      return `${say(active.id, true)} is taken up.`;
+      return t("takenUp", { say: say(active.id, true) });
     },
     onDragOver: ({ active, over }) => {
       const wasFirst = isFirst;
       isFirst = false;
-      if (over && over.id !== active.id) return `${say(active.id)} is over ${say(over.id, true)}.`;
-      return wasFirst ? undefined : `${say(active.id)} is where it was.`;
+      if (over && over.id !== active.id) return t("over", { say: say(active.id), say2: say(over.id, true) });
+      return wasFirst ? undefined : t("whereWas", { say: say(active.id) });
     },
     onDragEnd: ({ active, over }) =>
       over && over.id !== active.id
-        ? `${say(active.id)} is put where ${say(over.id)} was.`
-        : `${say(active.id)} stays where it was.`,
-    onDragCancel: ({ active }) => `${say(active.id)} stays where it was.`,
+        ? t("putWhereWas", { say: say(active.id), say2: say(over.id) })
+        : t("staysWhereWas", { say: say(active.id) }),
+    onDragCancel: ({ active }) => t("staysWhereWas", { say: say(active.id) }),
   };
 }
 
@@ -122,6 +131,8 @@ export function DeskDrag({
   readonly children: ReactNode;
 }) {
   const words = useWords();
+  const t = useTexts("desk");
+  const library = useLibrary();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, {
@@ -130,7 +141,7 @@ export function DeskDrag({
       keyboardCodes: { start: ["Space"], cancel: ["Escape"], end: ["Space", "Enter"] },
     }),
   );
-  const announcements = useMemo(() => spoken(at, words), [at, words]);
+  const announcements = useMemo(() => spoken(at, library, words, t), [at, library, words, t]);
   const drop = ({ active, over }: DragEndEvent) => {
     if (!at.current || !over || active.id === over.id) return;
     const thing = dragged(active.id);
@@ -143,7 +154,7 @@ export function DeskDrag({
       collisionDetection={over}
       accessibility={{
         announcements,
-        screenReaderInstructions: { draggable: HOW },
+        screenReaderInstructions: { draggable: `${t("pressSpaceTakeUp")} ${t("movePutBlockGoes")}` },
       }}
       onDragEnd={drop}
     >

@@ -1,19 +1,23 @@
 "use client";
-/** The Desk's upper line, and the line of what can be done with the selected block. */
 import { CircleHelp, History } from "lucide-react";
-import { useEffect } from "react";
+import { memo, useEffect } from "react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
 import { reshape, SHAPES } from "@/core/class/reshape";
 import { LIBRARY_BOOK } from "@/core/moves/library";
+/** The Desk's upper line, and the line of what can be done with the selected block. */
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
-import { Button, ButtonLink } from "@/ui/button";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
+import { Button } from "@/ui/button";
 import { Menu, MenuItem } from "@/ui/menu";
-import { PLACES, TopLine } from "@/ui/top-line";
+import type { Say } from "@/words/screens/screens";
 import { Backwards } from "./backwards";
 import { LengthLine } from "./length-line";
+import type { Structure } from "./structure-actions";
 import { SaveWord } from "./unsaved-line";
 import type { Desk } from "./use-desk";
 import type { useDeskActions } from "./use-desk-actions";
+import type { DeskParts } from "./use-desk-view";
 
 type Actions = ReturnType<typeof useDeskActions>;
 
@@ -22,20 +26,15 @@ const BACK = PLACES.slice(0, 1);
 
 /** Title, stance and length of the class; undo, and what can be done with it as a whole. */
 export function DeskTop(props: {
-  readonly id: string;
   readonly desk: Desk;
-  /** The Desk a moment later: what undo is about may follow. */
-  readonly late: Desk;
   readonly actions: Actions;
-  readonly room: boolean;
-  readonly onRoom: () => void;
   readonly onFit: () => void;
-  readonly onKeys: () => void;
-  readonly onVersions: () => void;
-  readonly onTeach: () => void;
+  /** The Desk a moment later: what undo is about may follow, and so may all that only is pressed. */
+  readonly late: Tools;
 }) {
+  const t = useTexts("desk");
   const words = useWords();
-  const { id, desk, actions, room, onRoom, onFit, onKeys, onTeach } = props;
+  const { desk, actions, onFit, late } = props;
   const { title } = desk.doc;
   // The tab is called as the class is, from the first letter of another title on.
   useEffect(() => {
@@ -45,7 +44,7 @@ export function DeskTop(props: {
     <TopLine here="" places={BACK}>
       <h1 className="min-w-0 flex-1 stacked:basis-full">
         <input
-          aria-label="Title of the class"
+          aria-label={t("titleClass")}
           className="w-full min-w-0 truncate border-b-2 border-transparent bg-transparent text-lg font-bold hover:border-hairline focus:border-ink focus:outline-none"
           title={title}
           value={title}
@@ -54,7 +53,7 @@ export function DeskTop(props: {
         />
       </h1>
       <select
-        aria-label="Stance of the class"
+        aria-label={t("stanceClass")}
         className="appearance-none [field-sizing:content] bg-transparent text-quiet underline decoration-hairline underline-offset-4"
         value={desk.doc.stance}
         onChange={(event) => actions.setStance(event.target.value)}
@@ -65,47 +64,46 @@ export function DeskTop(props: {
           </option>
         ))}
       </select>
-      <LengthLine desk={desk} late={props.late} onFit={onFit} />
+      <LengthLine desk={desk} late={late.desk} onFit={onFit} />
       <SaveWord desk={desk} />
-      <Backwards desk={props.late} />
-      <Button look="icon" aria-label="Versions" title="Versions" onClick={props.onVersions}>
-        <History size={16} aria-hidden />
-      </Button>
-      <Button look="icon" aria-label="List of keys" onClick={onKeys}>
-        <CircleHelp size={16} aria-hidden />
-      </Button>
-      <Button aria-pressed={room} className="aria-pressed:bg-marker" onClick={onRoom}>
-        Room
-      </Button>
-      <OnPaper id={id} />
-      <Button look="solid" onClick={onTeach}>
-        Teach
-      </Button>
+      <DeskTools now={late} />
     </TopLine>
   );
 }
 
-/** The sheet and the file; behind one word where there isn't room for both. */
-function OnPaper({ id }: { readonly id: string }) {
-  const sheet = `/classes/${id}/sheet`;
-  const file = `/api/classes/${id}/file`;
+interface Tools extends Pick<DeskParts, "desk" | "view"> {
+  readonly teach: () => Promise<void>;
+}
+
+/** What is pressed in the upper line. */
+const DeskTools = memo(function DeskTools({ now }: { readonly now: Tools }) {
+  const t = useTexts("desk");
+  const words = useWords();
+  const { desk, view, teach } = now;
   return (
     <>
-      <span className="contents max-[1150px]:hidden">
-        <ButtonLink href={sheet}>Sheet</ButtonLink>
-        <ButtonLink href={file} plain>
-          Export
-        </ButtonLink>
-      </span>
-      <span className="hidden max-[1150px]:block">
-        <Menu label="On paper: sheet and export" button={<MenuWord>On paper</MenuWord>}>
-          <MenuItem onChoose={() => window.location.assign(sheet)}>Sheet</MenuItem>
-          <MenuItem onChoose={() => window.location.assign(file)}>Export</MenuItem>
-        </Menu>
-      </span>
+      <Backwards desk={desk} />
+      <Button
+        look="icon"
+        aria-label={t("versions")}
+        title={t("versions")}
+        onClick={() => view.open("versions")}
+      >
+        <History size={16} aria-hidden />
+      </Button>
+      <Button look="icon" aria-label={t("listKeys")} onClick={() => view.open("keys")}>
+        <CircleHelp size={16} aria-hidden />
+      </Button>
+      <Button aria-pressed={view.room} className="aria-pressed:bg-marker" onClick={view.toggleRoom}>
+        {t("room")}
+      </Button>
+      <Button onClick={() => view.open("files")}>{words.phrase("files", "word")}</Button>
+      <Button look="solid" onClick={teach}>
+        {t("teach")}
+      </Button>
     </>
   );
-}
+});
 
 /** What can be done with the selected block and its selected move. */
 export function BlockActions(props: {
@@ -118,7 +116,9 @@ export function BlockActions(props: {
   readonly onOrder: () => void;
   readonly onPaste: () => void;
 }) {
+  const t = useTexts("desk");
   const { desk, block, actions, more, onMore, onAdd, onOrder, onPaste } = props;
+  const [structure, ease] = [actions.structure(), actions.ease()];
   return (
     <div className="mt-2 flex flex-wrap gap-x-1">
       <Button
@@ -128,38 +128,40 @@ export function BlockActions(props: {
         aria-expanded={more}
         onClick={onMore}
       >
-        {more ? "Less of this move" : "More of this move"}
+        {more ? t("lessMove") : t("moreMove")}
       </Button>
       <Button look="bare" className="px-2" onClick={onAdd}>
-        Add a move
+        {t("addMove")}
       </Button>
-      {desk.selection.slot && <ActsMenu word="This move" of={block} acts={moveActs(actions)} />}
+      {desk.selection.slot && (
+        <ActsMenu word={t("thisMove")} of={block} acts={moveActs(actions, structure, t)} />
+      )}
       <Button look="bare" className="px-2" disabled={slotsOf(block).length < 2} onClick={onOrder}>
-        Best order
+        {t("bestOrder")}
       </Button>
       <Button
         look="bare"
         className="px-2"
-        disabled={actions.ease === null}
-        title="An easier way for each of its moves that has none"
-        onClick={() => actions.ease?.()}
+        disabled={ease === null}
+        title={t("easierWayEachIts")}
+        onClick={() => ease?.()}
       >
-        Ease this block
+        {t("easeBlock")}
       </Button>
-      <ActsMenu word="This block" of={block} acts={blockActs(actions, desk)} />
+      <ActsMenu word={t("thisBlock")} of={block} acts={blockActs(actions, structure, desk, t)} />
       {slotsOf(block).length > 0 && (
         <Menu
-          label={`Turn it into: ${block.title || "the block"}`}
-          button={<MenuWord>Turn it into</MenuWord>}
+          label={t("turnTitled", { title: block.title || "no" })}
+          button={<MenuWord>{t("turnInto")}</MenuWord>}
         >
           <Shapes desk={desk} block={block} />
         </Menu>
       )}
       <Button look="bare" className="px-2" onClick={actions.addBlock}>
-        Add a block
+        {t("addBlock")}
       </Button>
       <Button look="bare" className="px-2" onClick={onPaste}>
-        Paste a plan
+        {t("pastePlan")}
       </Button>
     </div>
   );
@@ -167,33 +169,39 @@ export function BlockActions(props: {
 
 type Act = readonly [words: string, run: (() => void) | null];
 
-const moveActs = ({ structure, duplicate, remove, canRemove }: Actions): readonly Act[] => [
-  ["Do it twice", duplicate],
-  ["Into the block before", structure.intoBefore],
-  ["Into the next block", structure.intoNext],
-  ["Remove it", canRemove ? remove : null],
+const moveActs = (
+  { duplicate, remove, canRemove }: Actions,
+  structure: Structure,
+  t: Say<"desk">,
+): readonly Act[] => [
+  [t("doTwice"), duplicate],
+  [t("intoBlockBefore"), structure.intoBefore],
+  [t("intoNextBlock"), structure.intoNext],
+  [t("remove"), canRemove ? remove : null],
 ];
 
-const blockActs = ({ structure, removeBlock }: Actions, { doc }: Desk): readonly Act[] => [
-  ["Earlier", structure.earlier],
-  ["Later", structure.later],
-  ["Do it twice", structure.twice],
-  ["Cut it in two before this move", structure.split],
-  ["Join it with the next", structure.join],
-  ["Remove it", doc.blocks.length > 1 ? removeBlock : null],
+const blockActs = (
+  { removeBlock }: Actions,
+  structure: Structure,
+  { doc }: Desk,
+  t: Say<"desk">,
+): readonly Act[] => [
+  [t("earlier"), structure.earlier],
+  [t("later"), structure.later],
+  [t("doTwice"), structure.twice],
+  [t("cutTwoBeforeMove"), structure.split],
+  [t("joinWithNext"), structure.join],
+  [t("remove"), doc.blocks.length > 1 ? removeBlock : null],
 ];
 
 /** What can be done now with the block or its selected move, behind one word. */
-function ActsMenu(props: {
-  readonly word: "This move" | "This block";
-  readonly of: Block;
-  readonly acts: readonly Act[];
-}) {
+function ActsMenu(props: { readonly word: string; readonly of: Block; readonly acts: readonly Act[] }) {
+  const t = useTexts("desk");
   const open = props.acts.flatMap(([words, run]) => (run ? [{ words, run }] : []));
   if (open.length === 0) return null;
   return (
     <Menu
-      label={`${props.word}: ${props.of.title || "without a title"}`}
+      label={`${props.word}: ${props.of.title || t("withoutTitle")}`}
       button={<MenuWord>{props.word}</MenuWord>}
     >
       {open.map(({ words, run }) => (

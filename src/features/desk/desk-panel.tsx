@@ -2,6 +2,7 @@
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { isOpen } from "@/core/review/ranked";
+import { useTexts } from "@/features/language/use-texts";
 import { FindingsPanel } from "@/features/review/findings-panel";
 import { SayPanel } from "@/features/review/say-panel";
 import { ShapePanel, type Whose } from "@/features/review/shape-panel";
@@ -24,23 +25,24 @@ export function DeskPanel(props: {
   readonly review: Review;
   readonly onCurve: (curve: readonly number[] | null) => void;
 }) {
+  const t = useTexts("desk");
   const { desk, room, review, onCurve } = props;
   const [whose, setWhose] = useState<Whose>({ mark: "natural" });
   const open = room.findings.filter(isOpen).length;
   const words: Record<PanelTab, string> = {
-    who: "Who does what",
-    findings: `Read-through ${open}`,
-    shape: "Effort",
-    say: "Say",
+    who: t("whoDoesWhat"),
+    findings: t("readThrough", { open: String(open) }),
+    shape: t("effort"),
+    say: t("say"),
   };
   return (
-    <aside aria-label="About the selection" className="flex h-full min-h-0 flex-col border-l-2 border-ink">
+    <aside aria-label={t("aboutSelection")} className="flex h-full min-h-0 flex-col border-l-2 border-ink">
       <Tabs.Root
         value={props.tab}
         onValueChange={(value) => props.onTab(value as PanelTab)}
         className="flex min-h-0 flex-1 flex-col"
       >
-        <Tabs.List asChild aria-label="Panels">
+        <Tabs.List asChild aria-label={t("panels")}>
           <Unstyled className="flex gap-2.5 border-b border-hairline px-4 pt-2.5 outline-none">
             {PANEL_TABS.map((tab) => (
               <Tabs.Trigger

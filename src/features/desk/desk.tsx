@@ -3,16 +3,17 @@ import { memo, type RefObject, useDeferredValue, useMemo, useRef } from "react";
 import { type ClassDoc, findSlot, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import type { Finding } from "@/core/review/finding";
 import type { Line } from "@/core/review/line";
 import { isOpen } from "@/core/review/ranked";
 import { ownRests, type Settings } from "@/core/settings/settings";
+import { belowScore, NOTHING_BELOW } from "@/drawing/notches";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { RoomGrid } from "@/features/room/room-grid";
 import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
-import { belowScore, NOTHING_BELOW } from "@/features/score/notches";
 import { ClassScore } from "@/features/score/score";
 import { Styled } from "@/ui/styled";
 import { BlockSentence } from "./block-sentence";
@@ -63,6 +64,10 @@ interface Moment extends DeskParts {
   readonly overrule: ReturnType<typeof useOverrule>["overrule"];
   readonly homeOf: HomeOf;
   readonly book: MoveBook;
+  readonly people: readonly Person[];
+  readonly teach: () => Promise<void>;
+  /** Takes a move for what the picker was opened for. */
+  readonly choose: (move: KnownMove) => void;
 }
 
 /**
@@ -70,6 +75,7 @@ interface Moment extends DeskParts {
  * follow a key at once; `late` is the Desk a moment later, for all that may wait until these are drawn.
  */
 function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Moment }) {
+  const t = useTexts("desk");
   const { desk, view, review, marks } = now;
   const { room } = late;
   const { preview } = review;
@@ -100,7 +106,7 @@ function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Mom
       />
       <Styled
         as="section"
-        aria-label="What is selected"
+        aria-label={t("whatSelected")}
         // What scrolls must be reached by the keyboard.
         tabIndex={0}
         className="max-h-[58%] shrink-0 overflow-y-auto stacked:max-h-none stacked:overflow-visible"
@@ -199,8 +205,11 @@ const Beside = memo(function Beside({ now }: { readonly now: Moment }) {
   );
 });
 
-/** What keys open and show. */
-function doorsOf(desk: Desk, view: DeskView, review: Review) {
+/** What keys open and show; the clipboard beside them. */
+function useDoors(desk: Desk, view: DeskView, review: Review) {
+  const t = useTexts("desk");
+  const library = useLibrary();
+  useDeskClipboard({ desk, t, library, quiet: view.opened !== null || view.room, review: view.reviewPlan });
   const looking = (run: () => void) => () => {
     view.showFindings();
     run();
@@ -219,7 +228,7 @@ function doorsOf(desk: Desk, view: DeskView, review: Review) {
     showTable: () => view.open("table"),
     showVersions: () => view.open("versions"),
     paste: () => view.open("paste"),
-    copyText: () => copyText(desk.doc),
+    copyText: () => copyText(desk.doc, library, t),
     quiet: view.opened !== null,
   };
 }
@@ -240,39 +249,45 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
   const view = useDeskView();
   const { people, overrule, homeOf } = useOverrule(desk, props.people);
   const room = useParts(desk.doc, people, props.settings, props.today);
-  const book = bookFor(desk.doc, LIBRARY_BOOK);
+  const book = bookFor(desk.doc, useLibrary());
   const review = useReview(desk, room);
   const teach = useTeachNow(props.id, desk, props.people.length > 0, () => view.open("teach"));
   const marks = useMarks(desk);
   const actions = useDeskActions(desk, {
-    ...doorsOf(desk, view, review),
+    ...useDoors(desk, view, review),
     marks,
     own: props.ownMoves,
     rests: ownRests(props.settings.teaching),
     teach: teach.begin,
   });
-  useDeskClipboard({ desk, quiet: view.opened !== null || view.room, review: view.reviewPlan });
   const choose = (move: KnownMove) => {
     if (view.opened && isPick(view.opened)) actions.take[view.opened](move);
     view.open(null);
   };
+  const { open: openFor } = teach;
   const asked = useMemo(() => props.people.map(({ id, doc: { name } }) => ({ id, name })), [props.people]);
-  const now: Moment = { desk, view, room, review, actions, marks, overrule, homeOf, book };
+  const whom = useMemo(
+    () => ({ people: asked, onTeach: openFor, rehearse: `/rehearse/${props.id}` }),
+    [asked, openFor, props.id],
+  );
+  const now: Moment = {
+    desk,
+    view,
+    room,
+    review,
+    actions,
+    marks,
+    overrule,
+    homeOf,
+    book,
+    people,
+    teach: teach.begin,
+    choose,
+  };
   const late = useDeferredValue(now);
   return (
     <div className="flex h-screen flex-col overflow-hidden stacked:h-auto stacked:overflow-visible">
-      <DeskTop
-        id={props.id}
-        desk={desk}
-        late={late.desk}
-        actions={actions}
-        room={view.room}
-        onRoom={view.toggleRoom}
-        onFit={() => view.open("fit")}
-        onKeys={() => view.open("keys")}
-        onVersions={() => view.open("versions")}
-        onTeach={teach.begin}
-      />
+      <DeskTop desk={desk} actions={actions} onFit={() => view.open("fit")} late={late} />
       <UnsavedLine desk={desk} id={props.id} />
       <CompanyLine desk={late.desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">
@@ -293,13 +308,11 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
       </div>
       <DeskDialogs
         id={props.id}
-        desk={desk}
-        view={view}
-        room={room}
-        people={people}
-        teach={{ people: asked, onTeach: teach.open, rehearse: `/rehearse/${props.id}` }}
+        now={late}
+        opened={view.opened}
+        plan={view.plan}
+        teach={whom}
         own={props.ownMoves}
-        onChoose={choose}
       />
     </div>
   );

@@ -5,20 +5,20 @@ import { expandedSeconds } from "@/core/class/expand";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { changeText, clockText } from "@/core/units";
 import { minutesIn } from "@/core/values/typed-number";
+import { useTexts } from "@/features/language/use-texts";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
 
-const PROMISE = "Minutes, such as 45 or 1 h 15";
-
 /** What the last step did to the length; undo takes just that back. */
 const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
+  const t = useTexts("desk");
   const { before, score } = desk;
   const was = useMemo(() => before && expandedSeconds(before, LIBRARY_BOOK, "plan"), [before]);
   const by = was === null ? null : score.seconds.plan - was;
   return (
     <output
-      aria-label="By the last change"
-      title="By the last change"
+      aria-label={t("byLastChange")}
+      title={t("byLastChange")}
       className="min-w-9 text-right text-sm text-quiet tabular-nums"
     >
       {by !== null && changeText(by)}
@@ -36,6 +36,7 @@ export function LengthLine({
   readonly late: Desk;
   readonly onFit: () => void;
 }) {
+  const t = useTexts("desk");
   const { seconds } = desk.score;
   const minutes = desk.doc.promise?.minutes;
   const spare = minutes === undefined ? null : minutes * 60 - seconds.plan;
@@ -48,7 +49,7 @@ export function LengthLine({
   return (
     <div className="flex items-baseline gap-2 whitespace-nowrap">
       <output
-        aria-label="Length of the class"
+        aria-label={t("lengthClass")}
         className="font-clock text-2xl font-bold leading-none"
         data-testid="total"
       >
@@ -56,27 +57,27 @@ export function LengthLine({
       </output>
       <LastChange desk={late} />
       <span className="text-quiet">
-        of{" "}
+        {t("of")}{" "}
         <TextCell
-          label="Promised minutes"
+          label={t("promisedMinutes")}
           className="w-9 min-w-0 text-center text-ink"
           placeholder="…"
           value={minutes === undefined ? "" : String(minutes)}
-          answer={(text) => (text.trim() === "" || minutesIn(text) !== null ? null : PROMISE)}
+          answer={(text) => (text.trim() === "" || minutesIn(text) !== null ? null : t("minutesSuch"))}
           onTake={promise}
         />{" "}
-        min
+        {t("min")}
         {spare !== null && (
           <>
             {" · "}
             <span className={spare < -60 ? "font-bold text-rust" : ""}>
-              {spare < 0 ? `${clockText(-spare)} over` : `${clockText(spare)} spare`}
+              {spare < 0 ? t("over2", { by: clockText(-spare) }) : t("spare", { by: clockText(spare) })}
             </span>
           </>
         )}
         {" · "}
         <button type="button" className="underline underline-offset-2" onClick={onFit}>
-          fit
+          {t("fit")}
         </button>
         {seconds.min !== seconds.max && (
           <span className="max-[1400px]:hidden">

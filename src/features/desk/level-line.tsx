@@ -7,7 +7,9 @@ import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { type Span, spanText, spanTriple } from "@/core/values/span";
 import { parseTempo } from "@/core/values/tempo";
 import { secondsIn, typedCount, typedSeconds } from "@/core/values/typed-number";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
+import type { Say } from "@/words/screens/screens";
 import { numberAnswer } from "@/words/sentence-words";
 import { loadText } from "@/words/way-words";
 import { IN_SENTENCE, TextCell } from "./text-cell";
@@ -18,12 +20,11 @@ const ANOTHER = "another";
 
 export type SetKey = (key: keyof Slot, to: unknown) => void;
 
-const TEMPO = "Lower-pause-lift-pause, such as 3-0-1-0 or 3010";
 const ROUNDS = { least: 1, most: 99 };
 
 /** The answer where one number is wanted and a range was typed. */
-export function oneNumber(typed: Span | null): string | null {
-  return typeof typed === "number" ? null : "One number, and no range";
+export function oneNumber(typed: Span | null, t: Say<"slots">): string | null {
+  return typeof typed === "number" ? null : t("oneNumberNoRange");
 }
 
 /** The levels a move is linked to that way, then its swaps. */
@@ -33,7 +34,10 @@ function linked(move: KnownMove, kind: "easier" | "harder", book: MoveBook): Kno
   return [...to(kind), ...to("swap")].filter((entry): entry is KnownMove => entry !== undefined);
 }
 
-const isEmpty = (text: string) => /^\s*(as set|all|—|-)?\s*$/i.test(text);
+/** What says that nothing is other than in the slot: nothing at all, or the words that stand there then. */
+const isEmpty = (text: string, t: Say<"slots">) =>
+  /^\s*(as set|all|—|-)?\s*$/i.test(text) ||
+  [t("asSet"), t("all"), t("allTime")].some((word) => word === text.trim().toLowerCase());
 
 /** One level: its move, its own numbers, and what to do differently. */
 export function LevelLine(props: {
@@ -43,11 +47,12 @@ export function LevelLine(props: {
   readonly edit: (edit: Edit) => void;
   readonly onPick: () => void;
 }) {
+  const t = useTexts("slots");
   const { mark, slot, book, edit, onPick } = props;
   const move = resolveMove(slot.move, book);
   const way = slot.marks?.[mark];
   const words = useWords();
-  const word = mark === "flat" ? "♭ easier" : "♯ harder";
+  const word = mark === "flat" ? t("easierMark") : t("harderMark");
   const put = (part: Partial<Way>) => edit(setLevel(slot, mark, part));
   const chosen = typeof way?.move === "string" ? way.move : "";
   const offered = linked(move, mark === "flat" ? "easier" : "harder", book);
@@ -56,37 +61,40 @@ export function LevelLine(props: {
     <p>
       {word}:{" "}
       <select
-        aria-label={`${word}: move`}
+        aria-label={t("wordMove", { word })}
         className={IN_SENTENCE}
         value={chosen}
         onChange={(event) =>
           event.target.value === ANOTHER ? onPick() : put({ move: event.target.value || undefined })
         }
       >
-        <option value="">the same move</option>
+        <option value="">{t("sameMove")}</option>
         {[...offered, ...others].map((entry) => (
           <option key={entry.id} value={entry.id ?? ""}>
             {entry.name}
           </option>
         ))}
-        <option value={ANOTHER}>another move…</option>
+        <option value={ANOTHER}>{t("anotherMove")}</option>
       </select>
       <Amount word={word} slot={slot} way={way} put={put} />
-      <LevelLoad word={word} way={way} put={put} />, in{" "}
+      <LevelLoad word={word} way={way} put={put} />
+      {t("in")}{" "}
       <TextCell
-        label={`${word}: rounds`}
+        label={t("wordRounds", { word })}
         inSentence
-        value={way?.rounds === undefined ? "all" : String(way.rounds)}
+        value={way?.rounds === undefined ? t("all") : String(way.rounds)}
         answer={(text) =>
-          isEmpty(text) ? null : (numberAnswer(text, "rounds", ROUNDS, words) ?? oneNumber(typedCount(text)))
+          isEmpty(text, t)
+            ? null
+            : (numberAnswer(text, "rounds", ROUNDS, words) ?? oneNumber(typedCount(text), t))
         }
-        onTake={(text) => put({ rounds: isEmpty(text) ? undefined : Number(typedCount(text)) })}
+        onTake={(text) => put({ rounds: isEmpty(text, t) ? undefined : Number(typedCount(text)) })}
       />{" "}
-      rounds,{" "}
+      {t("rounds2")}{" "}
       <TextCell
-        label={`${word}: what to do differently`}
+        label={t("wordDifferent", { word })}
         inSentence
-        placeholder="what to do differently"
+        placeholder={t("whatDoDifferently2")}
         value={way?.note ?? ""}
         onTake={(note) => put({ note })}
       />
@@ -101,38 +109,39 @@ function Amount(props: {
   readonly way: Way | undefined;
   readonly put: (part: Partial<Way>) => void;
 }) {
+  const t = useTexts("slots");
   const { word, slot, way, put } = props;
   const doses = dosesOf(slot);
   const rows = doses.map((dose) => DOSES[doseKind(dose)]);
   const most = Math.min(...doses.map((dose) => spanTriple(spanOf(dose) ?? 0).plan));
   const words = useWords();
   const stops = (text: string) =>
-    numberAnswer(text, "seconds", { least: 1, most }, words) ?? oneNumber(typedSeconds(text));
+    numberAnswer(text, "seconds", { least: 1, most }, words) ?? oneNumber(typedSeconds(text), t);
   return (
     <>
       {rows.every(({ reps }) => reps) && (
         <>
           ,{" "}
           <TextCell
-            label={`${word}: reps`}
+            label={t("wordReps", { word })}
             inSentence
-            value={way?.reps === undefined ? "as set" : spanText(way.reps)}
-            answer={(text) => (isEmpty(text) ? null : numberAnswer(text, "reps", REPS, words))}
-            onTake={(text) => put({ reps: isEmpty(text) ? undefined : (typedCount(text) ?? undefined) })}
+            value={way?.reps === undefined ? t("asSet") : spanText(way.reps)}
+            answer={(text) => (isEmpty(text, t) ? null : numberAnswer(text, "reps", REPS, words))}
+            onTake={(text) => put({ reps: isEmpty(text, t) ? undefined : (typedCount(text) ?? undefined) })}
           />{" "}
-          reps
+          {t("reps2")}
         </>
       )}
       {rows.every(({ lasts }) => lasts !== "as-counted") && (
         <>
-          , stops after{" "}
+          {t("stopsAfter")}{" "}
           <TextCell
-            label={`${word}: seconds`}
-            title={`Up to ${most} s`}
+            label={t("wordSeconds", { word })}
+            title={t("upS", { most })}
             inSentence
-            value={way?.seconds === undefined ? "all" : String(way.seconds)}
-            answer={(text) => (isEmpty(text) ? null : stops(text))}
-            onTake={(text) => put({ seconds: isEmpty(text) ? undefined : (secondsIn(text) ?? undefined) })}
+            value={way?.seconds === undefined ? t("allTime") : String(way.seconds)}
+            answer={(text) => (isEmpty(text, t) ? null : stops(text))}
+            onTake={(text) => put({ seconds: isEmpty(text, t) ? undefined : (secondsIn(text) ?? undefined) })}
           />{" "}
           s
         </>
@@ -140,14 +149,14 @@ function Amount(props: {
       {rows.every(({ paced }) => paced) && (
         <>
           {" "}
-          at{" "}
+          {t("at")}{" "}
           <TextCell
-            label={`${word}: tempo`}
-            title={TEMPO}
+            label={t("wordTempo", { word })}
+            title={t("tempoSuch")}
             inSentence
-            value={way?.tempo ?? "as set"}
-            answer={(text) => (isEmpty(text) || parseTempo(text.trim()) ? null : TEMPO)}
-            onTake={(text) => put({ tempo: isEmpty(text) ? undefined : text.trim() })}
+            value={way?.tempo ?? t("asSet")}
+            answer={(text) => (isEmpty(text, t) || parseTempo(text.trim()) ? null : t("tempoSuch"))}
+            onTake={(text) => put({ tempo: isEmpty(text, t) ? undefined : text.trim() })}
           />
         </>
       )}
@@ -161,6 +170,7 @@ function LevelLoad(props: {
   readonly way: Way | undefined;
   readonly put: (part: Partial<Way>) => void;
 }) {
+  const t = useTexts("slots");
   const words = useWords();
   const { word, way, put } = props;
   const load: Load | undefined = way?.load;
@@ -168,7 +178,7 @@ function LevelLoad(props: {
     <>
       ,{" "}
       <select
-        aria-label={`${word}: load`}
+        aria-label={t("wordLoad", { word })}
         className={IN_SENTENCE}
         value={load?.target ?? (load ? "other" : "")}
         onChange={(event) =>
@@ -177,7 +187,7 @@ function LevelLoad(props: {
           })
         }
       >
-        <option value="">load as set</option>
+        <option value="">{t("loadSet")}</option>
         {load && !load.target && <option value="other">{loadText(load, words)}</option>}
         {LOAD_TARGETS.map((target) => (
           <option key={target} value={target}>

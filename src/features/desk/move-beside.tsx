@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import type { KnownMove, MoveBook } from "@/core/moves/book";
 import { ladderOf } from "@/core/moves/ladder";
 import type { PutEffect } from "@/core/shape/put-effect";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { needsText } from "@/words/need-words";
 import { musclesText } from "@/words/people-words";
@@ -51,22 +52,23 @@ export function MoveBeside({
   readonly effectOf: EffectOf | undefined;
   readonly onChoose: (move: KnownMove) => void;
 }) {
+  const t = useTexts("slots");
   const words = useWords();
   const effect = useEffectOf(move, effectOf);
-  if (!move) return <aside aria-label="The move" className="text-quiet" />;
+  if (!move) return <aside aria-label={t("move2")} className="text-quiet" />;
   const rungs = ladderOf(move, book).rungs.filter(({ level }) => Math.abs(level) === 1);
   const { muscles } = move;
   return (
-    <aside aria-label="The move" className="min-h-0 overflow-auto">
+    <aside aria-label={t("move2")} className="min-h-0 overflow-auto">
       <p className="text-lg font-bold leading-tight">{move.name}</p>
       <p className="text-quiet">
         {move.pattern && words.name("pattern", move.pattern)}
         {muscles && `: ${musclesText(muscles.primary, words)}`}
       </p>
-      <p className="mt-1">Needs {needsText(move.needs, words)}.</p>
+      <p className="mt-1">{t("needs", { needs: needsText(move.needs, words) })}</p>
       {effectOf && (
         <>
-          <h3 className="mt-3 border-b border-hairline font-semibold">Here</h3>
+          <h3 className="mt-3 border-b border-hairline font-semibold">{t("here")}</h3>
           <ul className="min-h-24">
             {effect ? (
               putLines(effect, words).map((line) => (
@@ -85,7 +87,9 @@ export function MoveBeside({
         if (own.length === 0) return null;
         return (
           <div key={level} className="mt-2">
-            <h3 className="border-b border-hairline font-semibold">{level < 0 ? "Easier" : "Harder"}</h3>
+            <h3 className="border-b border-hairline font-semibold">
+              {level < 0 ? t("easier2") : t("harder2")}
+            </h3>
             <ul>
               {own.slice(0, 4).map(({ move: other }) => (
                 <li key={other.id ?? other.name}>
@@ -97,7 +101,7 @@ export function MoveBeside({
                     <span className="underline decoration-hairline underline-offset-4">{other.name}</span>
                     {people > 0 && (
                       <span className="whitespace-nowrap text-quiet">
-                        {can.get(other) ?? 0} of {people}
+                        {t("getOf", { get: can.get(other) ?? 0, people })}
                       </span>
                     )}
                   </button>

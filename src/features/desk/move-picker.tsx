@@ -3,9 +3,10 @@ import { Command } from "cmdk";
 import { useMemo, useState } from "react";
 import type { Person } from "@/core/homes/home";
 import { bookWith, type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { countAsSet, type Offered, offeredByPattern, offeredFor } from "@/core/parts/offered-moves";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 import { lowerFirst } from "@/words/letters";
@@ -28,20 +29,24 @@ interface Props {
 export function MovePicker(
   props: Props & { readonly open: boolean; readonly onOpenChange: (open: boolean) => void },
 ) {
+  const t = useTexts("slots");
   return (
-    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Choose a move" broad>
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title={t("chooseMove")} broad>
       <Choices {...props} />
     </Dialog>
   );
 }
 
 const keyOf = ({ id, name }: KnownMove) => id ?? name;
-const AS_TYPED = "as typed";
+/** The value of what is taken as it was typed. */
+const AS_TYPED = " as typed";
 
 function Choices({ people, own, current, known = false, effectOf, onChoose }: Props) {
+  const library = useLibrary();
+  const t = useTexts("slots");
   const words = useWords();
   const [typed, setTyped] = useState("");
-  const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
+  const book = useMemo(() => bookWith(library, own), [library, own]);
   const can = useMemo(
     () => new Map(book.moves.map((move) => [move, countAsSet(move, people)])),
     [book, people],
@@ -68,21 +73,21 @@ function Choices({ people, own, current, known = false, effectOf, onChoose }: Pr
       <b>{move.name}</b>
       {people.length > 0 && (
         <span className="whitespace-nowrap text-right">
-          {count} of {people.length} as set
+          {t("countAsSet", { count, people: people.length })}
         </span>
       )}
     </Command.Item>
   );
   return (
-    <Command label="Moves" loop shouldFilter={false} value={chosen} onValueChange={setMoved}>
+    <Command label={t("moves")} loop shouldFilter={false} value={chosen} onValueChange={setMoved}>
       <Command.Input
-        placeholder="Any usual name, muscle or thing: push-up, RDL, lats, towel…"
+        placeholder={t("anyUsualNameMuscle")}
         className="w-full border-2 border-ink bg-white px-3 py-2 text-base"
         value={typed}
         onValueChange={look}
       />
       <div className="mt-2 grid h-[54vh] grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-5">
-        <Command.List className="max-h-[54vh] overflow-auto" label="Moves of the library">
+        <Command.List className="max-h-[54vh] overflow-auto" label={t("movesLibrary")}>
           {found
             ? found.map(row)
             : groups.map(([pattern, offered]) => (
@@ -124,6 +129,7 @@ function AsTyped({
   readonly like: KnownMove | undefined;
   readonly onChoose: (move: KnownMove) => void;
 }) {
+  const t = useTexts("slots");
   return (
     <Command.Item
       value={AS_TYPED}
@@ -132,7 +138,7 @@ function AsTyped({
     >
       <b>“{typed}”</b>
       <span className="col-span-2">
-        {like ? `as typed: like ${lowerFirst(like.name)}` : "as typed: nothing but its name is known"}
+        {like ? t("typedLike", { name: lowerFirst(like.name) }) : t("typedNothingButIts")}
       </span>
     </Command.Item>
   );

@@ -1,32 +1,42 @@
 "use client";
-import { useEffect, useLayoutEffect, useRef, useState } from "react";
-import type { SentenceNumber } from "@/core/class/sentence";
+import { memo, useEffect, useLayoutEffect, useRef, useState } from "react";
+import type { NumberKey, SentenceNumber } from "@/core/class/sentence";
 import { type Span, spanText } from "@/core/values/span";
 import { typedNumber } from "@/core/values/typed-number";
 import { useWords } from "@/features/language/use-words";
 import { useWidth } from "@/ui/use-width";
 import { countedBy, numberAnswer, numberLabel } from "@/words/sentence-words";
 
-/**
- * A number of the sentence, edited in place: typed as people write it, or moved with the arrow keys (Shift: by more).
- * What can't be taken stays as it was typed and is answered, until it is mended or given up with Escape.
- */
-export function NumberField(props: {
+/** What is done with a number of the sentence: the same object from one drawing to the next. */
+export interface NumberDoing {
+  /** What is typed so far; null where it can't be taken. `begins`: with its first letter. */
+  readonly type: (key: NumberKey, value: Span | null, begins: boolean) => void;
+  /** Gives what it then reads; null where that can't be told. */
+  readonly step: (number: SentenceNumber, by: number) => string | null;
+  /** Told while a number has the focus, so that its effect can be shown. */
+  readonly focus: (number: SentenceNumber | null) => void;
+}
+
+interface Props {
   readonly number: SentenceNumber;
   /** Id of the line that answers. */
   readonly answeredBy: string;
-  /** What is typed so far; null where it can't be taken. `begins`: with its first letter. */
-  readonly onType: (value: Span | null, begins: boolean) => void;
-  /** Gives what it then reads; null where that can't be told. */
-  readonly onStep: (by: number) => string | null;
-  /** Told while the number has the focus, so that its effect can be shown. */
-  readonly onFocus: (focused: boolean) => void;
+  readonly doing: NumberDoing;
   /** Told why what stands in it isn't taken; null where it is. */
   readonly onAnswer: (answer: string | null) => void;
-}) {
+}
+
+/**
+ * A number of the sentence, edited in place: typed as people write it, or moved with the arrow keys (Shift: by more).
+ * What can't be taken stays as it was typed and is answered, until it is mended or given up with Escape. Drawn again
+ * when its own number changes only: the others of a sentence stay when one is typed.
+ */
+export const NumberField = memo(function NumberField(props: Props) {
   const words = useWords();
-  const { number, onAnswer } = props;
+  const { number, doing, onAnswer } = props;
   const [draft, setDraft] = useState<string | null>(null);
+  /** Each step draws the number again, also one that wasn't taken. */
+  const [, setSteps] = useState(0);
   const input = useRef<HTMLInputElement>(null);
   /** Whether what is being drawn comes of a letter typed here. */
   const isOwn = useRef(false);
@@ -53,14 +63,15 @@ export function NumberField(props: {
     isOwn.current = true;
     setDraft(text);
     const value = typedNumber(text, number.unit, number);
-    props.onType(value.ok ? value.span : null, draft === null);
+    doing.type(number.key, value.ok ? value.span : null, draft === null);
   };
   const keys = (event: React.KeyboardEvent<HTMLInputElement>) => {
     const direction = { ArrowUp: 1, ArrowDown: -1 }[event.key];
     if (direction !== undefined) {
       event.preventDefault();
       setDraft(null);
-      const reads = props.onStep(direction * (event.shiftKey ? number.bigStep : number.step));
+      setSteps((steps) => steps + 1);
+      const reads = doing.step(number, direction * (event.shiftKey ? number.bigStep : number.step));
       // Written before the rest of the page changes: a field that has the focus is laid out with all that has
       // changed before it, for its caret's sake.
       event.currentTarget.value = reads ?? shown;
@@ -92,15 +103,15 @@ export function NumberField(props: {
       onKeyDown={keys}
       onFocus={(event) => {
         event.target.select();
-        props.onFocus(true);
+        doing.focus(number);
       }}
       onBlur={() => {
         if (answer === null) setDraft(null);
-        props.onFocus(false);
+        doing.focus(null);
       }}
     />
   );
-}
+});
 
 /** What a draft would be shown as; null where it can't be read, whatever the limits. */
 function meaning(draft: string, unit: SentenceNumber["unit"]): string | null {

@@ -3,8 +3,9 @@ import { setSlot } from "@/core/class/commands";
 import { allWords, type Sides, type Slot, slotsOf } from "@/core/class/document";
 import { slotSides } from "@/core/class/expand";
 import { bookFor, type MoveBook, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import { secondsIn, typedSeconds } from "@/core/values/typed-number";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { numberAnswer } from "@/words/sentence-words";
 import { AlternativeLines } from "./alternative-lines";
@@ -18,7 +19,7 @@ const CHANGE = { least: 0, most: 7200 };
 
 /** Round numbers as they are typed, `1, 3`; empty for all; null where it can't be read. */
 function roundsOf(text: string): readonly number[] | "all" | null {
-  if (/^\s*(all)?\s*$/i.test(text)) return "all";
+  if (/^\s*(all|todas)?\s*$/i.test(text)) return "all";
   const parts = text.split(/[\s,]+/).filter(Boolean);
   return parts.every((part) => /^\d{1,3}$/.test(part)) ? parts.map(Number) : null;
 }
@@ -34,28 +35,34 @@ export function SlotDetails({
   /** Chooses a move for a level, or one more alternative. */
   readonly onPick: (what: "flat" | "sharp" | "alternative" | "combine") => void;
 }) {
-  const book = bookFor(desk.doc, LIBRARY_BOOK);
+  const library = useLibrary();
+  const t = useTexts("slots");
+  const book = bookFor(desk.doc, library);
   const move = resolveMove(slot.move, book);
   const sides = slotSides(slot, book);
   const owner = desk.doc.blocks.find((block) => slotsOf(block).some((other) => other.id === slot.id));
   const neighbours = (owner ? slotsOf(owner) : []).filter((other) => other.id !== slot.id);
   const set: SetKey = (key, to) => desk.edit(setSlot(slot, key, to as never));
   return (
-    <section aria-label={`More of ${move.name}`} className="mt-2 space-y-1.5 border-t border-hairline pt-2">
+    <section
+      aria-label={t("more", { name: move.name })}
+      className="mt-2 space-y-1.5 border-t border-hairline pt-2"
+    >
       <p>
         <b>{move.name}</b>
-        {sides !== "both" && <SidesInDetail slot={slot} sides={sides} set={set} />}; in{" "}
+        {sides !== "both" && <SidesInDetail slot={slot} sides={sides} set={set} />}
+        {t("detailsIn")}{" "}
         <TextCell
-          label="Rounds in which it appears"
+          label={t("roundsWhichAppears")}
           inSentence
-          value={slot.rounds ? `${slot.rounds.join(", ")}` : "all"}
-          answer={(text) => (roundsOf(text) === null ? "Their numbers, such as 1, 3; or all" : null)}
+          value={slot.rounds ? `${slot.rounds.join(", ")}` : t("all")}
+          answer={(text) => (roundsOf(text) === null ? t("theirNumbersSuch1") : null)}
           onTake={(text) => {
             const rounds = roundsOf(text);
             set("rounds", rounds === "all" || rounds === null ? undefined : rounds);
           }}
         />{" "}
-        rounds
+        {t("rounds3")}
       </p>
       <CombinationLine slot={slot} book={book} edit={desk.edit} onPick={() => onPick("combine")} />
       {LEVELS.map((mark) => (
@@ -71,29 +78,29 @@ export function SlotDetails({
       <AlternativeLines slot={slot} book={book} set={set} onPick={() => onPick("alternative")} />
       <PlaceLine slot={slot} neighbours={neighbours} book={book} set={set} />
       <p>
-        Say before:{" "}
+        {t("sayBefore")}{" "}
         <TextCell
-          label="Said before it starts"
+          label={t("saidBeforeStarts")}
           inSentence
-          placeholder="kit, set-up, caution"
-          title="For each round its own: with slashes between"
+          placeholder={t("kitSetUpCaution")}
+          title={t("eachRoundItsOwn")}
           value={allWords(slot, "call").join(" / ")}
           onTake={(text) => set("call", wordsTyped(text))}
         />
-        ; while working:{" "}
+        {t("whileWorking")}{" "}
         <TextCell
-          label="Said while it is worked"
+          label={t("saidWhileWorked")}
           inSentence
-          placeholder={move.cues?.[0] ?? "a cue"}
+          placeholder={move.cues?.[0] ?? t("cue")}
           value={allWords(slot, "cue").join(" / ")}
           onTake={(text) => set("cue", wordsTyped(text))}
         />
-        ; step by step:{" "}
+        {t("stepByStep")}{" "}
         <TextCell
-          label="Steps, each told at its second"
+          label={t("stepsEachToldIts")}
           inSentence
-          placeholder={move.steps?.join(" / ") ?? "none"}
-          title="With slashes between; they share a rep, or the time"
+          placeholder={move.steps?.join(" / ") ?? t("none")}
+          title={t("withSlashesBetweenThey")}
           value={(slot.steps ?? []).join(" / ")}
           onTake={(text) => set("steps", stepsTyped(text))}
         />
@@ -128,41 +135,44 @@ function SidesInDetail({
   readonly sides: Sides;
   readonly set: SetKey;
 }) {
+  const t = useTexts("slots");
   const words = useWords();
   return (
     <>
       {" "}
-      counted{" "}
+      {t("counted")}{" "}
       <select
-        aria-label="How numbers are counted"
+        aria-label={t("howNumbersCounted")}
         className={IN_SENTENCE}
         value={slot.count ?? "each"}
         onChange={(event) => set("count", event.target.value)}
       >
-        <option value="each">each side</option>
-        <option value="total">in total</option>
+        <option value="each">{t("eachSide")}</option>
+        <option value="total">{t("total")}</option>
       </select>
-      , beginning{" "}
+      {t("beginning")}{" "}
       <select
-        aria-label="First side"
+        aria-label={t("firstSide")}
         className={IN_SENTENCE}
         value={slot.firstSide ?? "left"}
         onChange={(event) => set("firstSide", event.target.value)}
       >
-        <option value="left">left</option>
-        <option value="right">right</option>
+        <option value="left">{t("left")}</option>
+        <option value="right">{t("right")}</option>
       </select>
       {sides === "inTurn" && (
         <>
-          , with{" "}
+          {t("with")}{" "}
           <TextCell
-            label="Seconds to change sides"
+            label={t("secondsChangeSides")}
             inSentence
             value={String(slot.sideChange ?? 0)}
-            answer={(text) => numberAnswer(text, "seconds", CHANGE, words) ?? oneNumber(typedSeconds(text))}
+            answer={(text) =>
+              numberAnswer(text, "seconds", CHANGE, words) ?? oneNumber(typedSeconds(text), t)
+            }
             onTake={(text) => set("sideChange", secondsIn(text) ?? 0)}
           />
-          s to change sides
+          {t("sChangeSides")}
         </>
       )}
     </>
@@ -181,41 +191,42 @@ function PlaceLine({
   readonly book: MoveBook;
   readonly set: SetKey;
 }) {
+  const t = useTexts("slots");
   return (
     <p>
-      In the order it{" "}
+      {t("order")}{" "}
       <select
-        aria-label="Place in the order"
+        aria-label={t("placeOrder")}
         className={IN_SENTENCE}
         value={slot.pinned ? "pinned" : "free"}
         onChange={(event) => set("pinned", event.target.value === "pinned" ? true : undefined)}
       >
-        <option value="free">may move</option>
-        <option value="pinned">keeps its place</option>
+        <option value="free">{t("mayMove")}</option>
+        <option value="pinned">{t("keepsItsPlace")}</option>
       </select>
-      , beside{" "}
+      {t("beside")}{" "}
       <select
-        aria-label="Stays beside"
+        aria-label={t("staysBeside")}
         className={IN_SENTENCE}
         value={slot.together ?? ""}
         onChange={(event) => set("together", event.target.value || undefined)}
       >
-        <option value="">anything</option>
+        <option value="">{t("anything")}</option>
         {neighbours.map((other) => (
           <option key={other.id} value={other.id}>
             {resolveMove(other.move, book).name.toLowerCase()}
           </option>
         ))}
       </select>
-      ; a fit{" "}
+      {t("fit")}{" "}
       <select
-        aria-label="A fit may change it"
+        aria-label={t("fitMayChange")}
         className={IN_SENTENCE}
         value={slot.locked ? "locked" : "free"}
         onChange={(event) => set("locked", event.target.value === "locked" ? true : undefined)}
       >
-        <option value="free">may change its seconds</option>
-        <option value="locked">leaves it alone</option>
+        <option value="free">{t("mayChangeItsSeconds")}</option>
+        <option value="locked">{t("leavesAlone")}</option>
       </select>
     </p>
   );

@@ -6,12 +6,14 @@ import { setSlot } from "@/core/class/commands";
 import { type Block, type ClassDoc, SIDES, type Slot, slotsOf, type Way } from "@/core/class/document";
 import { slotSides } from "@/core/class/expand";
 import { bookWith, type MoveBook, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import { canDo, mostCan } from "@/core/parts/groups";
 import type { Part } from "@/core/parts/part";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { roomCounts } from "@/words/room-words";
+import type { PlainKey } from "@/words/screens/screens";
 import { levelText } from "@/words/way-words";
 import { slotDragId } from "./desk-drag";
 import { DoseCell } from "./dose-cell";
@@ -22,9 +24,9 @@ import type { Desk } from "./use-desk";
 const SIDE_WORDS = {
   both: "both",
   alternating: "alternating",
-  inTurn: "L then R",
-  swap: "swap each round",
-} as const;
+  inTurn: "lThenR",
+  swap: "swapEachRound",
+} as const satisfies Readonly<Record<string, PlainKey<"slots">>>;
 
 /** The slots of the selected block, one line each; put elsewhere by drag or by Alt with the arrow keys. */
 export const SlotLines = memo(function SlotLines(props: {
@@ -35,6 +37,7 @@ export const SlotLines = memo(function SlotLines(props: {
   /** From the selected move to this one. */
   readonly onExtend: (slotId: string) => void;
 }) {
+  const t = useTexts("slots");
   const words = useWords();
   const { desk, block, parts, onChooseMove, onExtend } = props;
   const slots = slotsOf(block);
@@ -43,24 +46,24 @@ export const SlotLines = memo(function SlotLines(props: {
   return (
     <table
       className="w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
-      aria-label="Moves of the block"
+      aria-label={t("movesBlock")}
     >
       <thead className="text-sm text-quiet">
         <tr className="border-b border-hairline">
           <th className="w-6 font-semibold">
-            <span className="sr-only">Order</span>
+            <span className="sr-only">{t("order2")}</span>
           </th>
           <th className="w-6 font-semibold">#</th>
-          <th className="pr-4 font-semibold">Move</th>
-          <th className="font-semibold">Dose</th>
-          <th className="font-semibold" title="How many can do it as set, with the reserve that is meant">
-            {parts.length > 0 && "Can"}
+          <th className="pr-4 font-semibold">{t("move3")}</th>
+          <th className="font-semibold">{t("dose2")}</th>
+          <th className="font-semibold" title={t("howManyCanDo")}>
+            {parts.length > 0 && t("can")}
           </th>
-          <th className="font-semibold">Sides</th>
-          <th className="font-semibold">Load</th>
-          <th className="w-[17%] font-semibold">♭ easier</th>
-          <th className="w-[17%] font-semibold">♯ harder</th>
-          <th className="font-semibold">Room of {parts.length}</th>
+          <th className="font-semibold">{t("sides")}</th>
+          <th className="font-semibold">{t("load3")}</th>
+          <th className="w-[17%] font-semibold">{t("easier")}</th>
+          <th className="w-[17%] font-semibold">{t("harder")}</th>
+          <th className="font-semibold">{t("room", { parts: parts.length })}</th>
         </tr>
       </thead>
       <SortableContext items={items} strategy={verticalListSortingStrategy}>
@@ -125,10 +128,12 @@ interface LineProps {
 
 /** One line; drawn again only where something of its own has changed. */
 const SlotLine = memo(function SlotLine(props: LineProps) {
+  const library = useLibrary();
+  const t = useTexts("slots");
   const { blockId, slot, number, chosen, room, unmet, edit, refuses, select, onChooseMove } = props;
   const sortable = useSortable({ id: slotDragId(slot.id) });
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = sortable;
-  const book = bookWith(LIBRARY_BOOK, props.own);
+  const book = bookWith(library, props.own);
   const move = resolveMove(slot.move, book);
   const set = (key: keyof Slot, to: unknown) => edit(setSlot(slot, key, to as never), true);
   const style = transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined;
@@ -153,7 +158,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           type="button"
           {...attributes}
           {...listeners}
-          aria-label={`${move.name}, move ${number} of ${props.of}: put it elsewhere`}
+          aria-label={t("putElsewhere", { name: move.name, number, of: props.of })}
           className="grid size-[24px] cursor-grab place-items-center"
         >
           <GripVertical size={14} aria-hidden />
@@ -165,7 +170,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
           type="button"
           data-move-name
           className="min-h-[24px] whitespace-nowrap pr-4 text-left font-bold"
-          aria-label={`${move.name}: choose another move`}
+          aria-label={t("chooseAnotherMove", { name: move.name })}
           onClick={() => onChooseMove(slot.id)}
         >
           {move.name}
@@ -176,21 +181,21 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       </td>
       <td
         className={cx("whitespace-nowrap tabular-nums", props.most === "" && !chosen && "text-quiet")}
-        title={props.most && `Most can ${props.most}`}
+        title={props.most && t("mostCan", { most: props.most })}
       >
         {props.can}
-        {props.most && <span className="sr-only">: most can {props.most}</span>}
+        {props.most && <span className="sr-only">{t("mostCanInline", { most: props.most })}</span>}
       </td>
       <td>
         <select
-          aria-label={`Sides of ${move.name}`}
+          aria-label={t("sides2", { name: move.name })}
           className={CELL}
           value={slotSides(slot, book)}
           onChange={(event) => set("sides", event.target.value)}
         >
           {SIDES.map((sides) => (
             <option key={sides} value={sides}>
-              {SIDE_WORDS[sides]}
+              {t(SIDE_WORDS[sides])}
             </option>
           ))}
         </select>
@@ -202,12 +207,7 @@ const SlotLine = memo(function SlotLine(props: LineProps) {
       <WayCell way={slot.marks?.sharp} book={book} />
       <td className={cx("whitespace-nowrap", !chosen && "text-quiet")}>
         {room}
-        {unmet > 0 && (
-          <b className="text-rust">
-            {room ? " · " : ""}
-            {unmet} unmet
-          </b>
-        )}
+        {unmet > 0 && <b className="text-rust">{t("unmetCount", { unmet, after: room ? "yes" : "no" })}</b>}
       </td>
     </tr>
   );

@@ -1,5 +1,6 @@
 "use client";
 import { type FormEvent, useState } from "react";
+import { useTexts } from "@/features/language/use-texts";
 import { type Named, WhoIsAsked } from "@/features/sessions/who-is-asked";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
@@ -16,13 +17,14 @@ export interface AskWhom {
 export function TeachDialog(
   props: AskWhom & { readonly open: boolean; readonly onOpenChange: (open: boolean) => void },
 ) {
+  const t = useTexts("desk");
   const { open, people } = props;
   return (
     <Dialog
       open={open}
       onOpenChange={props.onOpenChange}
-      title="Teach it now: whom is it for?"
-      description="Their own pages show it at once. Whoever is missing can be let in at the door."
+      title={t("teachNowWhom")}
+      description={t("theirOwnPagesShow")}
       wide
     >
       {open && <Form people={people} onTeach={props.onTeach} rehearse={props.rehearse} />}
@@ -31,6 +33,7 @@ export function TeachDialog(
 }
 
 function Form({ people, onTeach, rehearse }: AskWhom) {
+  const t = useTexts("desk");
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(people.map(({ id }) => id)));
   const [busy, setBusy] = useState(false);
   const submit = async (event: FormEvent) => {
@@ -44,9 +47,9 @@ function Form({ people, onTeach, rehearse }: AskWhom) {
       <WhoIsAsked people={people} chosen={chosen} onChoose={setChosen} />
       <p className="flex flex-wrap gap-3">
         <Button look="solid" type="submit" autoFocus disabled={busy}>
-          Open the room
+          {t("openRoom")}
         </Button>
-        <ButtonLink href={rehearse}>Rehearse it first, simulated</ButtonLink>
+        <ButtonLink href={rehearse}>{t("rehearseFirstSimulated")}</ButtonLink>
       </p>
     </form>
   );

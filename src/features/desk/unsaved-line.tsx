@@ -1,21 +1,24 @@
 "use client";
+import { useTexts } from "@/features/language/use-texts";
 import { Button, ButtonLink } from "@/ui/button";
+import type { PlainKey } from "@/words/screens/screens";
 import type { Desk } from "./use-desk";
 
-const SAVE_WORDS: Readonly<Record<Desk["save"], string>> = {
+const SAVE_WORDS: Readonly<Record<Desk["save"], PlainKey<"desk">>> = {
   saved: "saved",
-  saving: "saving…",
-  waiting: "not saved yet",
-  "sign-in": "not saved yet",
-  stopped: "not saved",
+  saving: "saving",
+  waiting: "notSavedYet",
+  "sign-in": "notSavedYet",
+  stopped: "notSaved",
 };
 
 /** A word on whether the class is saved, for the top line. */
 export function SaveWord({ desk }: { readonly desk: Desk }) {
+  const t = useTexts("desk");
   const loud = desk.save !== "saved" && desk.save !== "saving";
   return (
     <span role="status" className={`text-sm ${loud ? "font-bold text-rust" : "w-16 text-quiet"}`}>
-      {SAVE_WORDS[desk.save]}
+      {t(SAVE_WORDS[desk.save])}
     </span>
   );
 }
@@ -27,37 +30,31 @@ function ownCopy(desk: Desk): string {
 
 /** What stands in the way of saving, that nothing is lost, and what can be done. Nothing where all is well. */
 export function UnsavedLine({ desk, id }: { readonly desk: Desk; readonly id: string }) {
+  const t = useTexts("desk");
   if (desk.save === "saved" || desk.save === "saving") return null;
   return (
     <div role="alert" className="flex items-center gap-x-5 border-b border-rust px-4 py-1.5 text-rust">
       {desk.save === "waiting" && (
-        <p className="flex-1">
-          {desk.saveTrouble} Your changes are kept in this browser and sent again by themselves.
-        </p>
+        <p className="flex-1">{t("keptSentAgain", { saveTrouble: desk.saveTrouble })}</p>
       )}
       {desk.save === "sign-in" && (
         <>
-          <p className="flex-1">
-            Your sign-in has run out. Your changes are kept in this browser and saved once you sign in.
-          </p>
+          <p className="flex-1">{t("yourSignHasRun")}</p>
           <ButtonLink plain href={`/sign-in?then=/classes/${id}`}>
-            Sign in
+            {t("sign")}
           </ButtonLink>
         </>
       )}
       {desk.save === "stopped" && (
         <>
-          <p className="flex-1">
-            {desk.saveTrouble} Your changes are kept in this browser: undo the last one, try again, or keep a
-            copy as a file.
-          </p>
-          <Button onClick={() => void desk.saveNow()}>Try again</Button>
+          <p className="flex-1">{t("keptUndo", { saveTrouble: desk.saveTrouble })}</p>
+          <Button onClick={() => void desk.saveNow()}>{t("tryAgain")}</Button>
           <a
             className="whitespace-nowrap underline underline-offset-4"
             href={ownCopy(desk)}
             download="unsaved.brontle.json"
           >
-            Keep a copy
+            {t("keepCopy")}
           </a>
         </>
       )}

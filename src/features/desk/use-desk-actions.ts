@@ -101,6 +101,15 @@ function removeMove(desk: Desk, block: Block, slot: Slot): void {
   desk.select(block.id, next);
 }
 
+/** Something that is worked out once, and only where it is asked for. */
+function lazily<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
+}
+
 export function useDeskActions(desk: Desk, doors: Doors) {
   const { doc, selection } = desk;
   const block = doc.blocks.find((entry) => entry.id === selection.block);
@@ -133,15 +142,16 @@ export function useDeskActions(desk: Desk, doors: Doors) {
   };
   const setTitle = (title: string) => desk.edit(setClass(doc, "title", title), true);
   const setStance = (to: string) => desk.edit(setClass(doc, "stance", to as ClassDoc["stance"]));
-  const structure = structureActions(desk, block, slot);
+  // Worked out when somebody looks at it or presses it: a number that is typed does neither.
+  const structure = lazily(() => structureActions(desk, block, slot));
   /** Within its block, and over its edge into the next. */
   const reorder = (by: -1 | 1) => {
     const edit = block && slot ? stepSlotEdit(block, slot.id, by) : null;
     if (edit) desk.edit(edit);
-    else (by < 0 ? structure.intoBefore : structure.intoNext)?.();
+    else (by < 0 ? structure().intoBefore : structure().intoNext)?.();
   };
 
-  const easing = block ? easeBlock(block, bookFor(doc, LIBRARY_BOOK)) : null;
+  const easing = lazily(() => (block ? easeBlock(block, bookFor(doc, LIBRARY_BOOK)) : null));
   const blocks = blockActions(desk, block, doors);
   const step = stepsOf(desk);
   useDeskKeys({
@@ -162,7 +172,10 @@ export function useDeskActions(desk: Desk, doors: Doors) {
       ...namingActions(desk, block, slot, doors.own, carrying),
     },
     structure,
-    ease: easing ? () => desk.edit(easing) : null,
+    ease: () => {
+      const edit = easing();
+      return edit && (() => desk.edit(edit));
+    },
     duplicate,
     remove,
     canRemove,

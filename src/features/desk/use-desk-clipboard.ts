@@ -1,16 +1,20 @@
 "use client";
-/** The Desk's clipboard: a block as text, so that it pastes into another class and into a mail alike. */
 import { useEffect, useRef } from "react";
 import { toast } from "sonner";
 import { removeBlock } from "@/core/class/commands";
-import { LIBRARY_BOOK } from "@/core/moves/library";
+import type { MoveBook } from "@/core/moves/book";
 import { printBlocks } from "@/core/notation/print-plan";
 import { readPlan } from "@/core/notation/read-plan";
+/** The Desk's clipboard: a block as text, so that it pastes into another class and into a mail alike. */
+import type { Say } from "@/words/screens/screens";
 import { putBlocks } from "./put-blocks";
 import type { Desk } from "./use-desk";
 
 interface Doing {
   readonly desk: Desk;
+  readonly t: Say<"desk">;
+  /** The library as the instructor reads it: moves are named by it, and read by it. */
+  readonly library: MoveBook;
   /** A dialog has the keys. */
   readonly quiet: boolean;
   /** What isn't certain of a pasted text is looked at first. */
@@ -25,35 +29,35 @@ function isElsewhere(event: ClipboardEvent): boolean {
   return typing || (event.type !== "paste" && (window.getSelection()?.toString() ?? "") !== "");
 }
 
-function copied({ desk }: Doing, event: ClipboardEvent): void {
+function copied({ desk, t, library }: Doing, event: ClipboardEvent): void {
   const block = desk.doc.blocks.find(({ id }) => id === desk.selection.block);
   if (!block) return;
   event.preventDefault();
-  event.clipboardData?.setData("text/plain", printBlocks(desk.doc, [block], LIBRARY_BOOK));
-  const title = block.title || "The block";
+  event.clipboardData?.setData("text/plain", printBlocks(desk.doc, [block], library));
+  const title = block.title || t("theBlock");
   if (event.type === "copy") {
-    toast.success(`${title} is copied as text.`);
+    toast.success(t("copiedText", { title }));
     return;
   }
   if (desk.doc.blocks.length < 2) {
-    toast.error("It is copied; the last block of a class stays.");
+    toast.error(t("copiedLastBlockClass"));
     return;
   }
   desk.edit(removeBlock(desk.doc, block));
-  toast.success(`${title} is cut.`);
+  toast.success(t("cutNow", { title }));
 }
 
-function pasted({ desk, review }: Doing, event: ClipboardEvent): void {
+function pasted({ desk, t, library, review }: Doing, event: ClipboardEvent): void {
   const text = event.clipboardData?.getData("text/plain") ?? "";
   if (text.trim() === "") return;
   event.preventDefault();
-  const { doc, notes } = readPlan(text, LIBRARY_BOOK, { stance: desk.doc.stance });
+  const { doc, notes } = readPlan(text, library, { stance: desk.doc.stance });
   if (!doc || notes.some(({ code }) => code !== "no-dose")) {
     review(text);
     return;
   }
   putBlocks(desk, doc);
-  toast.success(doc.blocks.length === 1 ? "1 block is put in." : `${doc.blocks.length} blocks are put in.`);
+  toast.success(t("putIn", { blocks: doc.blocks.length }));
 }
 
 export function useDeskClipboard(doing: Doing): void {

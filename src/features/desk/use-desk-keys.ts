@@ -14,7 +14,7 @@ interface Doing {
   readonly stepSlot: (by: -1 | 1) => void;
   readonly stepBlock: (by: -1 | 1) => void;
   readonly reorder: (by: -1 | 1) => void;
-  readonly structure: Structure;
+  readonly structure: () => Structure;
   readonly desk: Desk;
   readonly doors: Doors;
 }
@@ -53,11 +53,11 @@ export function useDeskKeys(doing: Doing): void {
       "$mod+KeyY": key((at) => at.desk.redo(), true),
       "Alt+ArrowUp": key((at) => at.reorder(-1), true),
       "Alt+ArrowDown": key((at) => at.reorder(1), true),
-      "Alt+Shift+ArrowUp": key((at) => at.structure.earlier?.(), true),
-      "Alt+Shift+ArrowDown": key((at) => at.structure.later?.(), true),
-      "Shift+D": letter((at) => at.structure.twice?.()),
-      s: letter((at) => at.structure.split?.()),
-      j: letter((at) => at.structure.join?.()),
+      "Alt+Shift+ArrowUp": key((at) => at.structure().earlier?.(), true),
+      "Alt+Shift+ArrowDown": key((at) => at.structure().later?.(), true),
+      "Shift+D": letter((at) => at.structure().twice?.()),
+      s: letter((at) => at.structure().split?.()),
+      j: letter((at) => at.structure().join?.()),
       "Shift+ArrowUp": key((at) => at.doors.marks.extendBy(-1)),
       "Shift+ArrowDown": key((at) => at.doors.marks.extendBy(1)),
       ArrowUp: key((at) => at.stepSlot(-1)),

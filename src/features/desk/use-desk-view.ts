@@ -2,14 +2,14 @@
 /** What is open on the Desk beside the class itself. */
 import { useEffect, useState } from "react";
 import { deviceChoices, keepDeviceChoices } from "@/browser/device";
+import type { RowMinutes } from "@/drawing/measures";
 import type { RoomChoice } from "@/features/room/room-grid";
 import type { Room } from "@/features/room/use-parts";
-import type { RowMinutes } from "@/features/score/measures";
 import type { MovePick } from "./desk-doors";
 import type { PanelTab } from "./desk-panel";
 import type { Desk } from "./use-desk";
 
-type Opened = "keys" | "table" | "teach" | "versions" | "fit" | "order" | "paste" | MovePick;
+type Opened = "keys" | "files" | "table" | "teach" | "versions" | "fit" | "order" | "paste" | MovePick;
 
 /** What is open on the Desk beside the class itself: a dialog, the room, a tab, a slot's details. */
 export function useDeskView() {

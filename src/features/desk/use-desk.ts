@@ -1,6 +1,5 @@
 "use client";
-/** The Desk's state: the class with undo and redo, what is selected, and what isn't saved yet. */
-import { type RefObject, useEffect, useMemo, useReducer, useRef } from "react";
+import { type RefObject, useCallback, useEffect, useMemo, useReducer, useRef } from "react";
 import { toast } from "sonner";
 import { type ApiFailure, api } from "@/browser/api";
 import { keep, keepHere, kept, keptHere } from "@/browser/store";
@@ -11,7 +10,6 @@ import {
   isUnsaved,
   openDesk,
   type PendingEdit,
-  refusalText,
   soundSteps,
   stepsOf,
   type Unsaved,
@@ -21,7 +19,11 @@ import type { Edit } from "@/core/class/edits";
 import { applyChecked, type Refusal } from "@/core/class/history";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
+/** The Desk's state: the class with undo and redo, what is selected, and what isn't saved yet. */
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
 import { useSending } from "@/features/sending/use-sending";
+import { refusalText } from "@/words/edit-refusal";
 
 interface EditsReply {
   readonly revision: number;
@@ -54,6 +56,26 @@ function useWarning({ pending, save }: DeskState, sendNow: () => Promise<unknown
   }, [pending, sendNow]);
 }
 
+/** Runs something once the page is drawn; at once where the page is left before. The latest of several is enough. */
+function useAfterwards(run: () => void): void {
+  /** What was still to come when it was replaced. */
+  const due = useRef<(() => void) | null>(null);
+  useEffect(() => {
+    const now = () => {
+      due.current?.();
+      due.current = null;
+    };
+    due.current = run;
+    const timer = setTimeout(now, 0);
+    window.addEventListener("pagehide", now);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener("pagehide", now);
+    };
+  }, [run]);
+  useEffect(() => () => due.current?.(), []);
+}
+
 /** What this browser keeps of a class: what isn't sent yet, and for this tab the steps that can be taken back. */
 function useKept(
   id: string,
@@ -67,18 +89,20 @@ function useKept(
     const left = kept<PendingEdit[]>(storeKey);
     if (left && left.length > 0) dispatch({ do: "restore", pending: left });
   }, [storeKey, stepsKey, dispatch]);
-  useEffect(() => {
-    keep(storeKey, pending.length > 0 ? pending : null);
-  }, [pending, storeKey]);
-  useEffect(() => {
-    const any = history.undo.length + history.redo.length > 0;
-    const steps = any ? stepsOf({ history, pending, revision }) : null;
-    if (steps) keepHere(stepsKey, steps);
-  }, [history, pending, revision, stepsKey]);
+  // Right after the score is drawn: what a key has done is written down then, and not while it is waited for.
+  useAfterwards(
+    useCallback(() => {
+      keep(storeKey, pending.length > 0 ? pending : null);
+      const any = history.undo.length + history.redo.length > 0;
+      const steps = any ? stepsOf({ history, pending, revision }) : null;
+      if (steps) keepHere(stepsKey, steps);
+    }, [history, pending, revision, storeKey, stepsKey]),
+  );
 }
 
 /** What can be done with the class: the same functions throughout. */
 function useDoing(latest: RefObject<DeskState>, dispatch: (action: DeskAction) => void) {
+  const words = useWords();
   return useMemo(
     () => ({
       edit: (change: Edit, join = false) =>
@@ -86,18 +110,20 @@ function useDoing(latest: RefObject<DeskState>, dispatch: (action: DeskAction) =
       /** Why an edit wouldn't be taken, in a sentence; null where it would. */
       refuses: (change: Edit) => {
         const next = applyChecked(latest.current.history.doc, change, LIBRARY_BOOK);
-        return next.ok ? null : refusalText(next.error);
+        return next.ok ? null : refusalText(next.error, words);
       },
       undo: () => dispatch({ do: "undo", id: crypto.randomUUID() }),
       redo: () => dispatch({ do: "redo", id: crypto.randomUUID() }),
       select: (block: string, slot: string | null) => dispatch({ do: "select", selection: { block, slot } }),
       stands: (revision: number, doc: ClassDoc) => dispatch({ do: "stands", revision, doc }),
     }),
-    [latest, dispatch],
+    [latest, dispatch, words],
   );
 }
 
 export function useDesk(id: string, doc: ClassDoc, revision: number) {
+  const t = useTexts("desk");
+  const words = useWords();
   const [state, dispatch] = useReducer(
     (now: DeskState, action: DeskAction) => deskAfter(now, action, LIBRARY_BOOK),
     null,
@@ -114,7 +140,8 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
     send: (edits) => api("POST", `/api/classes/${id}/edits`, { base: latest.current.revision, edits }),
     onSending: () => dispatch({ do: "saving" }),
     onTaken: (batch, { left, refused, revision: now, doc: stands }) => {
-      for (const { why } of refused) toast.error(`A change no longer fits: ${refusalText(why)}`);
+      for (const { why } of refused)
+        toast.error(t("changeNoLongerFits", { refusal: refusalText(why, words) }));
       const sent = batch.map((entry) => entry.id).filter((sentId) => !left.includes(sentId));
       dispatch({ do: "saved", sent, revision: now, doc: stands });
     },
@@ -137,7 +164,7 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
       selection: state.selection,
       save: state.save,
       saveTrouble: state.saveTrouble,
-      trouble: state.trouble,
+      trouble: state.trouble && refusalText(state.trouble, words),
       undoes: state.history.undo.at(-1) ?? null,
       redoes: state.history.redo.at(-1) ?? null,
       saveNow: sendNow,
@@ -145,7 +172,7 @@ export function useDesk(id: string, doc: ClassDoc, revision: number) {
       before: state.history.before,
       ...done,
     }),
-    [state, score, sendNow, done],
+    [state, score, sendNow, done, words],
   );
 }
 

@@ -1,6 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useRef } from "react";
+import { useCallback, useRef } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { Desk } from "./use-desk";
@@ -17,12 +17,15 @@ export function useTeachNow(id: string, desk: Desk, anybody: boolean, ask: () =>
   const router = useRouter();
   // Pressed twice before the page is there, it is still one class.
   const busy = useRef(false);
-  const open = async (people: readonly string[]) => {
-    const result = await api<{ id: string }>("POST", "/api/sessions/now", { classId: id, people });
-    busy.current = result.ok;
-    if (result.ok) router.push(`/teach/${result.value.id}`);
-    else toast.error(result.failure.message);
-  };
+  const open = useCallback(
+    async (people: readonly string[]) => {
+      const result = await api<{ id: string }>("POST", "/api/sessions/now", { classId: id, people });
+      busy.current = result.ok;
+      if (result.ok) router.push(`/teach/${result.value.id}`);
+      else toast.error(result.failure.message);
+    },
+    [id, router],
+  );
   const begin = async () => {
     if (busy.current) return;
     busy.current = true;

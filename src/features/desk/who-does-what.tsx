@@ -4,10 +4,11 @@ import { memo, useMemo } from "react";
 import { type ClassDoc, findSlot } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import { kitToAnnounce } from "@/core/parts/announce";
 import { canDo, type Group, groupsOf, mostCan } from "@/core/parts/groups";
 import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
 import { lowerFirst } from "@/words/letters";
@@ -23,9 +24,11 @@ export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
   readonly parts: readonly Part[];
   readonly people: readonly Person[];
 }) {
+  const library = useLibrary();
+  const t = useTexts("desk");
   const words = useWords();
   const found = props.slotId ? findSlot(props.doc, props.slotId) : null;
-  const move = found && resolveMove(found.slot.move, bookFor(props.doc, LIBRARY_BOOK));
+  const move = found && resolveMove(found.slot.move, bookFor(props.doc, library));
   const { parts, people } = props;
   const kit = useMemo(() => kitToAnnounce(parts, people), [parts, people]);
   const slotId = found?.slot.id ?? null;
@@ -34,25 +37,27 @@ export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
     <>
       {props.people.length === 0 ? (
         <p className="mt-3">
-          Nobody is on the list yet.{" "}
+          {t("nobodyListYet")}{" "}
           <Link className="underline" href="/people">
-            Add people and what they have at home
+            {t("addPeopleWhatThey")}
           </Link>
-          , and every move shows here who can do it, and how.
+          {t("thenShows")}
         </p>
       ) : !found || !move ? (
-        <p className="mt-3 text-quiet">Choose a move to see who does it, and how.</p>
+        <p className="mt-3 text-quiet">{t("chooseMoveSeeWho")}</p>
       ) : (
         <>
           <p className="mt-1 text-lg font-bold leading-tight">{move.name}</p>
           <p className="text-quiet">
-            {[
-              move.pattern && words.name("pattern", move.pattern),
-              move.position && words.name("position", move.position),
-            ]
-              .filter(Boolean)
-              .join(", ")}{" "}
-            · needs {needsText(move.needs, words)}
+            {t("needsLine", {
+              kind: [
+                move.pattern && words.name("pattern", move.pattern),
+                move.position && words.name("position", move.position),
+              ]
+                .filter(Boolean)
+                .join(", "),
+              needs: needsText(move.needs, words),
+            })}
           </p>
           <CanDo parts={props.parts} slotId={found.slot.id} />
           <ul className="mt-2">
@@ -70,7 +75,7 @@ export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
       )}
       {kit.length > 0 && (
         <div className="mt-4 border-t-2 border-ink pt-2">
-          <h3 className="font-bold">Kit to announce</h3>
+          <h3 className="font-bold">{t("kitAnnounce")}</h3>
           <p>
             {kit.map(({ type, people }, i) => (
               <span key={type}>
@@ -79,9 +84,7 @@ export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
               </span>
             ))}
           </p>
-          <p className="mt-1 text-sm text-quiet">
-            In order of first use; in brackets how many people use it.
-          </p>
+          <p className="mt-1 text-sm text-quiet">{t("orderFirstUseBrackets")}</p>
         </div>
       )}
     </>
@@ -90,15 +93,13 @@ export const WhoDoesWhat = memo(function WhoDoesWhat(props: {
 
 /** How many do it as set and have left in it what was meant. */
 function CanDo({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string }) {
+  const t = useTexts("desk");
   const { can, of } = canDo(parts, slotId);
   const most = mostCan(parts, slotId);
   return (
     <p className="mt-1">
-      <b>
-        {can} of {of}
-      </b>{" "}
-      can do it as set, with the reserve that is meant.
-      {most && can * 2 < of && ` Most can ${most.amount} ${most.unit === "reps" ? "reps" : "s"}.`}
+      <b>{t("canOf", { can, of })}</b>{" "}
+      {t("canAsSet", { most: most && can * 2 < of ? most.amount : 0, unit: most?.unit ?? "reps" })}
     </p>
   );
 }
@@ -111,13 +112,14 @@ const GroupLine = memo(function GroupLine(props: {
   readonly people: readonly Person[];
   readonly parts: readonly Part[];
 }) {
+  const t = useTexts("desk");
   const words = useWords();
   const { names, slot, key } = props.group;
   const plain = key === "plain";
   return (
     <li className="border-t border-hairline py-1.5">
       <div className="flex items-baseline justify-between gap-2">
-        <b className="min-w-0">{names.length > 2 ? `${names.length} people` : names.join(" and ")}</b>
+        <b className="min-w-0">{names.length > 2 ? t("people", { n: names.length }) : words.and(names)}</b>
         <span className={slot.status === "unmet" ? "font-bold text-rust" : "whitespace-nowrap text-quiet"}>
           {statusText(slot, words)}
         </span>
@@ -128,7 +130,7 @@ const GroupLine = memo(function GroupLine(props: {
         <>
           {slot.status === "as-set" && slot.name !== props.set && <p>{slot.name}</p>}
           <p>{levelNote(slot) ?? (names.length > 1 ? sharedWhyText : whyText)(slot, words)}</p>
-          {slot.own && slot.note && <p className="text-quiet">You say: {slot.note}</p>}
+          {slot.own && slot.note && <p className="text-quiet">{t("youSay", { note: slot.note })}</p>}
           {names.length > 2 && <p className="text-quiet">{names.join(", ")}</p>}
         </>
       )}

@@ -5,6 +5,7 @@ import type { Stance } from "@/core/class/document";
 import type { Outline } from "@/core/effort/outline";
 import { ImportClass } from "@/features/classes/import-class";
 import { PastePlan } from "@/features/classes/paste-plan";
+import { useTexts } from "@/features/language/use-texts";
 import { ImportRoster } from "@/features/people/import-roster";
 import { PasteNames } from "@/features/people/paste-names";
 import { ButtonLink, type Look } from "@/ui/button";
@@ -34,48 +35,49 @@ interface Step {
 
 /** The order in which a studio begins, with each step one press away; nothing once all of them are made. */
 export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly stance: Stance }) {
+  const t = useTexts("firstSteps");
   const { zone, owner, people, classes, sessions } = begun;
   const zoned = !owner || zone !== null;
   // The one thing to do next stands out.
   const look = (done: boolean, before: boolean): Look => (!done && before ? "solid" : "line");
   const steps: readonly Step[] = [
     {
-      name: "Where you teach",
+      name: t("whereYouTeach"),
       done: zoned,
-      why: "Dates and times are said in this time zone, and everybody reads them in their own.",
+      why: t("datesTimesSaidTime"),
       acts: <WhereYouTeach />,
     },
     {
-      name: "The people you teach",
+      name: t("peopleYouTeach"),
       done: people > 0,
-      why: "Their names are enough to begin with. What each has at home can come later, from you or from them.",
+      why: t("theirNamesEnoughBegin"),
       acts: (
         <>
           <PasteNames look={look(people > 0, zoned)} />
           <ImportRoster people={[]} />
-          <ButtonLink href="/people/new">Add one person</ButtonLink>
+          <ButtonLink href="/people/new">{t("addOnePerson")}</ButtonLink>
         </>
       ),
     },
     {
-      name: "A class",
+      name: t("class"),
       done: classes > 0,
-      why: "Paste a plan from a message, a document or a gym: it is timed to the second and becomes everybody's own version for what they have at home.",
+      why: t("pastePlanFromMessage"),
       acts: (
         <>
           <PastePlan stance={stance} look={look(classes > 0, zoned && people > 0)} />
-          <ButtonLink href="/classes/new">Begin from one of ours</ButtonLink>
+          <ButtonLink href="/classes/new">{t("beginFromOneOurs")}</ButtonLink>
           <ImportClass />
         </>
       ),
     },
     {
-      name: "A date",
+      name: t("date"),
       done: sessions > 0,
-      why: "Everybody asked gets a page of their own with what to have ready.",
+      why: t("everybodyAskedGetsPage"),
       acts: (
         <ButtonLink href="/sessions" look={look(sessions > 0, zoned && people > 0 && classes > 0)}>
-          Choose a date
+          {t("chooseDate")}
         </ButtonLink>
       ),
     },
@@ -83,7 +85,7 @@ export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly 
   if (steps.every(({ done }) => done)) return null;
   const next = steps.findIndex(({ done }) => !done);
   return (
-    <section aria-label="How to begin" className="border-b-2 border-ink py-4">
+    <section aria-label={t("howBegin")} className="border-b-2 border-ink py-4">
       <ol className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         {steps.map(({ name, done, why, acts }, i) => (
           <li key={name} className="grid grid-cols-[2.2rem_1fr] gap-x-2">
@@ -94,7 +96,7 @@ export function FirstSteps({ begun, stance }: { readonly begun: Begun; readonly 
                 done ? "text-quiet" : "",
               )}
             >
-              {done ? <Check size={18} aria-label="done" /> : i + 1}
+              {done ? <Check size={18} aria-label={t("done")} /> : i + 1}
             </span>
             <div>
               <h2 className={cx("text-lg font-bold", done ? "text-quiet" : "")}>{name}</h2>

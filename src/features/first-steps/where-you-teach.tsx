@@ -3,11 +3,13 @@ import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { zoneNames } from "@/features/settings/zone-names";
 import { Button } from "@/ui/button";
 
 /** The zone of this device is proposed and said; nothing is taken before somebody agrees to it. */
 export function WhereYouTeach() {
+  const t = useTexts("firstSteps");
   const router = useRouter();
   const [zone, setZone] = useState<string | null>(null);
   const [now, setNow] = useState<number | null>(null);
@@ -31,7 +33,7 @@ export function WhereYouTeach() {
   return (
     <>
       <select
-        aria-label="Time zone of the studio"
+        aria-label={t("timeZoneStudio")}
         className="w-44 border border-quiet bg-white px-2 py-1.5"
         value={zone ?? ""}
         onChange={(event) => setZone(event.target.value)}
@@ -40,9 +42,9 @@ export function WhereYouTeach() {
           <option key={name}>{name}</option>
         ))}
       </select>
-      {time !== "" && <span>It is {time} there now.</span>}
+      {time !== "" && <span>{t("thereNow", { time })}</span>}
       <Button look="solid" disabled={zone === null} onClick={store}>
-        That is right
+        {t("right")}
       </Button>
     </>
   );

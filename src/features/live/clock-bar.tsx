@@ -30,7 +30,7 @@ export function Digits({ text }: { readonly text: string }) {
 
 /** What is done in the present piece: work, rest, talk. */
 function doingText({ segment, working }: NowText, words: Words): string {
-  if (working) return "Work";
+  if (working) return words.phrase("stage", "work");
   return segment ? words.name("segment", segment.kind) : "";
 }
 
@@ -50,10 +50,11 @@ export function ClockBar({
   const counting = state.phase === "count-in";
   const done = doneOf(state);
   const text = countText(leftToCountMs(state));
-  const doing = counting ? "Starts in" : doingText(says, words);
+  const doing = counting ? words.phrase("stage", "startsIn") : doingText(says, words);
   const sideText = side ? words.name("side", side) : "";
-  const word = state.waitedMs > 0 ? "until next" : working && !counting ? sideText : doing;
-  const label = `${doing}${side ? ` ${side}` : ""}`;
+  const word =
+    state.waitedMs > 0 ? words.phrase("stage", "untilNext") : working && !counting ? sideText : doing;
+  const label = `${doing}${sideText ? ` ${sideText}` : ""}`;
   return (
     <div className="relative h-[calc(200*var(--t))]" role="timer" aria-label={label}>
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />

@@ -3,8 +3,9 @@ import type { ClassDoc } from "@/core/class/document";
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { runAt } from "@/core/live/runs";
-import type { SlotFace } from "@/features/score/faces";
-import { sideLetter } from "@/features/score/shapes";
+import { drawnWords } from "@/drawing/drawn-words";
+import type { SlotFace } from "@/drawing/faces";
+import { useWords } from "@/features/language/use-words";
 
 const WIDTH = 1280;
 const HEIGHT = 74;
@@ -31,9 +32,10 @@ function RunningBar(props: {
   readonly x: number;
   readonly width: number;
 }) {
+  const said = drawnWords(useWords());
   const { face, side, isNow, x, width } = props;
   const height = ((face?.effort ?? 6) / 10) * 44;
-  const label = `${face?.number ?? ""}${sideLetter(side)} ${face?.name ?? ""}`;
+  const label = `${face?.number ?? ""}${said.side(side)} ${face?.name ?? ""}`;
   return (
     <g>
       <path d={outline(x, width, height, side)} className={isNow ? "fill-marker" : "fill-night-piece"} />

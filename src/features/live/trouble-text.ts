@@ -1,13 +1,14 @@
 import type { FailureCode } from "@/browser/api";
+import type { Say } from "@/words/screens/screens";
 
 /**
  * What keeps this screen from the server, in a few words that fit a line; null where nothing does. `held`:
  * why the first of what was pressed here hasn't been taken.
  */
-export function troubleText(reached: boolean, held: FailureCode | null): string | null {
-  if (!reached || held === "offline") return "no connection: this screen keeps time";
-  if (held === "full") return "server full: kept here";
-  if (held === "signed-out") return "signed out: sign in in another tab";
-  if (held !== null) return "server busy: kept here";
+export function troubleText(reached: boolean, held: FailureCode | null, t: Say<"live">): string | null {
+  if (!reached || held === "offline") return t("offline");
+  if (held === "full") return t("full");
+  if (held === "signed-out") return t("signedOut");
+  if (held !== null) return t("busy");
   return null;
 }

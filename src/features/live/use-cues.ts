@@ -12,7 +12,7 @@ import { keep, kept } from "@/browser/store";
 import { type CountsHeard, type Cue, commonCounts, cuesBetween } from "@/core/live/cues";
 import { clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
-import type { Lead } from "./use-lead";
+import type { Lead } from "./lead";
 
 /** How far ahead sounds are planned, and how often: far enough that a late timer misses nothing. */
 const AHEAD_MS = 6000;

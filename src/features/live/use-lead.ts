@@ -1,14 +1,16 @@
 "use client";
-/** A taught class as this device sees it: the events that are known, the clock, and commands on their way. */
 import { useCallback, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import { api, type FailureCode } from "@/browser/api";
+import { api } from "@/browser/api";
 import { renameKept } from "@/browser/store";
 import type { CommandKind } from "@/core/live/event-kinds";
 import { happening, movesClock, type Said, type SessionEvent } from "@/core/live/events";
-import { type ClockState, clockState } from "@/core/live/fold";
+import { clockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
+/** A taught class as this device sees it: the events that are known, the clock, and commands on their way. */
+import { useTexts } from "@/features/language/use-texts";
 import { type Outgoing, useOutbox } from "@/features/sending/use-outbox";
+import type { Lead } from "./lead";
 import { useServerClock } from "./use-server-clock";
 import { joinEvents, useStream } from "./use-stream";
 import { useTicking } from "./use-ticking";
@@ -34,21 +36,8 @@ function sawOwn(entry: Waiting, events: readonly SessionEvent[], mine: ReadonlyS
   return last && since.every((event) => mine.has(event.id)) ? { ...entry, seen: last.seq } : entry;
 }
 
-export interface Lead {
-  readonly state: ClockState;
-  readonly events: readonly SessionEvent[];
-  readonly now: () => number;
-  /** The clock was read: what is shown is the server's second. */
-  readonly synced: boolean;
-  /** This device's clock lies within so many ms of the server's; null while it isn't known. */
-  readonly within: number | null;
-  readonly reached: boolean;
-  /** Why the first of what was pressed here hasn't been taken yet; it is kept and sent again. */
-  readonly held: FailureCode | null;
-  readonly command: (...said: Said<CommandKind>) => void;
-}
-
 export function useLead(id: string, score: LiveScore, first: readonly SessionEvent[]): Lead {
+  const t = useTexts("live");
   const { now, estimate } = useServerClock();
   const [confirmed, setConfirmed] = useState(first);
   useTicking(now);
@@ -74,10 +63,10 @@ export function useLead(id: string, score: LiveScore, first: readonly SessionEve
       }),
     onTaken: (_entry, { taken, events }) => {
       learn(events);
-      if (!taken) toast("Another screen moved the class at the same moment; its move counts.");
+      if (!taken) toast(t("anotherScreenMovedClass"));
       return (left) => sawOwn(left, events, mine.current);
     },
-    onRefused: (_entry, { message }) => toast.error(`Not done: ${message}`),
+    onRefused: (_entry, { message }) => toast.error(t("notDone", { message })),
   });
   const { waiting, add, held, reached, setReached } = outbox;
 

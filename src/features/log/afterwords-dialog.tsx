@@ -2,6 +2,7 @@
 import { type FormEvent, useEffect, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 
@@ -12,16 +13,17 @@ interface Proposed {
 
 /** A letter to those who were there: proposed from the log, changed as one likes, laid into the outbox. */
 export function AfterwordsDialog({ id }: { readonly id: string }) {
+  const t = useTexts("log");
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Write to those who were there</Button>
+      <Button onClick={() => setOpen(true)}>{t("writeThoseWhoWere")}</Button>
       <Dialog
         open={open}
         onOpenChange={setOpen}
         wide
-        title="To those who were there"
-        description="A greeting with their name goes before it and the studio’s name after it. It says nothing of anybody by itself."
+        title={t("thoseWhoWereThere")}
+        description={t("greetingWithTheirName")}
       >
         {open && <Letter id={id} onDone={() => setOpen(false)} />}
       </Dialog>
@@ -30,6 +32,7 @@ export function AfterwordsDialog({ id }: { readonly id: string }) {
 }
 
 function Letter({ id, onDone }: { readonly id: string; readonly onDone: () => void }) {
+  const t = useTexts("log");
   const [proposed, setProposed] = useState<Proposed | null>(null);
   const [text, setText] = useState("");
   const [fault, setFault] = useState<string | null>(null);
@@ -52,15 +55,15 @@ function Letter({ id, onDone }: { readonly id: string; readonly onDone: () => vo
     const reply = await api<{ written: number }>("POST", `/api/sessions/${id}/text`, { text });
     setBusy(false);
     if (!reply.ok) return setFault(reply.failure.message);
-    toast.success(`${reply.value.written} in the outbox.`);
+    toast.success(t("inOutbox", { written: reply.value.written }));
     onDone();
   };
   return (
     <form onSubmit={send} noValidate>
-      {proposed === null && fault === null && <p className="text-quiet">Looking what was done…</p>}
+      {proposed === null && fault === null && <p className="text-quiet">{t("lookingWhatWasDone")}</p>}
       {proposed !== null && (
         <textarea
-          aria-label="The letter"
+          aria-label={t("letter")}
           className="h-72 w-full border border-quiet bg-white px-2 py-1.5 leading-relaxed"
           maxLength={8000}
           value={text}
@@ -75,12 +78,10 @@ function Letter({ id, onDone }: { readonly id: string; readonly onDone: () => vo
       {proposed !== null && (
         <p className="mt-3 flex items-baseline gap-3">
           <Button look="solid" type="submit" disabled={busy || text.trim() === "" || proposed.people === 0}>
-            Put it into the outbox
+            {t("putIntoOutbox")}
           </Button>
           <span className="text-quiet">
-            {proposed.people === 0
-              ? "Nobody was there."
-              : `For ${proposed.people} ${proposed.people === 1 ? "person" : "people"}.`}
+            {proposed.people === 0 ? t("nobodyWasThere") : t("forPeople", { people: proposed.people })}
           </span>
         </p>
       )}

@@ -1,5 +1,7 @@
+"use client";
 import { BY_SELF, type Kept, type KeptLog, type SlotDone } from "@/core/log/entries";
 import type { PartSlot } from "@/core/parts/part";
+import { useTexts } from "@/features/language/use-texts";
 
 export interface LoggedLine {
   /** Row id. */
@@ -20,12 +22,14 @@ export function clockIn(atMs: number, timeZone: string): string {
 
 /** What a value was before, with who wrote it and when. */
 export function Earlier({ kept, timeZone }: { readonly kept: Kept | undefined; readonly timeZone: string }) {
+  const t = useTexts("log");
   if (!kept || kept.earlier.length === 0) return null;
   const text = kept.earlier
     .map(({ value, by, atMs }) => {
-      const what = value === null ? "nothing" : typeof value === "object" ? "another entry" : String(value);
-      return `${what} (${by === BY_SELF ? "themselves" : by}, ${clockIn(atMs, timeZone)})`;
+      const what =
+        value === null ? t("nothing") : typeof value === "object" ? t("anotherEntry") : String(value);
+      return `${what} (${by === BY_SELF ? t("themselves") : by}, ${clockIn(atMs, timeZone)})`;
     })
     .join(", ");
-  return <span className="text-sm text-quiet"> was {text}</span>;
+  return <span className="text-sm text-quiet"> {t("wasBefore", { text })}</span>;
 }

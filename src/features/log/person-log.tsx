@@ -3,6 +3,7 @@ import { useState } from "react";
 import { MARK_GLYPH } from "@/core/homes/home";
 import { inEach, type SlotDone, type Written } from "@/core/log/entries";
 import { MORE } from "@/core/strength/more";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Earlier, type LoggedLine } from "./earlier";
 
@@ -17,23 +18,24 @@ export function PersonLog(props: {
   readonly timeZone: string;
   readonly onWrite: (entry: Written) => void;
 }) {
+  const t = useTexts("log");
   const words = useWords();
   const { line, onWrite, timeZone } = props;
   const [note, setNote] = useState(line.kept.note?.value ?? "");
   const rows = line.slots.filter(({ slot }) => line.kept[`slot:${slot}`] || line.prefilled[slot]);
   return (
     <>
-      {rows.length === 0 && <p className="text-quiet">No set ran long enough to count.</p>}
+      {rows.length === 0 && <p className="text-quiet">{t("noSetRanLong")}</p>}
       <table hidden={rows.length === 0} className="w-full max-w-3xl border-collapse text-left">
         <thead className="text-sm text-quiet">
           <tr>
-            <th className="font-semibold">Move</th>
-            <th className="w-20 font-semibold">Sets</th>
-            <th className="w-20 font-semibold">Reps</th>
-            <th className="w-20 font-semibold">Seconds</th>
-            <th className="w-20 font-semibold">kg each</th>
-            <th className="w-28 font-semibold">More left</th>
-            <th className="w-52 font-semibold">From</th>
+            <th className="font-semibold">{t("move")}</th>
+            <th className="w-20 font-semibold">{t("sets")}</th>
+            <th className="w-20 font-semibold">{t("reps")}</th>
+            <th className="w-20 font-semibold">{t("seconds")}</th>
+            <th className="w-20 font-semibold">{t("kgEach")}</th>
+            <th className="w-28 font-semibold">{t("moreLeft")}</th>
+            <th className="w-52 font-semibold">{t("from")}</th>
           </tr>
         </thead>
         <tbody>
@@ -50,7 +52,7 @@ export function PersonLog(props: {
                 {NUMBERS.map((key) => (
                   <td key={key}>
                     <Num
-                      label={`${line.name}, ${name}: ${key === "eachKg" ? "kg each" : key}`}
+                      label={`${line.name}, ${name}: ${key === "eachKg" ? t("kgEach") : key}`}
                       value={done[key]}
                       onChange={(value) =>
                         onWrite({ field: `slot:${slot}`, value: withKey(done, key, value) })
@@ -60,7 +62,7 @@ export function PersonLog(props: {
                 ))}
                 <td>
                   <select
-                    aria-label={`${line.name}, ${name}: more left`}
+                    aria-label={t("moreLeft2", { name: line.name, name2: name })}
                     className="border-b-2 border-pine bg-transparent"
                     value={done.more ?? ""}
                     onChange={(event) => {
@@ -69,7 +71,7 @@ export function PersonLog(props: {
                       onWrite({ field: `slot:${slot}`, value: more ? { ...rest, more } : rest });
                     }}
                   >
-                    <option value="">not said</option>
+                    <option value="">{t("notSaid")}</option>
                     {MORE.map((more) => (
                       <option key={more} value={more}>
                         {words.name("more", more)}
@@ -78,7 +80,7 @@ export function PersonLog(props: {
                   </select>
                 </td>
                 <td className="text-quiet">
-                  {kept ? (kept.by === "self" ? "themselves" : kept.by) : "their part and the clock"}
+                  {kept ? (kept.by === "self" ? t("themselves") : kept.by) : t("theirPartClock")}
                   <Earlier kept={kept} timeZone={timeZone} />
                 </td>
               </tr>
@@ -87,7 +89,7 @@ export function PersonLog(props: {
         </tbody>
       </table>
       <label className="mt-2 flex max-w-3xl items-baseline gap-2">
-        Note
+        {t("note")}
         <input
           className="flex-1 border border-quiet bg-white px-2 py-1"
           maxLength={1000}

@@ -7,11 +7,15 @@ import type { ClassDoc } from "@/core/class/document";
 import { EFFORTS, type Written } from "@/core/log/entries";
 import type { ClassRecord } from "@/core/log/record";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { clockIn, Earlier, type LoggedLine } from "./earlier";
 import { PersonLog } from "./person-log";
 import { type Names, TimesTaken } from "./times-taken";
+
+/** A mean of efforts. */
+const ONE_DIGIT = { minimumFractionDigits: 1, maximumFractionDigits: 1 };
 
 /** The log of a session: what it took, who was there, what each did; corrections keep what was before. */
 export function SessionLogView(props: {
@@ -22,14 +26,16 @@ export function SessionLogView(props: {
   readonly names: Names;
   readonly people: readonly LoggedLine[];
 }) {
+  const t = useTexts("log");
   const { id, timeZone, doc, record, people } = props;
+  const words = useWords();
   const router = useRouter();
   const [open, setOpen] = useState<string | null>(null);
   const present = people.filter((person) => person.present);
   const efforts = people.flatMap(({ kept }) => kept.effort?.value ?? []);
   const mean = efforts.reduce((sum, value) => sum + value, 0) / Math.max(1, efforts.length);
   const hurt = record.people.filter((person) => person.hurt.length > 0);
-  const nameOf = (person: string) => people.find((entry) => entry.person === person)?.name ?? "somebody";
+  const nameOf = (person: string) => people.find((entry) => entry.person === person)?.name ?? t("somebody");
   const late = record.tookSeconds - record.planSeconds;
   const write = async (person: string, entry: Written) => {
     const reply = await api("POST", `/api/sessions/${id}/log`, { person, entries: [entry] });
@@ -39,20 +45,23 @@ export function SessionLogView(props: {
   return (
     <>
       <p className="mt-4 text-lg">
-        Took <b>{clockText(Math.round(record.tookSeconds))}</b> of {clockText(record.planSeconds)} planned
-        {Math.abs(late) >= 2 &&
-          `, ${clockText(Math.round(Math.abs(late)))} ${late > 0 ? "longer" : "shorter"}`}
-        . <b>{present.length}</b> of {people.length} were there
+        {t("took")} <b>{clockText(Math.round(record.tookSeconds))}</b>{" "}
+        {t("ofPlanned", {
+          clock: clockText(record.planSeconds),
+          way: Math.abs(late) < 2 ? "none" : late > 0 ? "longer" : "shorter",
+          by: clockText(Math.round(Math.abs(late))),
+        })}{" "}
+        <b>{present.length}</b> {t("wereThere", { people: people.length })}
         {efforts.length > 0 && (
           <>
-            ; effort <b>{mean.toFixed(1)}</b> from {efforts.length}
+            {t("effort")} <b>{mean.toLocaleString(words.locale, ONE_DIGIT)}</b>{" "}
+            {t("fromEfforts", { efforts: efforts.length })}
           </>
         )}
         .
         {hurt.length > 0 && (
           <b className="mt-1 block border-l-4 border-stop pl-2">
-            {""}
-            {hurt.map(({ person }) => nameOf(person)).join(", ")} reported pain.
+            {t("whoHurt", { who: hurt.map(({ person }) => nameOf(person)).join(", ") })}
           </b>
         )}
       </p>
@@ -60,7 +69,7 @@ export function SessionLogView(props: {
       {record.notes.length > 0 && (
         <section aria-labelledby="notes" className="mt-5">
           <h2 id="notes" className="text-lg font-bold">
-            Notes
+            {t("notes")}
           </h2>
           {record.notes.map(({ atMs, text }) => (
             <p key={atMs}>
@@ -71,18 +80,18 @@ export function SessionLogView(props: {
       )}
       <section aria-labelledby="people" className="mt-5">
         <h2 id="people" className="text-lg font-bold">
-          Who did what
+          {t("whoDidWhat")}
         </h2>
         <table className="mt-1 w-full border-collapse text-left">
           <thead className="text-quiet">
             <tr className="border-b border-hairline">
-              <th className="w-44 py-1.5 font-semibold">Name</th>
-              <th className="w-16 font-semibold">There</th>
-              <th className="w-32 font-semibold">From, to</th>
-              <th className="w-56 font-semibold">Effort 0–10</th>
-              <th className="font-semibold">What happened</th>
+              <th className="w-44 py-1.5 font-semibold">{t("name")}</th>
+              <th className="w-16 font-semibold">{t("there")}</th>
+              <th className="w-32 font-semibold">{t("from3")}</th>
+              <th className="w-56 font-semibold">{t("effort010")}</th>
+              <th className="font-semibold">{t("whatHappened")}</th>
               <th className="w-20">
-                <span className="sr-only">More</span>
+                <span className="sr-only">{t("more")}</span>
               </th>
             </tr>
           </thead>
@@ -112,14 +121,15 @@ function PersonRows(props: {
   readonly onOpen: (open: boolean) => void;
   readonly write: (entry: Written) => void;
 }) {
+  const t = useTexts("log");
   const words = useWords();
   const { person, attendance, timeZone, open, onOpen, write } = props;
   const spans = attendance?.spans ?? [];
   const effort = person.kept.effort?.value;
   const said = [
-    attendance?.lateMs ? `${clockText(Math.round(attendance.lateMs / 1000))} late` : "",
-    attendance && attendance.marks.length > 0 ? `${attendance.marks.length} × another level` : "",
-    attendance && attendance.uncomfortable.length > 0 ? "asked for another way" : "",
+    attendance?.lateMs ? t("cameLate", { clock: clockText(Math.round(attendance.lateMs / 1000)) }) : "",
+    attendance && attendance.marks.length > 0 ? t("marksChanged", { marks: attendance.marks.length }) : "",
+    attendance && attendance.uncomfortable.length > 0 ? t("askedAnotherWay") : "",
   ].filter(Boolean);
   return (
     <tbody className={cx("border-b border-hairline align-baseline", open && "bg-white")}>
@@ -129,7 +139,7 @@ function PersonRows(props: {
           <input
             type="checkbox"
             className="accent-pine"
-            aria-label={`${person.name} was there`}
+            aria-label={t("wasThere", { name: person.name })}
             checked={person.present}
             onChange={(event) => write({ field: "present", value: event.target.checked })}
           />
@@ -142,7 +152,7 @@ function PersonRows(props: {
         <td>
           {person.present && (
             <select
-              aria-label={`Effort of ${person.name}`}
+              aria-label={t("effort2", { name: person.name })}
               className="border-b-2 border-pine bg-transparent font-bold"
               value={effort ?? ""}
               onChange={(event) =>
@@ -152,7 +162,7 @@ function PersonRows(props: {
                 })
               }
             >
-              <option value="">not said</option>
+              <option value="">{t("notSaid")}</option>
               {EFFORTS.map((n) => (
                 <option key={n} value={n}>
                   {n} {words.name("effort", n)}
@@ -164,7 +174,7 @@ function PersonRows(props: {
         </td>
         <td>
           {attendance && attendance.hurt.length > 0 && (
-            <b className="border-l-4 border-stop pl-1.5">reported pain. </b>
+            <b className="border-l-4 border-stop pl-1.5">{t("reportedPain2")} </b>
           )}
           {said.join(", ")}
           {person.kept.note?.value && <i> “{person.kept.note.value}”</i>}
@@ -175,10 +185,10 @@ function PersonRows(props: {
               type="button"
               className="underline decoration-hairline underline-offset-4 hover:decoration-ink"
               aria-expanded={open}
-              aria-label={`${open ? "Less" : "Details"}: what ${person.name} did`}
+              aria-label={t("openDetails", { open: open ? "yes" : "no", name: person.name })}
               onClick={() => onOpen(!open)}
             >
-              {open ? "Less" : "Details"}
+              {open ? t("less") : t("details")}
             </button>
           )}
         </td>

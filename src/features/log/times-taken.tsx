@@ -1,6 +1,9 @@
+"use client";
 import type { ClassDoc } from "@/core/class/document";
 import type { ClassRecord, SegmentRecord } from "@/core/log/record";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
+import type { PlainKey, Say } from "@/words/screens/screens";
 
 /** A segment that took this much more or less is worth a line, seconds. */
 const WORTH_A_LINE = 3;
@@ -8,22 +11,23 @@ const WORTH_A_LINE = 3;
 /** Names of the moves, by slot. */
 export type Names = Readonly<Record<string, string>>;
 
-const KIND_WORDS: Record<SegmentRecord["kind"], string> = {
+const KIND_WORDS: Record<SegmentRecord["kind"], PlainKey<"log">> = {
   brief: "talk",
   demo: "demonstration",
-  prepare: "get ready",
+  prepare: "getReady",
   work: "work",
-  "side-change": "side change",
+  "side-change": "sideChange",
   rest: "rest",
-  "long-rest": "rest between rounds",
+  "long-rest": "restBetweenRounds",
   after: "water",
 };
 
-function nameOf(names: Names, segment: SegmentRecord): string {
+function nameOf(names: Names, segment: SegmentRecord, t: Say<"log">): string {
   const move = (segment.slot && names[segment.slot]) || "";
-  const round = segment.round ? `, round ${segment.round}` : "";
-  const kind = segment.kind === "work" ? "" : `${KIND_WORDS[segment.kind]}${move ? " after " : ""}`;
-  return `${kind}${move}${round}`;
+  const round = segment.round ? t("inRound", { round: segment.round }) : "";
+  if (segment.kind === "work") return `${move}${round}`;
+  const kind = t(KIND_WORDS[segment.kind]);
+  return `${move ? t("kindAfter", { kind, move }) : kind}${round}`;
 }
 
 /** What each block took against plan, drawn to one scale; and the segments that went otherwise. */
@@ -32,12 +36,13 @@ export function TimesTaken(props: {
   readonly record: ClassRecord;
   readonly names: Names;
 }) {
+  const t = useTexts("log");
   const { doc, record, names } = props;
   const rows = doc.blocks.map((block) => {
     const own = record.segments.filter((segment) => segment.block === block.id);
     return {
       id: block.id,
-      title: block.title || "Block",
+      title: block.title || t("block"),
       plan: own.reduce((sum, segment) => sum + segment.planSeconds, 0),
       took: own.reduce((sum, segment) => sum + (segment.tookSeconds ?? 0), 0),
     };
@@ -53,7 +58,7 @@ export function TimesTaken(props: {
   return (
     <section aria-labelledby="times" className="mt-5">
       <h2 id="times" className="text-lg font-bold">
-        What it took
+        {t("whatTook")}
       </h2>
       <div className="mt-1 grid grid-cols-[11rem_1fr_11rem] items-center gap-x-4 gap-y-1.5">
         {rows.map(({ id, title, plan, took }) => {
@@ -80,8 +85,11 @@ export function TimesTaken(props: {
                 <b>{clockText(Math.round(took))}</b>
                 <span className="text-quiet">
                   {" "}
-                  of {clockText(plan)}
-                  {Math.abs(by) >= 2 && `, ${by > 0 ? "+" : "−"}${clockText(Math.abs(by))}`}
+                  {t("ofBy", {
+                    clock: clockText(plan),
+                    way: Math.abs(by) < 2 ? "none" : by > 0 ? "more" : "less",
+                    by: clockText(Math.abs(by)),
+                  })}
                 </span>
               </span>
             </div>
@@ -91,18 +99,20 @@ export function TimesTaken(props: {
       {(changed.length > 0 || missing.length > 0) && (
         <details className="mt-2">
           <summary className="cursor-pointer text-quiet">
-            {changed.length} pieces took longer or shorter by {WORTH_A_LINE} s or more
-            {missing.length > 0 && `, ${missing.length} did not take place`}
+            {t("tookOther", { changed: changed.length, worth: WORTH_A_LINE, missing: missing.length })}
           </summary>
           <ul className="mt-1 columns-2 gap-8">
             {other.map((segment, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: a segment is its place
               <li key={i} className="flex justify-between gap-3 border-b border-hairline py-0.5">
-                <span className="truncate">{nameOf(names, segment)}</span>
+                <span className="truncate">{nameOf(names, segment, t)}</span>
                 <span className="whitespace-nowrap text-quiet">
                   {segment.tookSeconds === null
-                    ? "not taken"
-                    : `${Math.round(segment.tookSeconds)} of ${segment.planSeconds} s`}
+                    ? t("notTaken")
+                    : t("tookOf", {
+                        tookSeconds: Math.round(segment.tookSeconds),
+                        planSeconds: segment.planSeconds,
+                      })}
                 </span>
               </li>
             ))}

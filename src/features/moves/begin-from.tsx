@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { MoveBook } from "@/core/moves/book";
 import type { Move } from "@/core/moves/move";
 import { MovePicker } from "@/features/desk/move-picker";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 
 /** The similar move that one's own begins as: everything of it is taken over, and only a name is left to give. */
@@ -12,6 +13,7 @@ export function BeginFrom(props: {
   readonly book: MoveBook;
   readonly onBegin: (like: Move) => void;
 }) {
+  const t = useTexts("moves");
   const [choosing, setChoosing] = useState(false);
   const like = props.book.get(props.move.links.find(({ kind }) => kind === "swap")?.to ?? "");
   return (
@@ -19,15 +21,14 @@ export function BeginFrom(props: {
       <p>
         {like ? (
           <>
-            As <b>{like.name}</b> in everything below, and its equal. Give it a name and save; change what
-            differs.
+            {t("as")} <b>{like.name}</b> {t("everythingBelowItsEqual")}
           </>
         ) : (
-          "Quickest from a move that is nearly the same: everything is taken over, and you give it a name."
+          t("quickestFromMoveNearly")
         )}
       </p>
       <Button className="shrink-0" onClick={() => setChoosing(true)}>
-        {like ? "Begin from another" : "Begin from a similar move"}
+        {like ? t("beginFromAnother") : t("beginFromSimilarMove")}
       </Button>
       <MovePicker
         open={choosing}

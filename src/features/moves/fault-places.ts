@@ -1,32 +1,34 @@
 /** Where a fault of a move stands, in the words of its form. */
+import type { PlainKey, Say } from "@/words/screens/screens";
 
-const PLACES: readonly (readonly [path: RegExp, place: string])[] = [
-  [/^(name|id)\b/, "Name"],
-  [/^aliases\b/, "Also called"],
-  [/^pattern\b/, "Pattern"],
-  [/^position\b/, "Position"],
-  [/^sides\b/, "Sides"],
-  [/^repSeconds\b/, "Seconds of one rep"],
-  [/^impact\b/, "Impact"],
-  [/^noise\b/, "Noise"],
-  [/^energy\b/, "Effort"],
-  [/^demoSeconds\b/, "Seconds to show"],
-  [/^setupSeconds\b/, "Seconds to set up"],
-  [/^muscles\.primary\b/, "Trains first"],
-  [/^muscles\.secondary\b/, "and also"],
-  [/^muscles\b/, "Trains first"],
-  [/^loads\b/, "Asks of the body"],
-  [/^needs\b/, "Needs"],
-  [/^cues\b/, "Say"],
-  [/^faults\b/, "Watch for"],
-  [/^cautions\b/, "Take care"],
-  [/^links\b/, "Links"],
+const PLACES: readonly (readonly [path: RegExp, place: PlainKey<"moves">])[] = [
+  [/^(name|id)\b/, "name"],
+  [/^aliases\b/, "alsoCalled"],
+  [/^pattern\b/, "pattern"],
+  [/^position\b/, "position"],
+  [/^sides\b/, "sides"],
+  [/^repSeconds\b/, "secondsOneRep"],
+  [/^impact\b/, "impact"],
+  [/^noise\b/, "noise"],
+  [/^energy\b/, "effort"],
+  [/^demoSeconds\b/, "secondsShow"],
+  [/^setupSeconds\b/, "secondsSetUp"],
+  [/^muscles\.primary\b/, "trainsFirst"],
+  [/^muscles\.secondary\b/, "also"],
+  [/^muscles\b/, "trainsFirst"],
+  [/^loads\b/, "asksBody"],
+  [/^needs\b/, "needs"],
+  [/^cues\b/, "say"],
+  [/^faults\b/, "watch"],
+  [/^cautions\b/, "takeCare"],
+  [/^links\b/, "links"],
 ];
 
 /** The name of the field, and its line where it is one of several; the path itself for what the form doesn't show. */
-export function placeOf(path: string): string {
+export function placeOf(path: string, t: Say<"moves">): string {
   const bare = path.replace(/^\$\.?/, "");
-  const place = PLACES.find(([form]) => form.test(bare))?.[1] ?? bare;
+  const known = PLACES.find(([form]) => form.test(bare))?.[1];
+  const place = known ? t(known) : bare;
   const line = /\[(\d+)\]/.exec(bare)?.[1];
-  return line === undefined ? place : `${place}, line ${Number(line) + 1}`;
+  return line === undefined ? place : t("placeLine", { place, line: Number(line) + 1 });
 }

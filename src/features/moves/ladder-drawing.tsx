@@ -1,8 +1,11 @@
+"use client";
 import Link from "next/link";
 import type { Ladder } from "@/core/moves/ladder";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { Styled } from "@/ui/styled";
+import type { Say } from "@/words/screens/screens";
 
 const WIDTH = 966;
 const LABEL = 118;
@@ -12,6 +15,7 @@ const WIDEST = 176;
 
 /** A move's chain drawn as a ladder: the hardest on top, the easiest at the foot; each line says how the step is made. */
 export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; readonly here: string }) {
+  const t = useTexts("moves");
   const words = useWords();
   const levels = [...new Set(ladder.rungs.map((rung) => rung.level))].sort((a, b) => b - a);
   const height = levels.length * ROW - (ROW - BOX) + 2;
@@ -61,13 +65,13 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
           className="absolute left-0 text-sm font-semibold leading-tight text-quiet"
           look={{ top: `${row * ROW + 8}px`, width: `${LABEL}px` }}
         >
-          {levelWords(level)}
+          {levelWords(level, t)}
         </Styled>
       ))}
       <ol className="sr-only">
         {ladder.steps.map(({ easier, harder, how }) => (
           <li key={`${easier} ${harder}`}>
-            {easier}, then harder by {words.name("how", how)}: {harder}
+            {t("thenHarder", { easier, how: words.name("how", how), harder })}
           </li>
         ))}
       </ol>
@@ -95,8 +99,8 @@ export function LadderDrawing({ ladder, here }: { readonly ladder: Ladder; reado
   );
 }
 
-function levelWords(level: number): string {
-  if (level === 0) return "this move";
+function levelWords(level: number, t: Say<"moves">): string {
+  if (level === 0) return t("move");
   const steps = Math.abs(level);
-  return `${level < 0 ? "♭ easier" : "♯ harder"}${steps > 1 ? `, ${steps} steps` : ""}`;
+  return `${level < 0 ? t("easierMark") : t("harderMark")}${steps > 1 ? t("stepsMore", { steps }) : ""}`;
 }

@@ -2,13 +2,15 @@
 import { X } from "lucide-react";
 import type { MoveBook } from "@/core/moves/book";
 import { LINK_HOWS, LINK_KINDS, type Link, type LinkHow, type LinkKind } from "@/core/moves/move";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
+import type { PlainKey } from "@/words/screens/screens";
 
-const KIND_WORDS: Record<LinkKind, string> = {
-  easier: "an easier way is",
-  harder: "a harder way is",
-  swap: "the same job is",
+const KIND_WORDS: Record<LinkKind, PlainKey<"moves">> = {
+  easier: "easierWay",
+  harder: "harderWay",
+  swap: "sameJob",
 };
 const BOX = "border border-quiet bg-white px-2 py-1";
 
@@ -18,6 +20,7 @@ export function LinkRows(props: {
   readonly book: MoveBook;
   readonly onChange: (links: readonly Link[]) => void;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   const { links } = props;
   const moves = [...props.book.moves].sort((a, b) => a.name.localeCompare(b.name, "en"));
@@ -25,38 +28,38 @@ export function LinkRows(props: {
     props.onChange(links.map((link, j) => (j === i ? { ...link, ...part } : link)));
   return (
     <fieldset>
-      <legend className="font-semibold">Linked to</legend>
+      <legend className="font-semibold">{t("linked")}</legend>
       {links.map((link, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a link being written has no other name than its place
         <div key={i} className="flex items-center gap-2 border-t border-hairline py-1.5">
           <select
-            aria-label="Kind of link"
+            aria-label={t("kindLink")}
             className={BOX}
             value={link.kind}
             onChange={(event) => put(i, { kind: event.target.value as LinkKind })}
           >
             {LINK_KINDS.map((kind) => (
               <option key={kind} value={kind}>
-                {KIND_WORDS[kind]}
+                {t(KIND_WORDS[kind])}
               </option>
             ))}
           </select>
           <select
-            aria-label="Linked move"
+            aria-label={t("linkedMove")}
             className={`${BOX} min-w-72`}
             value={link.to}
             onChange={(event) => put(i, { to: event.target.value })}
           >
-            <option value="">choose a move</option>
+            <option value="">{t("chooseMove")}</option>
             {moves.map((move) => (
               <option key={move.id} value={move.id ?? ""}>
                 {move.name}
               </option>
             ))}
           </select>
-          by
+          {t("by")}
           <select
-            aria-label="How"
+            aria-label={t("how")}
             className={BOX}
             value={link.how}
             onChange={(event) => put(i, { how: event.target.value as LinkHow })}
@@ -69,7 +72,7 @@ export function LinkRows(props: {
           </select>
           <button
             type="button"
-            aria-label="Remove this link"
+            aria-label={t("removeLink")}
             onClick={() => props.onChange(links.filter((_, j) => j !== i))}
           >
             <X size={16} aria-hidden />
@@ -81,7 +84,7 @@ export function LinkRows(props: {
         className="px-0"
         onClick={() => props.onChange([...links, { to: "", kind: "easier", how: "support" }])}
       >
-        Add a link
+        {t("addLink")}
       </Button>
     </fieldset>
   );

@@ -1,13 +1,16 @@
 "use client";
 import { useMemo, useState } from "react";
 import { bookWith } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { startingMove } from "@/core/moves/starting-move";
-import { type Fault, faultSentence } from "@/core/values/faults";
+import type { Fault } from "@/core/values/faults";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
 import { TwoVersions } from "@/features/records/two-versions";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
+import { faultText } from "@/words/refusals/faults";
 import { BeginFrom } from "./begin-from";
 import { placeOf } from "./fault-places";
 import { LinkRows } from "./link-rows";
@@ -21,20 +24,22 @@ export function MoveForm(props: {
   readonly move: Move;
   readonly own: readonly Move[];
 }) {
+  const library = useLibrary();
+  const t = useTexts("moves");
   const [move, setMove] = useState(props.move);
   const put = (part: Partial<Move>) => setMove((now) => ({ ...now, ...part }));
   const others = useMemo(
     () =>
       bookWith(
-        LIBRARY_BOOK,
+        library,
         props.own.filter((entry) => entry.id !== props.move.id),
       ),
-    [props.own, props.move.id],
+    [library, props.own, props.move.id],
   );
   const { faults, meets, save, choose, remove } = useMoveStore(props.storedId, props.move, others);
   return (
     <>
-      <TopLine here="Moves" places={PLACES} />
+      <TopLine here="moves" places={PLACES} />
       <main className="mx-auto max-w-5xl px-6 py-5">
         <form
           onSubmit={(event) => {
@@ -46,10 +51,10 @@ export function MoveForm(props: {
         >
           <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
             <h1 className="text-2xl font-bold">
-              {props.storedId === null ? "A move of your own" : `Change ${props.move.name}`}
+              {props.storedId === null ? t("moveYourOwn") : t("change", { name: props.move.name })}
             </h1>
             <Button look="solid" type="submit" className="px-6 py-2.5">
-              Save
+              {t("save")}
             </Button>
           </div>
           {meets.length > 0 && <TwoVersions meets={meets} onChoose={choose} />}
@@ -71,7 +76,7 @@ export function MoveForm(props: {
         {props.storedId !== null && (
           <p className="mt-6 border-t border-hairline pt-3">
             <Button look="bare" className="px-0" onClick={remove}>
-              Remove this move; classes that use it keep their copy
+              {t("removeMoveClassesUse")}
             </Button>
           </p>
         )}
@@ -82,13 +87,15 @@ export function MoveForm(props: {
 
 /** Every fault by the field in which it stands. */
 function FaultList({ faults }: { readonly faults: readonly Fault[] }) {
+  const words = useWords();
+  const t = useTexts("moves");
   if (faults.length === 0) return null;
   return (
     <div role="alert" className="border-l-4 border-rust pl-3 text-rust">
       <ul>
         {faults.map((fault) => (
           <li key={`${fault.path} ${fault.code}`}>
-            <b>{placeOf(fault.path)}</b> {faultSentence(fault)}
+            <b>{placeOf(fault.path, t)}</b> {faultText(fault, words)}
           </li>
         ))}
       </ul>

@@ -1,5 +1,4 @@
 "use client";
-/** The parts of a move's form: its facts, what of the body it trains and asks, its words. */
 import {
   type BodyLoad,
   IMPACTS,
@@ -12,6 +11,8 @@ import {
   PATTERNS,
   POSITIONS,
 } from "@/core/moves/move";
+/** The parts of a move's form: its facts, what of the body it trains and asks, its words. */
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Choice, Field } from "@/ui/field";
 import { Lines, NumberField, Pick, Several, Tick } from "./move-fields";
@@ -22,11 +23,12 @@ interface Section {
 }
 
 export function MoveFacts({ move, put }: Section) {
+  const t = useTexts("moves");
   const words = useWords();
   return (
     <div className="grid grid-cols-4 gap-4">
       <Field
-        label="Name"
+        label={t("name")}
         name="name"
         className="col-span-2"
         value={move.name}
@@ -34,21 +36,21 @@ export function MoveFacts({ move, put }: Section) {
         onChange={(event) => put({ name: event.target.value })}
       />
       <Pick
-        label="Pattern"
+        label={t("pattern")}
         value={move.pattern}
         all={PATTERNS}
         name={(pattern) => words.name("pattern", pattern)}
         onChange={(pattern) => put({ pattern })}
       />
       <Pick
-        label="Position"
+        label={t("position")}
         value={move.position}
         all={POSITIONS}
         name={(position) => words.name("position", position)}
         onChange={(position) => put({ position })}
       />
       <Choice
-        label="Sides"
+        label={t("sides")}
         value={move.sides}
         onChange={(event) => put({ sides: event.target.value as Move["sides"] })}
       >
@@ -59,67 +61,68 @@ export function MoveFacts({ move, put }: Section) {
         ))}
       </Choice>
       <NumberField
-        label="Seconds of one rep"
+        label={t("secondsOneRep")}
         value={move.repSeconds}
         onChange={(repSeconds) => put({ repSeconds })}
       />
       <Pick
-        label="Impact"
+        label={t("impact")}
         value={move.impact}
         all={IMPACTS}
         name={(impact) => words.name("impact", impact)}
         onChange={(impact) => put({ impact })}
       />
       <Pick
-        label="Noise"
+        label={t("noise")}
         value={move.noise}
         all={NOISES}
         name={(noise) => words.name("noise", noise)}
         onChange={(noise) => put({ noise })}
       />
       <NumberField
-        label="Effort, MET (an estimate)"
+        label={t("effortMetEstimate")}
         value={move.energy.met}
         onChange={(met) => put({ energy: { met, category: null } })}
       />
       <NumberField
-        label="Seconds to show"
+        label={t("secondsShow")}
         value={move.demoSeconds}
         onChange={(demoSeconds) => put({ demoSeconds })}
       />
       <NumberField
-        label="Seconds to set up"
+        label={t("secondsSetUp")}
         value={move.setupSeconds}
         onChange={(setupSeconds) => put({ setupSeconds })}
       />
       <div className="flex flex-col justify-end gap-1 pb-1">
-        <Tick label="held, not moved" on={move.isometric} onChange={(isometric) => put({ isometric })} />
-        <Tick label="stable: may go to the limit" on={move.stable} onChange={(stable) => put({ stable })} />
+        <Tick label={t("heldNotMoved")} on={move.isometric} onChange={(isometric) => put({ isometric })} />
+        <Tick label={t("stableMayGoLimit")} on={move.stable} onChange={(stable) => put({ stable })} />
       </div>
     </div>
   );
 }
 
 export function MoveBody({ move, put }: Section) {
+  const t = useTexts("moves");
   const words = useWords();
   return (
     <>
       <Several
-        legend="Trains first"
+        legend={t("trainsFirst")}
         all={MUSCLES}
         name={(muscle) => words.name("muscle", muscle)}
         chosen={move.muscles.primary}
         onChange={(primary) => put({ muscles: { ...move.muscles, primary: primary as Muscle[] } })}
       />
       <Several
-        legend="and also"
+        legend={t("also")}
         all={MUSCLES}
         name={(muscle) => words.name("muscle", muscle)}
         chosen={move.muscles.secondary}
         onChange={(secondary) => put({ muscles: { ...move.muscles, secondary: secondary as Muscle[] } })}
       />
       <Several
-        legend="Asks of the body (limits rule it out by these)"
+        legend={t("asksBodyLimitsRule")}
         all={LOADS}
         name={(load) => words.name("asks", load)}
         chosen={move.loads}
@@ -130,20 +133,17 @@ export function MoveBody({ move, put }: Section) {
 }
 
 export function MoveTexts({ move, put }: Section) {
+  const t = useTexts("moves");
   return (
     <div className="grid grid-cols-4 gap-4">
       <Lines
-        label="Also called (a name a line)"
+        label={t("alsoCalledNameLine")}
         list={move.aliases ?? []}
         onChange={(aliases) => put({ aliases })}
       />
-      <Lines label="Say (2 to 4 lines)" list={move.cues} onChange={(cues) => put({ cues })} />
-      <Lines label="Watch for (2 lines)" list={move.faults} onChange={(list) => put({ faults: list })} />
-      <Lines
-        label="Take care (a line or more)"
-        list={move.cautions}
-        onChange={(cautions) => put({ cautions })}
-      />
+      <Lines label={t("say24Lines")} list={move.cues} onChange={(cues) => put({ cues })} />
+      <Lines label={t("watch2Lines")} list={move.faults} onChange={(list) => put({ faults: list })} />
+      <Lines label={t("takeCareLineOr")} list={move.cautions} onChange={(cautions) => put({ cautions })} />
     </div>
   );
 }

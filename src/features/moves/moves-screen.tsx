@@ -8,13 +8,14 @@ import { kitFacts } from "@/core/homes/kit-types";
 import { excludes, LIMITS, type Limit } from "@/core/homes/limits";
 import { bookWith, type KnownMove } from "@/core/moves/book";
 import { findMoves } from "@/core/moves/find";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import { type Move, MUSCLES, PATTERNS, POSITIONS } from "@/core/moves/move";
 import { SignOut } from "@/features/account/sign-out";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { ButtonLink } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
-import { PLACES, TopLine } from "@/ui/top-line";
 import { kitName } from "@/words/kit-words";
 import { needsText } from "@/words/need-words";
 
@@ -58,10 +59,12 @@ function linkCount(move: KnownMove, kind: string): number {
 
 /** The library: every move, found by what it trains, where, with what, and for whom. */
 export function MovesScreen({ studio, own }: { readonly studio: string; readonly own: readonly Move[] }) {
+  const library = useLibrary();
+  const t = useTexts("moves");
   const _words = useWords();
   const [filters, setFilters] = useState(ALL);
   const put = (part: Partial<Filters>) => setFilters((now) => ({ ...now, ...part }));
-  const book = useMemo(() => bookWith(LIBRARY_BOOK, own), [own]);
+  const book = useMemo(() => bookWith(library, own), [library, own]);
   const home = useMemo(() => (filters.kit ? homeWith(filters.kit) : null), [filters.kit]);
   const named = useMemo(
     () => (filters.words.trim() === "" ? book.moves : findMoves(filters.words, book).map(({ move }) => move)),
@@ -71,28 +74,26 @@ export function MovesScreen({ studio, own }: { readonly studio: string; readonly
   const mine = new Set(own.map((move) => move.id));
   return (
     <div className="flex h-screen flex-col">
-      <TopLine here="Moves" places={PLACES}>
+      <TopLine here="moves" places={PLACES}>
         <SignOut name={studio} />
       </TopLine>
       <main className="grid min-h-0 flex-1 grid-cols-[17rem_minmax(0,1fr)]">
         <section
-          aria-label="Find moves"
+          aria-label={t("findMoves")}
           className="space-y-3 overflow-auto border-r border-hairline px-4 py-4"
         >
           <FilterFields filters={filters} put={put} />
         </section>
-        <section aria-label="Moves found" className="flex min-h-0 flex-col px-5 pt-4">
+        <section aria-label={t("movesFound")} className="flex min-h-0 flex-col px-5 pt-4">
           <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
-            <h1 className="text-2xl font-bold">Moves</h1>
+            <h1 className="text-2xl font-bold">{t("moves")}</h1>
             <p role="status" className="text-quiet">
-              {shown.length} of {book.moves.length}
+              {t("shownOf", { shown: shown.length, all: book.moves.length })}
             </p>
-            <ButtonLink href="/moves/new">A move of your own</ButtonLink>
+            <ButtonLink href="/moves/new">{t("moveYourOwn")}</ButtonLink>
           </div>
           {shown.length === 0 ? (
-            <p className="max-w-md py-8 text-lg">
-              No move is all of that. Take one condition away, or write a move of your own.
-            </p>
+            <p className="max-w-md py-8 text-lg">{t("noMoveAllTake")}</p>
           ) : (
             <div className="min-h-0 flex-1 overflow-auto">
               <MoveTable moves={shown} mine={mine} />
@@ -111,9 +112,10 @@ function Select<T extends string>(props: {
   readonly name: (value: T) => string;
   readonly onChange: (value: string) => void;
 }) {
+  const t = useTexts("moves");
   return (
     <Choice label={props.label} value={props.value} onChange={(event) => props.onChange(event.target.value)}>
-      <option value="">any</option>
+      <option value="">{t("any")}</option>
       {props.all.map((value) => (
         <option key={value} value={value}>
           {props.name(value)}
@@ -128,18 +130,19 @@ function KitChoice(props: {
   readonly kit: readonly KitType[] | null;
   readonly onChange: (kit: readonly KitType[] | null) => void;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   const { kit } = props;
   return (
     <fieldset>
-      <legend className="font-semibold">With only this at home</legend>
+      <legend className="font-semibold">{t("withOnlyHome")}</legend>
       <label className="mt-1 flex items-center gap-1.5">
         <input
           type="checkbox"
           checked={kit !== null}
           onChange={(event) => props.onChange(event.target.checked ? [] : null)}
         />
-        {kit === null ? "any kit" : kit.length === 0 ? "nothing at all, and:" : "just these:"}
+        {kit === null ? t("anyKit") : kit.length === 0 ? t("nothingAll") : t("justThese")}
       </label>
       {kit !== null && (
         <div className="mt-1 flex flex-wrap gap-1">
@@ -170,43 +173,44 @@ function FilterFields({
   readonly filters: Filters;
   readonly put: (part: Partial<Filters>) => void;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   return (
     <>
       <Field
-        label="Words"
+        label={t("words")}
         name="words"
-        placeholder="row, towel, seated…"
+        placeholder={t("rowTowelSeated")}
         value={filters.words}
         onChange={(event) => put({ words: event.target.value })}
       />
       <Select
-        label="Pattern"
+        label={t("pattern")}
         value={filters.pattern}
         all={PATTERNS}
         name={(pattern) => words.name("pattern", pattern)}
         onChange={(pattern) => put({ pattern })}
       />
       <Select
-        label="Muscle"
+        label={t("muscle")}
         value={filters.muscle}
         all={MUSCLES}
         name={(muscle) => words.name("muscle", muscle)}
         onChange={(muscle) => put({ muscle })}
       />
       <Select
-        label="Position"
+        label={t("position")}
         value={filters.position}
         all={POSITIONS}
         name={(position) => words.name("position", position)}
         onChange={(position) => put({ position })}
       />
       <Choice
-        label="Fits a limit"
+        label={t("fitsLimit")}
         value={filters.limit}
         onChange={(event) => put({ limit: event.target.value })}
       >
-        <option value="">any</option>
+        <option value="">{t("any")}</option>
         {LIMITS.map((limit) => (
           <option key={limit} value={limit}>
             {words.name("limit", limit)}
@@ -226,16 +230,17 @@ function MoveTable({
   readonly moves: readonly KnownMove[];
   readonly mine: ReadonlySet<string>;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   return (
     <table className="w-full border-collapse text-left">
       <thead className="sticky top-0 bg-paper text-quiet">
         <tr className="border-b border-hairline">
-          <th className="py-1.5 font-semibold">Move</th>
-          <th className="w-36 font-semibold">Pattern</th>
-          <th className="w-28 font-semibold">Position</th>
-          <th className="font-semibold">Needs</th>
-          <th className="w-44 font-semibold">Ways from here</th>
+          <th className="py-1.5 font-semibold">{t("move2")}</th>
+          <th className="w-36 font-semibold">{t("pattern")}</th>
+          <th className="w-28 font-semibold">{t("position")}</th>
+          <th className="font-semibold">{t("needs")}</th>
+          <th className="w-44 font-semibold">{t("waysFromHere")}</th>
         </tr>
       </thead>
       <tbody>
@@ -249,14 +254,18 @@ function MoveTable({
               >
                 {move.name}
               </Link>
-              {mine.has(move.id ?? "") && <span className="text-quiet"> yours</span>}
-              {move.gym && <span className="text-quiet"> gym</span>}
+              {mine.has(move.id ?? "") && <span className="text-quiet"> {t("yours2")}</span>}
+              {move.gym && <span className="text-quiet"> {t("gym")}</span>}
             </td>
             <td className="py-1.5">{move.pattern && words.name("pattern", move.pattern)}</td>
             <td className="py-1.5">{move.position && words.name("position", move.position)}</td>
             <td className="py-1.5 pr-3 text-quiet">{needsText(move.needs, words)}</td>
             <td className="py-1.5 tabular-nums text-quiet">
-              ♭ {linkCount(move, "easier")} · ♯ {linkCount(move, "harder")} · swap {linkCount(move, "swap")}
+              {t("linkCounts", {
+                easier: linkCount(move, "easier"),
+                harder: linkCount(move, "harder"),
+                swap: linkCount(move, "swap"),
+              })}
             </td>
           </tr>
         ))}

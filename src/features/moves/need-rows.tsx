@@ -1,6 +1,7 @@
 "use client";
 import { X } from "lucide-react";
 import { NEED_ROLES, type Need, type NeedRole } from "@/core/moves/move";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { needText } from "@/words/need-words";
@@ -21,17 +22,18 @@ export function NeedRows(props: {
   readonly needs: readonly (readonly Need[])[];
   readonly onChange: (needs: readonly (readonly Need[])[]) => void;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   const { needs } = props;
   const setLine = (i: number, line: readonly Need[]) =>
     props.onChange(needs.map((old, j) => (j === i ? line : old)));
   return (
     <fieldset>
-      <legend className="font-semibold">Needs: any one of these lines</legend>
+      <legend className="font-semibold">{t("needsAnyOneThese")}</legend>
       {needs.map((line, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other name than their place
         <div key={i} className="flex flex-wrap items-center gap-2 border-t border-hairline py-1.5">
-          {line.length === 0 && <span className="text-quiet">nothing</span>}
+          {line.length === 0 && <span className="text-quiet">{t("nothing")}</span>}
           {line.map((need, n) => (
             <NeedChip
               // biome-ignore lint/suspicious/noArrayIndexKey: a role may stand twice in a line
@@ -52,7 +54,7 @@ export function NeedRows(props: {
             />
           ))}
           <select
-            aria-label={`Add a thing to line ${i + 1}`}
+            aria-label={t("addToLine", { line: i + 1 })}
             className="border border-quiet bg-white px-1.5 py-0.5"
             value=""
             onChange={(event) => {
@@ -60,7 +62,7 @@ export function NeedRows(props: {
               setLine(i, [...line, USUAL[role] ?? { as: role }]);
             }}
           >
-            <option value="">add…</option>
+            <option value="">{t("add")}</option>
             {CHOICES.map((role) => (
               <option key={role} value={role}>
                 {needText(USUAL[role] ?? { as: role }, words)}
@@ -73,13 +75,13 @@ export function NeedRows(props: {
               className="underline underline-offset-2"
               onClick={() => props.onChange(needs.filter((_, j) => j !== i))}
             >
-              remove the line
+              {t("removeLine")}
             </button>
           )}
         </div>
       ))}
       <Button look="bare" className="px-0" onClick={() => props.onChange([...needs, []])}>
-        or else…
+        {t("orElse")}
       </Button>
     </fieldset>
   );
@@ -90,6 +92,7 @@ function NeedChip(props: {
   readonly onChange: (need: Need) => void;
   readonly onRemove: () => void;
 }) {
+  const t = useTexts("moves");
   const words = useWords();
   const { need } = props;
   const range = (key: "kg" | "heightCm", unit: string) => {
@@ -97,7 +100,7 @@ function NeedChip(props: {
     if (!value) return null;
     const box = (end: 0 | 1) => (
       <input
-        aria-label={`${need.as} ${end === 0 ? "from" : "to"} ${unit}`}
+        aria-label={t("bound", { what: needText(need, words), end: end === 0 ? "from" : "to", unit })}
         inputMode="decimal"
         className="w-10 border-b-2 border-pine bg-transparent text-center font-bold"
         defaultValue={value[end]}
@@ -118,7 +121,7 @@ function NeedChip(props: {
     <span className="flex items-center gap-1.5 border border-ink bg-white px-2 py-0.5">
       {need.as === "hand-weight" ? (
         <select
-          aria-label="How many hand weights"
+          aria-label={t("howManyHandWeights")}
           className="bg-transparent font-bold"
           value={need.count ?? 1}
           onChange={(event) =>
@@ -129,15 +132,15 @@ function NeedChip(props: {
             )
           }
         >
-          <option value={1}>one hand weight</option>
-          <option value={2}>two equal hand weights</option>
+          <option value={1}>{t("oneHandWeight")}</option>
+          <option value={2}>{t("twoEqualHandWeights")}</option>
         </select>
       ) : (
         needText({ as: need.as, ...(need.bearsWeight ? { bearsWeight: true } : {}) }, words)
       )}
       {need.as === "anchor" && (
         <select
-          aria-label="Height of the anchor"
+          aria-label={t("heightAnchor")}
           className="bg-transparent font-bold"
           value={need.at ?? ""}
           onChange={(event) => {
@@ -146,10 +149,10 @@ function NeedChip(props: {
             props.onChange(at === "" ? rest : { ...rest, at });
           }}
         >
-          <option value="">any height</option>
-          <option value="low">low</option>
-          <option value="mid">at chest height</option>
-          <option value="high">high</option>
+          <option value="">{t("anyHeight")}</option>
+          <option value="low">{t("low")}</option>
+          <option value="mid">{t("chestHeight")}</option>
+          <option value="high">{t("high")}</option>
         </select>
       )}
       {range("kg", "kg")}
@@ -163,9 +166,13 @@ function NeedChip(props: {
             props.onChange(event.target.checked ? { ...rest, optional: true } : rest);
           }}
         />
-        may be missing
+        {t("mayBeMissing")}
       </label>
-      <button type="button" aria-label={`Remove ${needText(need, words)}`} onClick={props.onRemove}>
+      <button
+        type="button"
+        aria-label={t("remove", { need: needText(need, words) })}
+        onClick={props.onRemove}
+      >
         <X size={14} aria-hidden />
       </button>
     </span>

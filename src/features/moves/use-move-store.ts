@@ -1,5 +1,4 @@
 "use client";
-/** Storing a move of one's own: held to the library's promises first, and beside what a colleague changed. */
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -9,6 +8,8 @@ import { checkOwn } from "@/core/moves/check-own";
 import type { Move } from "@/core/moves/move";
 import { idOf, withoutStaleFacts } from "@/core/moves/starting-move";
 import type { Fault } from "@/core/values/faults";
+/** Storing a move of one's own: held to the library's promises first, and beside what a colleague changed. */
+import { useTexts } from "@/features/language/use-texts";
 import { useRecord } from "@/features/records/use-record";
 
 function kept(list: readonly string[]): string[] {
@@ -32,6 +33,7 @@ function finished(move: Move, storedId: string | null): Move {
 }
 
 export function useMoveStore(storedId: string | null, opened: Move, others: MoveBook) {
+  const t = useTexts("moves");
   const router = useRouter();
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const record = useRecord<Move>(`/api/moves/${storedId}`, "move", opened);
@@ -46,7 +48,7 @@ export function useMoveStore(storedId: string | null, opened: Move, others: Move
       toast.error(failure.message);
       return;
     }
-    toast.success(`${next.name} is in your library.`);
+    toast.success(t("yourLibrary", { name: next.name }));
     router.push(`/moves/${next.id}`);
     router.refresh();
   };

@@ -9,10 +9,12 @@ import { EFFORTS, inEach, type SlotDone, type Written } from "@/core/log/entries
 import type { Part, PartSlot } from "@/core/parts/part";
 import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { effortText } from "@/words/log-words";
 import { whenText } from "@/words/own-words";
 import { Send } from "./form-parts";
 import { OtherClasses } from "./other-classes";
+import { OwnAhead } from "./own-ahead";
 import type { OwnEntries, OwnPage } from "./own-page";
 import { StopWords } from "./stop-words";
 import { useOtherClass } from "./use-other-class";
@@ -40,7 +42,7 @@ export function AfterClass(
   const [done, setDone] = useState<Done>(
     Object.fromEntries(slots.map((slot) => [slot.slot, saidOr(entries, slot) ?? {}])),
   );
-  const [said, setSaid] = useState(typeof effortBefore === "number" ? "Kept. You can still change it." : "");
+  const [said, setSaid] = useState(typeof effortBefore === "number" ? words.phrase("part", "kept") : "");
   const [busy, setBusy] = useState(false);
   const put = (slot: string, part: SlotDone) => setDone({ ...done, [slot]: { ...done[slot], ...part } });
   const save = async (event: FormEvent) => {
@@ -53,7 +55,11 @@ export function AfterClass(
     ];
     const reply = await api("PUT", `/api/part/${token}/log`, { session: session.id, entries: list });
     setBusy(false);
-    setSaid(reply.ok ? "Kept. Thank you." : `Not stored: ${reply.failure.message}`);
+    setSaid(
+      reply.ok
+        ? words.phrase("part", "keptThanks")
+        : words.phrase("part", "notStored", { why: failureText(reply.failure, words) }),
+    );
   };
   return (
     <main className="mx-auto max-w-md px-5 py-5 text-lg" data-phase="after">
@@ -65,7 +71,7 @@ export function AfterClass(
         <HowHard effort={effort} onEffort={setEffort} />
         {slots.length > 0 && <WhatWasDone doc={session.doc} slots={slots} done={done} put={put} />}
         <label className="mt-4 block">
-          <span className="font-bold">A note</span>
+          <span className="font-bold">{words.phrase("part", "note")}</span>
           <textarea
             className="mt-1 h-20 w-full border border-quiet bg-white px-2 py-1.5 text-base"
             maxLength={1000}
@@ -73,16 +79,17 @@ export function AfterClass(
             onChange={(event) => setNote(event.target.value)}
           />
         </label>
-        <Send busy={busy || (effort === null && slots.length === 0)}>Keep it</Send>
+        <Send busy={busy || (effort === null && slots.length === 0)}>{words.phrase("part", "keepIt")}</Send>
         <p className="min-h-7 text-base" role="status">
           {said}
         </p>
       </form>
       <p>
         <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
-          Your home
+          {words.phrase("part", "yourHome")}
         </Link>
       </p>
+      <OwnAhead {...props} />
       <OtherClasses {...props} />
       <StopWords country={props.person.country} />
       <YourData {...props} />
@@ -96,12 +103,13 @@ function SlotLine(props: {
   readonly asksMore: boolean;
   readonly onChange: (part: SlotDone) => void;
 }) {
+  const words = useWords();
   const { own, done, asksMore, onChange } = props;
   const { name } = own;
   const timed = done.reps === undefined;
   const box = (label: string, value: number | undefined, key: "sets" | "reps" | "seconds" | "eachKg") => (
     <input
-      aria-label={`${name}: ${label}`}
+      aria-label={words.phrase("part", "ofMove", { move: name, what: label })}
       inputMode="decimal"
       className="w-full border border-quiet bg-white px-1.5 py-2 text-center"
       value={value ?? ""}
@@ -119,9 +127,11 @@ function SlotLine(props: {
           {name}
           {timed && done.seconds !== undefined && <span className="text-quiet"> (s)</span>}
         </span>
-        {box("sets", done.sets, "sets")}
-        {timed ? box("seconds each", done.seconds, "seconds") : box("reps each", done.reps, "reps")}
-        {done.eachKg === undefined ? <span /> : box("kg each", done.eachKg, "eachKg")}
+        {box(words.phrase("part", "sets"), done.sets, "sets")}
+        {timed
+          ? box(words.phrase("part", "secondsEach"), done.seconds, "seconds")
+          : box(words.phrase("part", "repsEach"), done.reps, "reps")}
+        {done.eachKg === undefined ? <span /> : box(words.phrase("part", "kgEach"), done.eachKg, "eachKg")}
       </div>
       {asksMore && <HowManyMore name={name} done={done} onChange={onChange} />}
     </div>
@@ -144,9 +154,14 @@ function HowManyMore(props: {
   const { name, done, onChange } = props;
   return (
     <fieldset className="mt-1 flex items-center gap-x-1.5 text-base">
-      <legend className="sr-only">{name}: how many more?</legend>
+      <legend className="sr-only">
+        {words.phrase("part", "ofMove", {
+          move: name,
+          what: words.inside(words.phrase("part", "howManyMore")),
+        })}
+      </legend>
       <span aria-hidden className="mr-auto text-quiet">
-        How many more?
+        {words.phrase("part", "howManyMore")}
       </span>
       {MORE.map((more) => (
         <button
@@ -174,7 +189,7 @@ function HowHard({
   const words = useWords();
   return (
     <fieldset>
-      <legend className="text-xl font-bold">How hard was the whole class?</legend>
+      <legend className="text-xl font-bold">{words.phrase("part", "howHard")}</legend>
       <div className="mt-1 grid grid-cols-11">
         {EFFORTS.map((n) => (
           <button
@@ -190,9 +205,9 @@ function HowHard({
         ))}
       </div>
       <p className="mt-1 flex justify-between text-base text-quiet">
-        <span>rest</span>
+        <span>{words.phrase("part", "easiest")}</span>
         <b className="text-ink">{effortText(effort, words)}</b>
-        <span>the hardest</span>
+        <span>{words.phrase("part", "hardest")}</span>
       </p>
     </fieldset>
   );
@@ -210,17 +225,16 @@ function WhatWasDone({
   readonly done: Done;
   readonly put: (slot: string, part: SlotDone) => void;
 }) {
+  const words = useWords();
   return (
     <fieldset className="mt-4">
-      <legend className="text-xl font-bold">What you did</legend>
-      <p className="text-base text-quiet">
-        Filled in from your part. Change what was different; “how many more” makes the next weights right.
-      </p>
+      <legend className="text-xl font-bold">{words.phrase("part", "whatYouDid")}</legend>
+      <p className="text-base text-quiet">{words.phrase("part", "filledIn")}</p>
       <div className="mt-1 grid grid-cols-[1fr_3.2rem_4.2rem_4.2rem] items-baseline gap-x-2 text-sm text-quiet">
         <span />
-        <span>sets</span>
-        <span>each</span>
-        <span>kg each</span>
+        <span>{words.phrase("part", "sets")}</span>
+        <span>{words.phrase("part", "each")}</span>
+        <span>{words.phrase("part", "kgEach")}</span>
       </div>
       {slots.map((slot) => (
         <SlotLine

@@ -2,7 +2,6 @@
 import { type SetAt, setToAsk } from "@/core/live/next-set";
 import { MORE } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
-import { lowerFirst } from "@/words/letters";
 import { CHANGE_KEY } from "@/words/live-words";
 import type { DuringProps } from "./own-told";
 
@@ -26,7 +25,7 @@ export function AskOf(props: DuringProps & { readonly of: SetAt | null }) {
         {change
           ? words.phrase("own", "nextSet", {
               change: CHANGE_KEY[change],
-              set: lowerFirst(part.slots.find(({ slot }) => slot === ask.slot)?.name ?? "none"),
+              set: words.inside(part.slots.find(({ slot }) => slot === ask.slot)?.name ?? "none"),
             })
           : words.phrase("own", "noted")}
       </p>

@@ -8,6 +8,8 @@ import { clockText } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { bringTexts, whenText } from "@/words/own-words";
 import { OtherClasses } from "./other-classes";
+import { OwnAhead } from "./own-ahead";
+import { OwnGoals, SharedRoom } from "./own-goals";
 import type { OwnPage, OwnWhereabouts } from "./own-page";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
@@ -17,6 +19,7 @@ import { YourData } from "./your-data";
 
 /** Where the call is, in a window of its own: this page stays open beside it. */
 function CallLink({ link }: { readonly link: string | null }) {
+  const words = useWords();
   if (link === null) return null;
   return (
     <p className="mt-3">
@@ -26,7 +29,7 @@ function CallLink({ link }: { readonly link: string | null }) {
         target="_blank"
         rel="noreferrer"
       >
-        Join the call
+        {words.phrase("part", "joinCall")}
       </a>
     </p>
   );
@@ -55,22 +58,20 @@ export function BeforeClass(
         <b>{whenText(session.startsAtMs, zone, words)}</b>
         <span className="text-quiet">
           {" "}
-          your time, {clockText(seconds.plan)}
+          {words.phrase("part", "yourTime", { length: clockText(seconds.plan) })}
           {zone &&
             zone !== session.timeZone &&
-            ` (${whenText(session.startsAtMs, session.timeZone, words)} at the studio)`}
+            ` ${words.phrase("part", "atStudio", { when: whenText(session.startsAtMs, session.timeZone, words) })}`}
         </span>
       </p>
       <p className="mt-2" role="status">
-        {session.state === "open"
-          ? "The room is open. It begins by itself on this page: leave it open."
-          : "When your instructor opens the room this page goes over to it by itself."}
+        {words.phrase("part", session.state === "open" ? "roomOpen" : "roomNotYet")}
       </p>
       <CallLink link={session.callLink} />
       <Readiness token={token} person={person} readiness={props.readiness} />
-      <h2 className="mt-5 text-xl font-bold">Have ready, in this order</h2>
+      <h2 className="mt-5 text-xl font-bold">{words.phrase("part", "haveReady")}</h2>
       {bring.length === 0 ? (
-        <p>Nothing but a floor.</p>
+        <p>{words.phrase("part", "onlyFloor")}</p>
       ) : (
         <ol className="list-inside list-decimal">
           {bring.map((text) => (
@@ -80,21 +81,30 @@ export function BeforeClass(
           ))}
         </ol>
       )}
-      <p className="mt-2 flex justify-between">
+      <SharedRoom part={part} doc={session.doc} />
+      <OwnGoals part={part} />
+      <p className="mt-2 flex flex-wrap justify-between gap-x-6 gap-y-1">
         <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
-          Your home
+          {words.phrase("part", "yourHome")}
         </Link>
+        <a
+          className="font-bold underline underline-offset-4"
+          href={`/api/part/${token}/sheet?session=${session.id}`}
+        >
+          {words.phrase("own", "onPaper")}
+        </a>
         {session.state === "planned" && (
           <a
             className="font-bold underline underline-offset-4"
             href={`/api/part/${token}/calendar?session=${session.id}`}
           >
-            Into your calendar
+            {words.phrase("part", "intoCalendar")}
           </a>
         )}
       </p>
       <TonightForm token={token} session={session.id} person={person} said={props.tonightSaid} />
       <WhereaboutsForm token={token} session={session.id} left={props.whereabouts} />
+      <OwnAhead {...props} />
       <OtherClasses {...props} />
       <StopWords country={person.country} />
       <YourData {...props} />

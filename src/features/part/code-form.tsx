@@ -1,6 +1,8 @@
 "use client";
 import { type FormEvent, type ReactNode, useState } from "react";
 import type { ApiFailure } from "@/browser/api";
+import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { CodeField, Send } from "./form-parts";
 
 /** Asks for the person's code and does something with it; what the server says against it stands below. */
@@ -11,6 +13,7 @@ export function CodeForm(props: {
   readonly onCode: (code: string) => Promise<ApiFailure | null>;
   readonly children?: ReactNode;
 }) {
+  const words = useWords();
   const [code, setCode] = useState("");
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -19,11 +22,11 @@ export function CodeForm(props: {
     setBusy(true);
     const failure = await props.onCode(code);
     setBusy(false);
-    setTrouble(failure?.message ?? null);
+    setTrouble(failure && failureText(failure, words, "code"));
   };
   return (
     <form onSubmit={submit}>
-      <CodeField label="Your code" hint={props.hint} value={code} onChange={setCode} />
+      <CodeField label={words.phrase("part", "yourCode")} hint={props.hint} value={code} onChange={setCode} />
       {trouble && (
         <p role="alert" className="mt-2">
           {trouble}

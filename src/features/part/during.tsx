@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useRef } from "react";
 import { vibrate } from "@/browser/vibrate";
+import type { Block } from "@/core/class/document";
 import type { Segment } from "@/core/class/expand";
 import type { ClockState } from "@/core/live/fold";
 import { positionOf } from "@/core/live/position";
@@ -8,6 +9,7 @@ import { otherSide, type Side } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { ClockWithin } from "@/features/live/clock-within";
 import { anotherText, fetchOf, ownDose } from "@/words/own-words";
+import type { Words } from "@/words/words";
 import { AskMore } from "./ask-more";
 import { CountHere, HearLate, SoundSwitch } from "./hear-late";
 import { Amounts } from "./own-amounts";
@@ -55,7 +57,7 @@ export function During(props: DuringProps) {
   const turns = follows !== null || moment?.soon?.what === "change";
   const pressed = usePressed(state.index, shown, own, slotOf(shown, props.easier), enter);
   const done = working && pressed.done;
-  const why = props.easing ? "Easier for this round, since you came late." : changedText(own, words);
+  const why = props.easing ? words.phrase("part", "easing") : changedText(own, words);
   useFelt(state, working);
   const count = useOwnCountView(props, state, props.counting);
   return (
@@ -66,20 +68,17 @@ export function During(props: DuringProps) {
     >
       <div className="flex grow flex-col pb-3">
         <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-night-quiet">
-          <span>
-            {block?.title}
-            {shown?.round ? ` · round ${shown.round}` : ""}
-          </span>
-          <span role="status">{statusText(props)}</span>
+          <span>{roundText(block, shown, words)}</span>
+          <span role="status">{statusText(props, words)}</span>
         </p>
         {props.other && (
           <a className="mt-1 border-2 border-night-text px-2 py-1 text-center font-bold" href={`/p/${token}`}>
-            Another class was opened: go to it
+            {words.phrase("part", "another")}
           </a>
         )}
         <PartClock state={state} segment={segment} working={working} side={side} count={count.view} />
         <h1 className="mt-2 text-[min(40px,11vw)] font-extrabold leading-none [overflow-wrap:anywhere] lying:text-[min(40px,11vh)]">
-          {!working && <span className="text-night-quiet">next </span>}
+          {!working && <span className="text-night-quiet">{words.phrase("part", "next")} </span>}
           {own ? own.name : (block?.title ?? "")}
         </h1>
         <Amounts dose={ownDose(own, moment, person, words)} />
@@ -106,6 +105,12 @@ export function During(props: DuringProps) {
   );
 }
 
+/** The block, and which round of it. */
+function roundText(block: Block | undefined, shown: Segment | null, words: Words): string {
+  const title = block?.title ?? "";
+  return shown?.round ? words.phrase("part", "roundOf", { block: title, n: shown.round }) : title;
+}
+
 /** How late one hears the instructor, where one's own count begins, and sounds. */
 function Hearing(props: DuringProps & { readonly counts: boolean }) {
   const { score, events, now, lateMs, keepLate, counting, state } = props;
@@ -123,19 +128,20 @@ function NextLine(props: {
   readonly then: Side | null;
   readonly next: string | undefined;
 }) {
+  const words = useWords();
   const { working, then, next } = props;
   return (
     <p className="text-[min(24px,7vw)] leading-tight lying:text-[min(24px,7vh)]">
       {then ? (
         <>
-          <span className="text-night-quiet">then </span>
-          <b>{then}</b>
+          <span className="text-night-quiet">{words.phrase("part", "then")} </span>
+          <b>{words.name("side", then)}</b>
           <span className="text-night-quiet"> · </span>
         </>
       ) : null}
       {next && (
         <>
-          <span className="text-night-quiet">{working ? "next " : "then "}</span>
+          <span className="text-night-quiet">{words.phrase("part", working ? "next" : "then")} </span>
           <b>{next}</b>
         </>
       )}

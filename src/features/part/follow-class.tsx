@@ -18,6 +18,7 @@ import { withPicks } from "@/core/live/picks";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
+import { useWords } from "@/features/language/use-words";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import type { HurtState } from "@/words/own-words";
@@ -200,6 +201,7 @@ function Over(props: {
   readonly ended: boolean;
 }) {
   const router = useRouter();
+  const words = useWords();
   const { ended } = props;
   const asked = useRef(router);
   asked.current = router;
@@ -211,9 +213,9 @@ function Over(props: {
   }, [ended]);
   return (
     <main className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text">
-      <h1 className="text-4xl font-extrabold">That was it.</h1>
+      <h1 className="text-4xl font-extrabold">{words.phrase("part", "wasIt")}</h1>
       <p className="text-xl text-night-quiet">
-        {props.title} with {props.studio} is over. Drink something.
+        {words.phrase("part", "isOver", { title: props.title, studio: props.studio })}
       </p>
       <StopWords country={props.country} />
     </main>

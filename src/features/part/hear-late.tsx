@@ -4,12 +4,14 @@ import { useState } from "react";
 import type { SessionEvent } from "@/core/live/events";
 import type { LiveScore } from "@/core/live/live-score";
 import { heardLateMs } from "@/core/live/trace";
+import { useWords } from "@/features/language/use-words";
 
 /** Begins the count of the reps here, at one's own pace. */
 export function CountHere({ onPress }: { readonly onPress: () => void }) {
+  const words = useWords();
   return (
     <button type="button" className={SMALL} onClick={onPress}>
-      Count from here
+      {words.phrase("part", "countHere")}
     </button>
   );
 }
@@ -29,6 +31,7 @@ export function HearLate(props: {
   readonly lateMs: number;
   readonly onLate: (ms: number) => void;
 }) {
+  const words = useWords();
   const [waiting, setWaiting] = useState(false);
   const [missed, setMissed] = useState(false);
   if (waiting)
@@ -45,7 +48,7 @@ export function HearLate(props: {
           }
         }}
       >
-        {missed ? "No start just now: tap at the next" : "Tap when you hear a piece begin"}
+        {words.phrase("part", missed ? "noStart" : "tapStart")}
       </button>
     );
   return (
@@ -54,17 +57,18 @@ export function HearLate(props: {
       className={SMALL}
       onClick={() => (props.lateMs > 0 ? props.onLate(0) : setWaiting(true))}
     >
-      {props.lateMs > 0 ? "In step again" : "I hear her late"}
+      {words.phrase("part", props.lateMs > 0 ? "inStep" : "hearLate")}
     </button>
   );
 }
 
 /** Phones are silent where the call carries the sounds; who wants them here switches them on. */
 export function SoundSwitch({ cues }: { readonly cues: OwnCues }) {
+  const words = useWords();
   return (
     <button type="button" aria-pressed={!cues.muted} className={SMALL} onClick={cues.mute}>
       {cues.muted ? <VolumeX size={18} aria-hidden /> : <Volume2 size={18} aria-hidden />}
-      {cues.muted ? "Sounds off" : "Sounds on"}
+      {words.phrase("part", cues.muted ? "soundsOff" : "soundsOn")}
     </button>
   );
 }

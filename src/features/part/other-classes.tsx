@@ -10,12 +10,12 @@ export function OtherClasses(props: OwnPage) {
   return (
     <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="other-classes">
       <h2 id="other-classes" className="text-xl font-bold">
-        Your other classes
+        {words.phrase("part", "otherClasses")}
       </h2>
       {pinned && (
         <p>
           <a className="font-bold underline underline-offset-4" href={`/p/${token}`}>
-            Your page as it is now
+            {words.phrase("part", "pageNow")}
           </a>
         </p>
       )}
@@ -27,8 +27,9 @@ export function OtherClasses(props: OwnPage) {
             </a>
             <span className="text-quiet">
               {" "}
-              {whenText(startsAtMs, person.timeZone, words)}
-              {over && ", say how it was"}
+              {over
+                ? words.phrase("part", "sayHow", { when: whenText(startsAtMs, person.timeZone, words) })
+                : whenText(startsAtMs, person.timeZone, words)}
             </span>
           </li>
         ))}

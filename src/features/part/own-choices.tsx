@@ -21,9 +21,10 @@ function LevelButton(props: { readonly mark: Mark; readonly on: boolean; readonl
 
 /** The level at which they go on. */
 export function Levels({ mark, enter }: { readonly mark: Mark; readonly enter: Enter }) {
+  const words = useWords();
   return (
     <fieldset className="mt-3 grid grid-cols-3 gap-2">
-      <legend className="sr-only">Your level</legend>
+      <legend className="sr-only">{words.phrase("part", "level")}</legend>
       {MARKS.map((entry) => (
         <LevelButton
           key={entry}
@@ -38,11 +39,12 @@ export function Levels({ mark, enter }: { readonly mark: Mark; readonly enter: E
 
 /** The equals that the slot leaves to choose from, the present one pressed. */
 export function Equals({ own, enter }: { readonly own: PartSlot | undefined; readonly enter: Enter }) {
+  const words = useWords();
   const equals = equalsOf(own);
   if (!own || equals.length === 0) return null;
   return (
     <fieldset className="mt-3">
-      <legend className="text-base text-night-quiet">Your choice</legend>
+      <legend className="text-base text-night-quiet">{words.phrase("part", "choice")}</legend>
       <div className="mt-1 flex flex-wrap gap-2">
         {equals.map((way) => (
           <button

@@ -16,7 +16,7 @@ export function Foot(props: {
   readonly children: ReactNode;
 }) {
   const words = useWords();
-  const { hurt, pressed, canBeDone, doneText = "Done with the reps" } = props;
+  const { hurt, pressed, canBeDone, doneText = words.phrase("part", "doneReps") } = props;
   return (
     <div className="sticky bottom-0 border-t border-night-line bg-night pb-3 pt-1.5 lying:top-0 lying:flex lying:h-[calc(100dvh-0.75rem)] lying:flex-col lying:justify-end lying:self-start lying:border-l lying:border-t-0 lying:pl-3">
       {props.children}
@@ -28,7 +28,7 @@ export function Foot(props: {
             className={`${PRESS} col-span-full border-2 border-night-text aria-pressed:bg-night-text aria-pressed:text-night`}
             onClick={pressed.onDone}
           >
-            {pressed.done ? "Done, noted" : doneText}
+            {pressed.done ? words.phrase("part", "doneNoted") : doneText}
           </button>
         )}
         <button
@@ -39,7 +39,7 @@ export function Foot(props: {
           {hurtButton(hurt, words)}
         </button>
         <button type="button" className={`${PRESS} border-2 border-night-text`} onClick={pressed.onAnother}>
-          Another way
+          {words.phrase("part", "anotherWay")}
         </button>
       </div>
     </div>

@@ -98,16 +98,18 @@ export function OwnPaceScreen(props: OwnProps) {
       <div className="flex grow flex-col pb-3">
         <p className="flex flex-wrap justify-between gap-x-3 text-[15px] text-night-quiet">
           <span>{[title, whereText(place, words)].filter(Boolean).join(" · ")}</span>
-          <span role="status">{statusText(props)}</span>
+          <span role="status">{statusText(props, words)}</span>
         </p>
         {props.other && (
           <a className="mt-1 border-2 border-night-text px-2 py-1 text-center font-bold" href={`/p/${token}`}>
-            Another class was opened: go to it
+            {words.phrase("part", "another")}
           </a>
         )}
         <PartClock {...bar} segment={null} side={null} count={now.working ? now.count.view : null} />
         <h1 className="mt-2 text-[min(40px,11vw)] font-extrabold leading-none [overflow-wrap:anywhere] lying:text-[min(40px,11vh)]">
-          {place.doing === "rest" && <span className="text-night-quiet">next </span>}
+          {place.doing === "rest" && (
+            <span className="text-night-quiet">{words.phrase("part", "next")} </span>
+          )}
           {own?.name ?? whereText(place, words)}
         </h1>
         <TheSet {...props} here={now} call={callOf(place, block, words)} />
@@ -123,7 +125,7 @@ export function OwnPaceScreen(props: OwnProps) {
         <p className="text-[min(24px,7vw)] leading-tight lying:text-[min(24px,7vh)]">
           {next && (
             <>
-              <span className="text-night-quiet">then </span>
+              <span className="text-night-quiet">{words.phrase("part", "then")} </span>
               <b>{next.name}</b>
             </>
           )}

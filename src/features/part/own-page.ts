@@ -21,6 +21,17 @@ export interface OwnPage {
     readonly over: boolean;
     readonly startsAtMs: number;
   }[];
+  /** The instructor's words for everybody; empty where there are none. */
+  readonly words: string;
+  /** What they do by themselves, by day. */
+  readonly alone: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly day: string;
+    readonly done: boolean;
+  }[];
+  /** Since when a calendar follows their classes; null where none does. */
+  readonly feedSinceMs: number | null;
   /** The other links that open this page. */
   readonly links: readonly { readonly madeAtMs: number; readonly by: string | null }[];
   readonly readiness: { readonly due: boolean; readonly answeredAtMs: number | null };

@@ -11,13 +11,12 @@ import type { LiveScore } from "@/core/live/live-score";
 import { changeBetween } from "@/core/live/next-set";
 import { type OwnMoment, ownMoment } from "@/core/live/own-moment";
 import { equalsOf } from "@/core/live/picks";
-import { stepNow, stepText } from "@/core/live/steps";
+import { stepNow } from "@/core/live/steps";
 import { type KnownMove, type MoveBook, resolveMove } from "@/core/moves/book";
 import { levelNote, type Part, type PartSlot } from "@/core/parts/part";
 import { appearanceOf } from "@/core/score/resolve";
 import { timeOfDay } from "@/features/live/time-of-day";
-import { troubleText } from "@/features/live/trouble-text";
-import { CHANGE_KEY } from "@/words/live-words";
+import { CHANGE_KEY, stepText } from "@/words/live-words";
 import { type HurtState, ownCall } from "@/words/own-words";
 import { whyText } from "@/words/part-words";
 import type { Words } from "@/words/words";
@@ -80,12 +79,17 @@ export function usualHere({ person, doc, book }: DuringProps, shown: Segment | n
   return wantedMark(person, found ? resolveMove(found.slot.move, book).pattern : undefined);
 }
 
-export function statusText({ reached, held, state, lateMs }: DuringProps): string {
-  if (!reached) return "no connection: the clock goes on";
-  if (held) return troubleText(reached, held) ?? "";
-  if (state.phase === "paused") return "paused";
-  const ends = state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs + lateMs)}` : "";
-  return lateMs > 0 ? `${ends} · ${(lateMs / 1000).toFixed(1)} s later` : ends;
+export function statusText({ reached, held, state, lateMs }: DuringProps, words: Words): string {
+  if (!reached) return words.phrase("part", "noConnection");
+  if (held === "offline") return words.phrase("part", "screenKeepsTime");
+  if (held) return words.phrase("part", held === "full" ? "serverFull" : "serverBusy");
+  if (state.phase === "paused") return words.phrase("part", "paused");
+  const { projectedEndMs } = state;
+  const ends = projectedEndMs
+    ? words.phrase("part", "ends", { time: timeOfDay(projectedEndMs + lateMs) })
+    : "";
+  const later = words.phrase("part", "later", { seconds: words.number(lateMs / 1000, 1) });
+  return lateMs > 0 ? `${ends} · ${later}` : ends;
 }
 
 /** The move that a slot sets, also one that is given by name. */
@@ -99,13 +103,14 @@ function stepOf(
   { doc, state, book }: Pick<DuringProps, "doc" | "state" | "book">,
   own: PartSlot | undefined,
   shown: Segment | null,
+  words: Words,
 ): string | null {
   const found = own && shown?.slot ? findSlot(doc, shown.slot) : null;
   if (!found || !own || !shown) return null;
   const set = resolveMove(found.slot.move, book);
   if (own.status === "unmet" || own.move !== set.id) return null;
   const step = stepNow(found.slot, set, shown, state.intoMs, state.lengthMs, book);
-  return step && stepText(step);
+  return step && stepText(step, words);
 }
 
 /** Before a set that is another than the last of the slot: whether it is heavier or lighter, more or fewer; null where it is the same. */
@@ -133,14 +138,14 @@ export function toldNow(
   done: boolean,
 ): ReactNode {
   const { person, doc, book, state, words } = props;
-  if (working && state.waitedMs > 0) return "Time. Your instructor says when it goes on.";
-  if (done) return "Done: breathe, shake it out.";
+  if (working && state.waitedMs > 0) return words.phrase("part", "waiting");
+  if (done) return words.phrase("part", "doneBreathe");
   const call = working ? ownCall(moment, person, words) : nextSetText(own, shown, props, words);
   if (call) return <b>{call}</b>;
   const move = own?.move ? book.get(own.move) : setMoveOf(doc, own, book);
   return (
     (own && levelNote(own)) ??
-    (working ? stepOf({ doc, state, book }, own, shown) : null) ??
+    (working ? stepOf({ doc, state, book }, own, shown, words) : null) ??
     move?.cues?.[0] ??
     ""
   );

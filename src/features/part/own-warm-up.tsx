@@ -10,7 +10,7 @@ import { StopWords } from "./stop-words";
 const HEIGHT = 176;
 
 /** Without a warm-up in the class: what anybody can do on a floor. */
-const PLAIN = ["March on the spot", "Arm circles, both ways", "Easy squats to a chair"];
+const PLAIN = ["plainMarch", "plainArms", "plainSquats"] as const;
 
 /** Who comes late: a short warm-up of their own, what to fetch, and then into the class at the easier way. */
 export function OwnWarmUp(props: {
@@ -36,9 +36,9 @@ export function OwnWarmUp(props: {
       data-phase="warm-up"
     >
       <p className="text-lg text-night-quiet">
-        The class has begun. First a warm-up of your own, {index + 1} of {late.pieces.length}.
+        {words.phrase("part", "lateBegun", { n: index + 1, of: late.pieces.length })}
       </p>
-      <div className="relative mt-2 h-44" role="timer" aria-label="Own warm-up">
+      <div className="relative mt-2 h-44" role="timer" aria-label={words.phrase("part", "ownWarmUp")}>
         <Bar width={350} height={HEIGHT} lean={0} side={null} working={false} done={done} />
         <p
           className="absolute inset-0 flex items-end justify-end pb-2 pr-4 font-clock text-[168px] font-extrabold leading-[0.84] tabular-nums"
@@ -48,16 +48,20 @@ export function OwnWarmUp(props: {
         </p>
       </div>
       <h1 className="mt-2 text-[40px] font-extrabold leading-none">
-        {own && own.status !== "unmet" ? own.name : (PLAIN[index] ?? PLAIN[0])}
+        {own && own.status !== "unmet" ? own.name : words.phrase("part", PLAIN[index] ?? PLAIN[0])}
       </h1>
       {props.hurt.pressed ? (
         <p className="mt-3 border-l-[10px] border-stop pl-3 text-2xl font-bold leading-snug" role="alert">
           {hurtLine(props.hurt, words)}
         </p>
       ) : (
-        <p className="mt-3 text-2xl leading-snug">Easy and loose. Then you join at the easier way.</p>
+        <p className="mt-3 text-2xl leading-snug">{words.phrase("part", "easyLoose")}</p>
       )}
-      {bring.length > 0 && <p className="mt-3 text-lg text-night-quiet">Have at hand: {bring.join(", ")}</p>}
+      {bring.length > 0 && (
+        <p className="mt-3 text-lg text-night-quiet">
+          {words.phrase("part", "atHand", { things: bring.join(", ") })}
+        </p>
+      )}
       <div className="mt-auto grid grid-cols-2 gap-2.5 pt-4">
         <button
           type="button"
@@ -71,7 +75,7 @@ export function OwnWarmUp(props: {
           className="border-2 border-night-text py-4 text-lg font-bold"
           onClick={props.onWarm}
         >
-          I am warm: join
+          {words.phrase("part", "amWarm")}
         </button>
       </div>
       <StopWords country={person.country} />

@@ -1,11 +1,12 @@
 import type { Segment } from "@/core/class/expand";
 import type { ClockState } from "@/core/live/fold";
 import type { Side } from "@/core/units";
+import { useWords } from "@/features/language/use-words";
 import { Bar, countText, doneOf, leftToCountMs } from "@/features/live/bar";
 import type { CountView } from "@/features/live/count-view";
 import { RepLine } from "@/features/live/rep-line";
-import { sideLetter } from "@/features/score/shapes";
 import { Styled } from "@/ui/styled";
+import type { Words } from "@/words/words";
 
 const WIDTH = 350;
 const HEIGHT = 176;
@@ -13,15 +14,16 @@ const LEAN = 24;
 /** A time of so many signs is written large: one past ten minutes stands beside what is counted. */
 const MOST_LARGE = 4;
 
-const WORDS: Record<Segment["kind"], string> = {
-  brief: "talk",
-  demo: "watch",
-  prepare: "ready",
-  work: "",
+/** The key of the word for a kind of time. */
+const CLOCK_WORD: Record<Segment["kind"], string> = {
+  brief: "brief",
+  demo: "demo",
+  prepare: "prepare",
+  work: "none",
   "side-change": "change",
   rest: "rest",
   "long-rest": "rest",
-  after: "water",
+  after: "after",
 };
 
 interface Props {
@@ -37,13 +39,14 @@ interface Props {
 }
 
 /** The word beside the seconds: what one does, or the side that works. */
-function wordOf({ state, segment, working, side, word }: Props): string {
+function wordOf({ state, segment, working, side, word }: Props, words: Words): string {
   if (word !== undefined) return word;
-  if (state.phase === "count-in") return "starts in";
-  if (working) return sideLetter(side);
+  const clock = (kind: string) => words.phrase("part", "clock", { kind });
+  if (state.phase === "count-in") return clock("in");
+  if (working) return words.phrase("part", "sideLetter", { side: side ?? "none" });
   if (!segment) return "";
   // Who works both sides at once has none to change.
-  return WORDS[segment.kind === "side-change" && side === null ? "rest" : segment.kind];
+  return clock(CLOCK_WORD[segment.kind === "side-change" && side === null ? "rest" : segment.kind]);
 }
 
 /** What is left of the bar while one works: dark over it, light over what is done. */
@@ -77,12 +80,13 @@ export function PartClock(props: Props) {
   const text = countText(leftToCountMs(state));
   const done = doneOf(state);
   const side = working ? props.side : null;
-  const word = wordOf(props);
+  const words = useWords();
+  const word = wordOf(props, words);
   return (
     <div
       className="relative mt-1.5 h-[min(11rem,44vw)] lying:h-[min(11rem,42vh)]"
       role="timer"
-      aria-label={`${working ? "Work" : word} ${side ?? ""}`}
+      aria-label={`${working ? words.phrase("part", "work") : word} ${side ? words.name("side", side) : ""}`}
     >
       <Bar width={WIDTH} height={HEIGHT} lean={LEAN} side={side} working={working} done={done} />
       {(working ? [false, true] : [false]).map((dark) => (

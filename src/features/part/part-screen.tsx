@@ -1,12 +1,14 @@
 "use client";
 import Link from "next/link";
 import type { OwnSession } from "@/core/live/own-part";
+import { OwnLanguage } from "@/features/language/own-language";
 import { useWords } from "@/features/language/use-words";
 import { kitText } from "@/words/kit-words";
 import { AfterClass } from "./after-class";
 import { BeforeClass } from "./before-class";
 import { FollowClass } from "./follow-class";
 import { OtherClasses } from "./other-classes";
+import { OwnAhead } from "./own-ahead";
 import type { OwnEntries, OwnPage, OwnWhereabouts } from "./own-page";
 import { Readiness } from "./readiness-form";
 import { StopWords } from "./stop-words";
@@ -22,6 +24,14 @@ interface Props extends OwnPage {
 
 /** A participant's own page, by personal link: before, during and after a class. */
 export function PartScreen(props: Props) {
+  return (
+    <OwnLanguage person={props.person}>
+      <Page {...props} />
+    </OwnLanguage>
+  );
+}
+
+function Page(props: Props) {
   const { session, entries, ...page } = props;
   if (!session?.parts) return <NoClass {...page} />;
   const parts = session.parts;
@@ -45,24 +55,22 @@ function NoClass(props: OwnPage) {
     <main className="mx-auto max-w-md px-5 py-6 text-lg">
       <p className="text-quiet">{studio}</p>
       <h1 className="text-3xl font-bold leading-tight">{person.name}</h1>
-      <p className="mt-4">
-        No class is going on. When your instructor opens one, this page shows your own version of it: leave it
-        open.
-      </p>
+      <p className="mt-4">{words.phrase("part", "noClass")}</p>
       <Readiness token={token} person={person} readiness={readiness} />
-      <h2 className="mt-6 text-xl font-bold">What you have said that you have</h2>
+      <h2 className="mt-6 text-xl font-bold">{words.phrase("part", "saidYouHave")}</h2>
       <p>
         {kit === undefined
-          ? "Nothing yet: only a floor is counted on."
+          ? words.phrase("part", "saidNothingYet")
           : kit.length === 0
-            ? "Nothing, and that is fine."
+            ? words.phrase("part", "saidNothing")
             : kit.map((item) => kitText(item, words, person.units)).join(", ")}
       </p>
       <p className="mt-2">
         <Link className="font-bold underline underline-offset-4" href={`/p/${token}/home`}>
-          Change it
+          {words.phrase("part", "changeIt")}
         </Link>
       </p>
+      <OwnAhead {...props} />
       <OtherClasses {...props} />
       <StopWords country={person.country} />
       <YourData {...props} />

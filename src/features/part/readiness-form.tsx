@@ -5,6 +5,7 @@ import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
 import type { ReadinessAnswers } from "@/core/readiness/readiness";
 import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { whenText } from "@/words/own-words";
 import { CodeForm } from "./code-form";
 import { Fold } from "./form-parts";
@@ -38,17 +39,15 @@ export function Readiness(props: Props) {
     <>
       {stop && (
         <p className="mt-4 border-l-[10px] border-stop pl-3 text-xl font-bold leading-snug" role="alert">
-          Speak to a doctor or a qualified professional before you join.
+          {words.phrase("check", "speakFirst")}
         </p>
       )}
       <Fold
-        title={readiness.due ? "First: a few questions" : "Your health answers"}
+        title={words.phrase("check", readiness.due ? "first" : "answers")}
         said={
           !answered
-            ? "About a minute. Asked before your first class and every twelve weeks."
-            : readiness.due
-              ? `Answered on ${when}: time to answer again.`
-              : `Answered on ${when}. Open them with your code, or delete them.`
+            ? words.phrase("check", "aboutMinute")
+            : words.phrase("check", readiness.due ? "again" : "answered", { when })
         }
         open={readiness.due}
       >
@@ -83,6 +82,7 @@ function Locked(props: {
   readonly onOpen: (opened: Opened) => void;
   readonly onGone: () => void;
 }) {
+  const words = useWords();
   const router = useRouter();
   const path = `/api/part/${props.token}/readiness`;
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -94,20 +94,18 @@ function Locked(props: {
   };
   const forget = async () => {
     const reply = await api("DELETE", path);
-    setTrouble(reply.ok ? null : reply.failure.message);
+    setTrouble(reply.ok ? null : failureText(reply.failure, words));
     if (!reply.ok) return;
     props.onGone();
     router.refresh();
   };
   return (
-    <CodeForm hint="The one that you chose when you answered." send="Open my answers" onCode={open}>
+    <CodeForm hint={words.phrase("check", "chosenCode")} send={words.phrase("check", "open")} onCode={open}>
       <button type="button" className="mt-3 underline underline-offset-4" onClick={forget}>
-        Delete my answers
+        {words.phrase("check", "delete")}
       </button>
       {trouble && <p role="alert">{trouble}</p>}
-      <p className="mt-1 text-base text-quiet">
-        A forgotten code can't be found again, not by your instructor either: delete them and answer anew.
-      </p>
+      <p className="mt-1 text-base text-quiet">{words.phrase("check", "forgotten")}</p>
     </CodeForm>
   );
 }

@@ -14,6 +14,7 @@ import {
   type ReadinessAnswers,
 } from "@/core/readiness/readiness";
 import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { CodeField, OneOf, Send, Tick, Ticks } from "./form-parts";
 
 const NONE: ReadinessAnswers = { askFirst: [], adapt: [], shareAskFirst: false };
@@ -54,8 +55,8 @@ function LimitTicks(props: {
   if (props.all.length === 0) return null;
   return (
     <Ticks
-      legend="Choose the limits that apply"
-      hint="Your instructor sees these, without a reason."
+      legend={words.phrase("check", "chooseLimits")}
+      hint={words.phrase("check", "withoutReason")}
       all={props.all}
       words={(limit) => words.name("limit", limit)}
       chosen={props.limits}
@@ -78,13 +79,18 @@ function UnderEighteen({
   readonly minor: Minor;
   readonly onMinor: (minor: Minor) => void;
 }) {
+  const words = useWords();
   return (
     <div className="mt-3">
-      <Tick words="I am under 18" on={minor.under} onChange={(under) => onMinor({ ...minor, under })} />
+      <Tick
+        words={words.phrase("check", "under18")}
+        on={minor.under}
+        onChange={(under) => onMinor({ ...minor, under })}
+      />
       {minor.under && (
         <>
           <label className="mt-2 block text-base font-bold">
-            Name of your parent or guardian
+            {words.phrase("check", "guardian")}
             <input
               className="mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg"
               minLength={2}
@@ -94,12 +100,10 @@ function UnderEighteen({
               value={minor.guardian}
               onChange={(event) => onMinor({ ...minor, guardian: event.target.value })}
             />
-            <span className="block font-normal text-quiet">
-              It stays sealed. Your instructor sees that you are under 18 and that a guardian agrees.
-            </span>
+            <span className="block font-normal text-quiet">{words.phrase("check", "guardianSealed")}</span>
           </label>
           <Tick
-            words="They are with me now, have read this and agree that I take part"
+            words={words.phrase("check", "guardianAgrees")}
             on={minor.consents}
             onChange={(consents) => onMinor({ ...minor, consents })}
           />
@@ -121,21 +125,21 @@ function Groups(props: {
   return (
     <>
       <OneOf
-        legend="How active are you now?"
+        legend={words.phrase("check", "howActive")}
         all={ACTIVITIES}
         words={(key) => words.name("activity", key)}
         chosen={given.activity ?? null}
         onChange={(activity) => put({ activity })}
       />
       <OneOf
-        legend="How hard do you mean to go?"
+        legend={words.phrase("check", "howHard")}
         all={INTENDED}
         words={(key) => words.name("intended", key)}
         chosen={given.intended ?? null}
         onChange={(intended) => put({ intended })}
       />
       <Ticks
-        legend="Does any of these apply to you?"
+        legend={words.phrase("check", "anyOfThese")}
         all={ASK_FIRST}
         words={(key) => words.name("askFirst", key)}
         chosen={given.askFirst}
@@ -143,13 +147,13 @@ function Groups(props: {
       />
       {given.askFirst.length > 0 && (
         <Tick
-          words="My instructor may know that something here applies, not what"
+          words={words.phrase("check", "share")}
           on={given.shareAskFirst}
           onChange={(shareAskFirst) => put({ shareAskFirst })}
         />
       )}
       <Ticks
-        legend="And any of these?"
+        legend={words.phrase("check", "andThese")}
         all={ADAPT}
         words={(key) => words.name("adapt", key)}
         chosen={given.adapt}
@@ -169,6 +173,7 @@ export function Questions(props: {
   readonly opened: { readonly answers: ReadinessAnswers; readonly code: string } | null;
   readonly onKept: (askFirst: boolean) => void;
 }) {
+  const words = useWords();
   const { token, person, opened } = props;
   const router = useRouter();
   const [given, setGiven] = useState<ReadinessAnswers>(opened?.answers ?? NONE);
@@ -195,7 +200,7 @@ export function Questions(props: {
     };
     const home = await keepAnswers(token, answers, person, limits);
     setBusy(false);
-    setTrouble(home.ok ? null : home.failure.message);
+    setTrouble(home.ok ? null : failureText(home.failure, words));
     if (!home.ok) return;
     props.onKept(given.askFirst.length > 0);
     router.refresh();
@@ -203,26 +208,23 @@ export function Questions(props: {
   const nothing = given.askFirst.length + given.adapt.length === 0;
   return (
     <form onSubmit={save}>
-      <p className="text-base text-quiet">
-        Only you see your answers, with a code of your own. They are stored sealed and go when you delete
-        them. Nothing here says that you are fit to train: if you are unsure, ask a professional.
-      </p>
+      <p className="text-base text-quiet">{words.phrase("check", "onlyYou")}</p>
       <Groups given={given} put={put} limits={limits} onLimits={setLimits} />
       <UnderEighteen minor={minor} onMinor={setMinor} />
       {opened === null && (
         <CodeField
-          label="A code of your own"
-          hint="Four signs or more. You need it to see or change these answers; nobody else has it."
+          label={words.phrase("check", "ownCode")}
+          hint={words.phrase("check", "ownCodeHint")}
           value={code}
           onChange={setCode}
         />
       )}
       {trouble && (
         <p role="alert" className="mt-2">
-          Not stored: {trouble}
+          {words.phrase("part", "notStored", { why: trouble })}
         </p>
       )}
-      <Send busy={busy}>{nothing ? "None of these" : "Keep my answers"}</Send>
+      <Send busy={busy}>{words.phrase("check", nothing ? "none" : "keep")}</Send>
     </form>
   );
 }

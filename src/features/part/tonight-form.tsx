@@ -5,6 +5,7 @@ import { api } from "@/browser/api";
 import { MARKS, type Mark, type Person } from "@/core/homes/home";
 import { LIMITS, type Limit } from "@/core/homes/limits";
 import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { kitText } from "@/words/kit-words";
 import { Fold, Send, Ticks } from "./form-parts";
 
@@ -22,7 +23,7 @@ export function TonightForm(props: {
   const [limits, setLimits] = useState<readonly Limit[]>([]);
   const [without, setWithout] = useState<readonly string[]>([]);
   const [mark, setMark] = useState<Mark | null>(null);
-  const [done, setDone] = useState(props.said ? "Said. Say it again to change it." : "");
+  const [done, setDone] = useState(props.said ? words.phrase("part", "saidToday") : "");
   const [busy, setBusy] = useState(false);
   const [open, setOpen] = useState(false);
   const nothing = limits.length === 0 && without.length === 0 && mark === null;
@@ -33,10 +34,8 @@ export function TonightForm(props: {
     setBusy(false);
     setDone(
       reply.ok
-        ? nothing
-          ? "Nothing new: thank you."
-          : "Kept for this class. Your part is worked out anew."
-        : `Not stored: ${reply.failure.message}`,
+        ? words.phrase("part", nothing ? "nothingNewThanks" : "keptToday")
+        : words.phrase("part", "notStored", { why: failureText(reply.failure, words) }),
     );
     if (reply.ok) {
       setAsking(false);
@@ -60,21 +59,21 @@ export function TonightForm(props: {
     );
   return (
     <Fold
-      title="Anything new today?"
-      said={done || "Sore, tired, something missing? It holds for this class."}
+      title={words.phrase("part", "newToday")}
+      said={done || words.phrase("part", "newTodaySaid")}
       open={open}
     >
       <form onSubmit={submit}>
         <LevelToday mark={mark} onMark={setMark} />
         <Ticks
-          legend="Today please"
+          legend={words.phrase("part", "todayPlease")}
           all={LIMITS.filter((limit) => !(person.limits ?? []).includes(limit))}
           words={(limit) => words.name("limit", limit)}
           chosen={limits}
           onChange={setLimits}
         />
         <NotHere person={person} without={without} onWithout={setWithout} />
-        <Send busy={busy}>{nothing ? "Nothing new" : "Keep it for this class"}</Send>
+        <Send busy={busy}>{words.phrase("part", nothing ? "nothingNew" : "keepForClass")}</Send>
       </form>
     </Fold>
   );
@@ -92,7 +91,7 @@ function NotHere(props: {
   if (kit.length === 0) return null;
   return (
     <Ticks
-      legend="Not here today"
+      legend={words.phrase("part", "notHereToday")}
       all={kit.map((item) => item.id)}
       words={(id) => {
         const item = kit.find((entry) => entry.id === id);
@@ -110,14 +109,15 @@ function Asked(props: {
   readonly onNothing: () => void;
   readonly onSomething: () => void;
 }) {
+  const words = useWords();
   const { busy, onNothing, onSomething } = props;
   const [ill, setIll] = useState(false);
   return (
     <section className="mt-4 border-t-2 border-ink pt-2" aria-labelledby="new-today">
       <h2 id="new-today" className="text-xl font-bold">
-        Anything new today?
+        {words.phrase("part", "newToday")}
       </h2>
-      <p className="text-base text-quiet">Sore, tired, something missing? It holds for this class.</p>
+      <p className="text-base text-quiet">{words.phrase("part", "newTodaySaid")}</p>
       <div className="mt-2 grid grid-cols-2 gap-2">
         <button
           type="button"
@@ -125,10 +125,10 @@ function Asked(props: {
           disabled={busy}
           onClick={onNothing}
         >
-          Nothing new
+          {words.phrase("part", "nothingNew")}
         </button>
         <button type="button" className="border-2 border-ink py-2.5 font-bold" onClick={onSomething}>
-          Something is
+          {words.phrase("part", "somethingIs")}
         </button>
         <button
           type="button"
@@ -136,7 +136,7 @@ function Asked(props: {
           className="col-span-2 border-2 border-ink py-2.5 font-bold aria-expanded:bg-ink aria-expanded:text-paper"
           onClick={() => setIll(!ill)}
         >
-          I am ill
+          {words.phrase("part", "amIll")}
         </button>
       </div>
       {ill && <IllToday />}
@@ -166,7 +166,7 @@ function LevelToday({
   const words = useWords();
   return (
     <fieldset className="mt-1">
-      <legend className="font-bold">Your level today</legend>
+      <legend className="font-bold">{words.phrase("part", "levelToday")}</legend>
       <div className="grid grid-cols-3 gap-2">
         {MARKS.map((entry) => (
           <button

@@ -1,6 +1,8 @@
 "use client";
 import { type FormEvent, useState } from "react";
 import { api } from "@/browser/api";
+import { useWords } from "@/features/language/use-words";
+import { failureText } from "@/words/failure-words";
 import { Fold, Send, Tick } from "./form-parts";
 
 const BOX = "mt-1 w-full border border-quiet bg-white px-2 py-2.5 text-lg";
@@ -11,10 +13,11 @@ export function WhereaboutsForm(props: {
   readonly session: string;
   readonly left: { readonly place: string; readonly contact: string; readonly anyTime: boolean } | null;
 }) {
+  const words = useWords();
   const [place, setPlace] = useState(props.left?.place ?? "");
   const [contact, setContact] = useState(props.left?.contact ?? "");
   const [anyTime, setAnyTime] = useState(props.left?.anyTime ?? false);
-  const [done, setDone] = useState(props.left ? "Left with your instructor for this class." : "");
+  const [done, setDone] = useState(props.left ? words.phrase("part", "leftWhere") : "");
   const [busy, setBusy] = useState(false);
   const save = async (event: FormEvent) => {
     event.preventDefault();
@@ -29,17 +32,15 @@ export function WhereaboutsForm(props: {
     const empty = place.trim() === "" && contact.trim() === "";
     setDone(
       !reply.ok
-        ? `Not stored: ${reply.failure.message}`
-        : empty
-          ? "Taken back: nothing is kept."
-          : "Left with your instructor for this class.",
+        ? words.phrase("part", "notStored", { why: failureText(reply.failure, words) })
+        : words.phrase("part", empty ? "takenBack" : "leftWhere"),
     );
   };
   return (
-    <Fold title="If you train alone" said={done || "Leave where you are and whom to call. It is up to you."}>
+    <Fold title={words.phrase("part", "trainAlone")} said={done || words.phrase("part", "leaveWhere")}>
       <form onSubmit={save}>
         <label className="block text-base font-bold">
-          Where you are tonight
+          {words.phrase("part", "whereTonight")}
           <input
             className={BOX}
             maxLength={300}
@@ -49,7 +50,7 @@ export function WhereaboutsForm(props: {
           />
         </label>
         <label className="mt-2 block text-base font-bold">
-          Whom to call
+          {words.phrase("part", "whomToCall")}
           <input
             className={BOX}
             maxLength={300}
@@ -58,16 +59,9 @@ export function WhereaboutsForm(props: {
             onChange={(event) => setContact(event.target.value)}
           />
         </label>
-        <Tick
-          words="My instructor may open it at any time in this class, not only when I press Hurts"
-          on={anyTime}
-          onChange={setAnyTime}
-        />
-        <p className="mt-2 text-base text-quiet">
-          Only your instructor can open it, while this class runs, one key away when you press Hurts, and it
-          is written down that they did. It is deleted when the class is over.
-        </p>
-        <Send busy={busy}>Leave it</Send>
+        <Tick words={words.phrase("part", "anyTime")} on={anyTime} onChange={setAnyTime} />
+        <p className="mt-2 text-base text-quiet">{words.phrase("part", "onlyInstructor")}</p>
+        <Send busy={busy}>{words.phrase("part", "leaveIt")}</Send>
       </form>
     </Fold>
   );

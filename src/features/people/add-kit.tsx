@@ -27,6 +27,7 @@ export function KitTaps(props: {
   readonly onKit: (kit: readonly KitItem[]) => void;
 }) {
   const { kit, onKit } = props;
+  const words = useWords();
   const taken = useRef(new Map<KitType, readonly KitItem[]>());
   const tap = (type: KitType) => {
     const own = kit.filter((item) => item.type === type);
@@ -40,8 +41,8 @@ export function KitTaps(props: {
   };
   return (
     <>
-      <Taps title="Around the house" types={HOUSEHOLD} kit={kit} onTap={tap} />
-      <Taps title="Training kit" types={GYM} kit={kit} onTap={tap} />
+      <Taps title={words.phrase("home", "household")} types={HOUSEHOLD} kit={kit} onTap={tap} />
+      <Taps title={words.phrase("home", "training")} types={GYM} kit={kit} onTap={tap} />
     </>
   );
 }
@@ -55,7 +56,7 @@ function Taps(props: {
   const words = useWords();
   return (
     <fieldset className="mt-3">
-      <legend className="text-sm font-semibold text-quiet">{props.title}: tap what is there</legend>
+      <legend className="text-sm font-semibold text-quiet">{props.title}</legend>
       <div className="mt-1 grid grid-cols-2 gap-1.5 sm:grid-cols-3 lg:grid-cols-4">
         {props.types.map((type) => {
           const own = props.kit.filter((item) => item.type === type);

@@ -4,15 +4,17 @@ import { FLOORS, MARK_GLYPH, MARKS, type Mark, type Person, type Space } from "@
 import type { KitItem } from "@/core/homes/kit";
 import { LIMITS, type Limit } from "@/core/homes/limits";
 import { checkPerson } from "@/core/homes/roster";
-import { faultLine } from "@/core/values/faults";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { Choice, Field } from "@/ui/field";
 import { Trouble } from "@/ui/trouble";
+import { languageName } from "@/words/language-names";
+import { LANGUAGES, languageOf } from "@/words/languages";
+import { faultLineIn } from "@/words/refusals/faults";
 import { addedItem, KitTaps } from "./add-kit";
 import { KitLines } from "./kit-line";
-import { KnownFields } from "./known-fields";
+import { KnownFields, type MoveNames } from "./known-fields";
 import { PrivateFields } from "./private-fields";
 
 /** The whole home in one form: tick what is there, measures where they matter. Used for every way of entering a home. */
@@ -24,9 +26,12 @@ export function HomeForm(props: {
   readonly next?: string;
   /** Who hasn't said anything yet can be asked; left out where nobody can be. */
   readonly onAsk?: () => void;
+  /** What the library's moves are called where that isn't English, by id. */
+  readonly moveNames?: MoveNames | undefined;
   /** On the person's own page: also what only they see. */
   readonly isOwn?: boolean;
 }) {
+  const words = useWords();
   const [person, setPerson] = useState(props.person);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -41,7 +46,11 @@ export function HomeForm(props: {
     const name = person.name.trim();
     const checked = checkPerson({ ...person, name, id: person.id || "new" });
     if (!checked.ok)
-      return setTrouble(name === "" ? "A name is missing." : checked.error.map(faultLine).join("; "));
+      return setTrouble(
+        name === ""
+          ? words.phrase("home", "nameMissing")
+          : checked.error.map((fault) => faultLineIn(fault, words)).join("; "),
+      );
     setBusy(true);
     setTrouble(await props.onSave({ ...person, name }, by?.value === "next"));
     setBusy(false);
@@ -54,17 +63,28 @@ export function HomeForm(props: {
       <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1fr_17rem]">
         <section aria-labelledby="kit-heading">
           <h2 id="kit-heading" className="text-lg font-bold">
-            What is at home
+            {words.phrase("home", "atHome")}
           </h2>
           <WhatIsSaid kit={person.kit} onKit={setKit} onAsk={props.onAsk} />
           <KitTaps kit={kit} onKit={setKit} />
           <KitLines kit={kit} units={units} onKit={setKit} />
-          <KnownFields person={person} onChange={change} />
+          <KnownFields person={person} moveNames={props.moveNames} onChange={change} />
           {props.isOwn && <PrivateFields person={person} onChange={change} />}
         </section>
         <div className="space-y-6">
           <SpaceFields space={person.space} onChange={space} />
           <LimitTicks limits={person.limits ?? []} onChange={(limits) => change({ limits })} />
+          {!props.isOwn && (
+            <Field
+              label={words.phrase("home", "oneRoom")}
+              name="household"
+              maxLength={100}
+              placeholder={words.phrase("home", "roomName")}
+              hint={words.phrase("home", "roomHint")}
+              defaultValue={person.household ?? ""}
+              onChange={(event) => change({ household: event.target.value.trim() || undefined })}
+            />
+          )}
         </div>
       </div>
     </form>
@@ -82,32 +102,33 @@ function SpaceFields({
   readonly space: Space | undefined;
   readonly onChange: (part: Partial<Space>) => void;
 }) {
+  const words = useWords();
   const number = (text: string) => (text === "" || Number.isNaN(Number(text)) ? undefined : Number(text));
   return (
     <fieldset className="space-y-2">
-      <legend className="text-lg font-bold">Space</legend>
+      <legend className="text-lg font-bold">{words.phrase("home", "space")}</legend>
       <Choice
-        label="Floor"
+        label={words.phrase("home", "floor")}
         value={space?.floor ?? ""}
         onChange={(event) => onChange({ floor: (event.target.value || undefined) as Space["floor"] })}
       >
-        <option value="">not said</option>
+        <option value="">{words.phrase("home", "notSaid")}</option>
         {FLOORS.map((floor) => (
           <option key={floor} value={floor}>
-            {floor}
+            {words.phrase("home", "floorKind", { floor })}
           </option>
         ))}
       </Choice>
       <div className="flex gap-3">
         <Field
-          label="Ceiling, cm"
+          label={words.phrase("home", "ceiling")}
           name="ceiling"
           inputMode="numeric"
           defaultValue={space?.ceilingCm ?? ""}
           onChange={(event) => onChange({ ceilingCm: number(event.target.value) })}
         />
         <Field
-          label="Clear length, m"
+          label={words.phrase("home", "length")}
           name="length"
           inputMode="decimal"
           defaultValue={space?.lengthM ?? ""}
@@ -115,23 +136,23 @@ function SpaceFields({
         />
       </div>
       <Choice
-        label="A wall to lean on"
+        label={words.phrase("home", "wall")}
         value={space?.wall === false ? "no" : ""}
         onChange={(event) => onChange({ wall: event.target.value === "no" ? false : undefined })}
       >
-        <option value="">there is one</option>
-        <option value="no">none that is free</option>
+        <option value="">{words.phrase("home", "wallThere")}</option>
+        <option value="no">{words.phrase("home", "wallNone")}</option>
       </Choice>
       <Choice
-        label="Jumping"
+        label={words.phrase("home", "jumping")}
         value={space?.jumping === undefined ? "" : space.jumping ? "yes" : "no"}
         onChange={(event) =>
           onChange({ jumping: event.target.value === "" ? undefined : event.target.value === "yes" })
         }
       >
-        <option value="">not said</option>
-        <option value="yes">possible</option>
-        <option value="no">not here: floor or neighbours</option>
+        <option value="">{words.phrase("home", "notSaid")}</option>
+        <option value="yes">{words.phrase("home", "jumpingYes")}</option>
+        <option value="no">{words.phrase("home", "jumpingNo")}</option>
       </Choice>
     </fieldset>
   );
@@ -147,21 +168,16 @@ function WhatIsSaid({
   readonly onKit: (kit: readonly KitItem[] | undefined) => void;
   readonly onAsk?: () => void;
 }) {
+  const words = useWords();
   const says = kit === undefined ? "unknown" : kit.length === 0 ? "nothing" : "some";
   const kitFor = { unknown: undefined, nothing: [], some: kit?.length ? kit : [addedItem([], "wall")] };
   return (
     <fieldset className="mt-1 flex min-h-7 flex-wrap items-center gap-x-5">
-      <legend className="sr-only">Has this person said what they have?</legend>
-      {(
-        [
-          ["unknown", "not said yet"],
-          ["nothing", "nothing"],
-          ["some", "these things"],
-        ] as const
-      ).map(([value, meaning]) => (
+      <legend className="sr-only">{words.phrase("home", "hasSaid")}</legend>
+      {(["unknown", "nothing", "some"] as const).map((value) => (
         <label key={value} className="flex items-center gap-1.5">
           <input type="radio" name="says" checked={says === value} onChange={() => onKit(kitFor[value])} />
-          {meaning}
+          {words.phrase("home", "said", { says: value })}
         </label>
       ))}
       {onAsk && (
@@ -170,7 +186,7 @@ function WhatIsSaid({
           className={cx("px-1 py-0.5", says === "unknown" ? "" : "invisible")}
           onClick={onAsk}
         >
-          Ask them by mail
+          {words.phrase("home", "askByMail")}
         </Button>
       )}
     </fieldset>
@@ -193,7 +209,7 @@ function WhoItIs({
   return (
     <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2 border-b-2 border-ink pb-3">
       <Field
-        label="Name"
+        label={words.phrase("home", "name")}
         name="name"
         className="min-w-44 flex-1"
         value={person.name}
@@ -202,7 +218,7 @@ function WhoItIs({
         onChange={(event) => change({ name: event.target.value })}
       />
       <Field
-        label="E-mail for invitations"
+        label={words.phrase("home", "email")}
         name="email"
         type="email"
         className="min-w-52 flex-1"
@@ -212,8 +228,8 @@ function WhoItIs({
         onChange={(event) => change({ email: event.target.value.trim() || undefined })}
       />
       <Choice
-        label="Usual level"
-        className="w-28"
+        label={words.phrase("home", "usualLevel")}
+        className="w-36"
         value={person.mark ?? "natural"}
         onChange={(event) => change({ mark: event.target.value as Mark })}
       >
@@ -224,7 +240,7 @@ function WhoItIs({
         ))}
       </Choice>
       <Choice
-        label="Weights in"
+        label={words.phrase("home", "weightsIn")}
         className="w-20"
         value={person.units ?? "kg"}
         onChange={(event) => change({ units: event.target.value as "kg" | "lb" })}
@@ -232,9 +248,21 @@ function WhoItIs({
         <option value="kg">kg</option>
         <option value="lb">lb</option>
       </Choice>
+      <Choice
+        label={words.phrase("home", "language")}
+        className="w-32"
+        value={languageOf(person.language)}
+        onChange={(event) => change({ language: event.target.value })}
+      >
+        {LANGUAGES.map((language) => (
+          <option key={language} value={language} lang={language}>
+            {languageName(language)}
+          </option>
+        ))}
+      </Choice>
       <div className="flex gap-2">
         <Button look={next ? "line" : "solid"} type="submit" disabled={busy} className="px-4 py-2.5">
-          Save
+          {words.phrase("home", "save")}
         </Button>
         {next && (
           <Button look="solid" type="submit" value="next" disabled={busy} className="px-4 py-2.5">
@@ -259,10 +287,8 @@ function LimitTicks({
     onChange(LIMITS.filter((entry) => (entry === limit ? on : limits.includes(entry))));
   return (
     <fieldset>
-      <legend className="text-lg font-bold">Limits</legend>
-      <p className="mb-1 text-sm text-quiet">
-        What to leave out, without giving a reason. If unsure, they ask a professional.
-      </p>
+      <legend className="text-lg font-bold">{words.phrase("home", "limits")}</legend>
+      <p className="mb-1 text-sm text-quiet">{words.phrase("home", "limitsHint")}</p>
       {LIMITS.map((limit) => (
         <label key={limit} className="flex items-center gap-2 py-px">
           <input

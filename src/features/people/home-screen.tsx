@@ -5,11 +5,13 @@ import { type ReactNode, useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { Person } from "@/core/homes/home";
+import { useMoveTexts } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
-import { PLACES, TopLine } from "@/ui/top-line";
 import { askHomes } from "./ask-homes";
 import { HomeForm } from "./home-form";
 import { PersonalLink } from "./personal-link";
@@ -44,6 +46,8 @@ export function HomeScreen({
   readonly person: Person;
   readonly hasLink: boolean;
 }) {
+  const t = useTexts("people");
+  const texts = useMoveTexts();
   const router = useRouter();
   const [asking, setAsking] = useState(false);
   // Somebody else new begins with an empty form.
@@ -51,7 +55,7 @@ export function HomeScreen({
   const record = useRecord<Person>(`/api/people/${id}`, "person", person);
   const back = useBack();
   const saved = (name: string, on = false) => {
-    toast.success(`${name} is saved.`);
+    toast.success(t("saved", { name }));
     const after = id === null ? "/people/new" : `/people/${next?.id}`;
     router.push(on ? after : (back ?? "/people"));
     router.refresh();
@@ -64,7 +68,7 @@ export function HomeScreen({
       if (on) setTurn((now) => now + 1);
     } else {
       const trouble = await record.store(changed);
-      if (trouble === "met") return "Two versions met: choose which one holds.";
+      if (trouble === "met") return t("twoVersionsMetChoose");
       if (trouble) return trouble.message;
     }
     saved(changed.name, on);
@@ -84,13 +88,13 @@ export function HomeScreen({
   };
   return (
     <>
-      <TopLine here="People" places={PLACES} />
+      <TopLine here="people" places={PLACES} />
       <main className="mx-auto max-w-5xl px-6 py-5">
-        <h1 className="sr-only">{id === null ? "A new person" : `Home of ${person.name}`}</h1>
+        <h1 className="sr-only">{id === null ? t("newPerson") : t("home", { name: person.name })}</h1>
         {back && (
           <p className="mb-2">
             <Link className="underline underline-offset-2" href={back}>
-              Back to the room
+              {t("backRoom")}
             </Link>
           </p>
         )}
@@ -98,31 +102,32 @@ export function HomeScreen({
         <HomeForm
           key={`${id} ${turn}`}
           person={person}
+          moveNames={texts?.names}
           onSave={save}
-          {...(id === null ? { next: "Save, add another" } : {})}
-          {...(id !== null && next ? { next: `Save, next: ${next.name}` } : {})}
-          {...(id === null ? {} : { onAsk: () => askHomes([{ id, name: person.name }]) })}
+          {...(id === null ? { next: t("saveAddAnother") } : {})}
+          {...(id !== null && next ? { next: t("saveNext", { name: next.name }) } : {})}
+          {...(id === null ? {} : { onAsk: () => askHomes([{ id, name: person.name }], t) })}
         />
         {id !== null && <PersonalLink id={id} name={person.name} has={hasLink} />}
         {children}
         {id !== null && owner && (
           <p className="mt-6 border-t border-hairline pt-3">
             <Button look="bare" className="px-0" onClick={() => setAsking(true)}>
-              Remove {person.name} and everything kept of them
+              {t("removeEverythingKeptThem", { name: person.name })}
             </Button>
           </p>
         )}
         <Dialog
           open={asking}
           onOpenChange={setAsking}
-          title={`Remove ${person.name}?`}
-          description="Their home, limits, answers, links and entries are deleted, in classes that were taught too. Notes that you wrote in free words stay yours to mend. This can't be undone."
+          title={t("remove", { name: person.name })}
+          description={t("theirHomeLimitsAnswers")}
         >
           <div className="flex gap-2">
             <Button look="solid" onClick={remove}>
-              Remove
+              {t("remove2")}
             </Button>
-            <Button onClick={() => setAsking(false)}>Keep</Button>
+            <Button onClick={() => setAsking(false)}>{t("keep")}</Button>
           </div>
         </Dialog>
       </main>

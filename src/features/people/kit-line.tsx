@@ -3,21 +3,14 @@ import { X } from "lucide-react";
 import type { KitItem } from "@/core/homes/kit";
 import { type KitMeasure, kitFacts } from "@/core/homes/kit-types";
 import { TENSIONS, type Tension } from "@/core/moves/move";
-import { KG_PER_LB, type MassUnits } from "@/core/units";
+import type { MassUnits } from "@/core/units";
 import { useWords } from "@/features/language/use-words";
 import { kitName } from "@/words/kit-words";
+import type { Words } from "@/words/words";
 import { addedItem } from "./add-kit";
+import { shownIn, takenIn } from "./mass-units";
 import { NumberBox } from "./number-box";
 
-const WORDS: Record<KitMeasure, string> = {
-  kg: "each",
-  minKg: "from",
-  maxKg: "up to",
-  stepKg: "in steps of",
-  litres: "litres",
-  grams: "grams",
-  heightCm: "cm high",
-};
 function isMass(measure: KitMeasure): boolean {
   return measure === "kg" || measure.endsWith("Kg");
 }
@@ -32,10 +25,11 @@ export function KitLines({
   readonly units: MassUnits;
   readonly onKit: (kit: readonly KitItem[]) => void;
 }) {
+  const words = useWords();
   if (kit.length === 0) return null;
   return (
     <>
-      <h3 className="mt-4 text-sm font-semibold text-quiet">How many, how heavy</h3>
+      <h3 className="mt-4 text-sm font-semibold text-quiet">{words.phrase("home", "howMany")}</h3>
       <ul>
         {kit.map((item, i) => (
           <KitLine
@@ -52,6 +46,12 @@ export function KitLines({
   );
 }
 
+/** What stands behind a measure. */
+function unitText(measure: KitMeasure, unit: MassUnits, words: Words): string {
+  if (!isMass(measure)) return words.phrase("home", "measure", { measure });
+  return measure === "kg" ? words.phrase("home", "unitEach", { unit }) : unit;
+}
+
 /** One thing at home, as a sentence with its measures. */
 function KitLine(props: {
   readonly item: KitItem;
@@ -66,24 +66,14 @@ function KitLine(props: {
   const facts = kitFacts(item.type);
   const name = kitName(item.type, count, words);
   const put = (part: Partial<KitItem>) => props.onChange({ ...item, ...part });
-  const shown = (measure: KitMeasure) => {
-    const value = item[measure];
-    return value !== undefined && units === "lb" && isMass(measure)
-      ? Math.round((value / KG_PER_LB) * 10) / 10
-      : value;
-  };
-  const take = (measure: KitMeasure, value: number | undefined) => {
-    const kilograms =
-      value !== undefined && units === "lb" && isMass(measure)
-        ? Math.round(value * KG_PER_LB * 100) / 100
-        : value;
-    put({ [measure]: kilograms });
-  };
+  const shown = (measure: KitMeasure) => (isMass(measure) ? shownIn(units, item[measure]) : item[measure]);
+  const take = (measure: KitMeasure, value: number | undefined) =>
+    put({ [measure]: isMass(measure) ? takenIn(units, value) : value });
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline py-1.5">
       {!facts.single && (
         <NumberBox
-          label={`How many: ${name}`}
+          label={words.phrase("home", "howManyOf", { name })}
           value={count}
           onChange={(value) => put({ count: Math.max(1, Math.round(value ?? 1)) })}
         />
@@ -91,18 +81,19 @@ function KitLine(props: {
       <b className="min-w-24">{name}</b>
       {facts.asks.map((measure) => (
         <span key={measure} className="whitespace-nowrap">
-          {["minKg", "maxKg", "stepKg"].includes(measure) && `${WORDS[measure]} `}
+          {["minKg", "maxKg", "stepKg"].includes(measure) &&
+            `${words.phrase("home", "measure", { measure })} `}
           <NumberBox
-            label={`${name}: ${WORDS[measure]}`}
+            label={`${name}: ${words.phrase("home", "measure", { measure })}`}
             value={shown(measure)}
             onChange={(value) => take(measure, value)}
-          />
-          {isMass(measure) ? ` ${units}${measure === "kg" ? " each" : ""}` : ` ${WORDS[measure]}`}
+          />{" "}
+          {unitText(measure, units, words)}
         </span>
       ))}
       {facts.stretches && (
         <select
-          aria-label={`${name}: tension`}
+          aria-label={words.phrase("home", "tensionOf", { name })}
           className="border-b-2 border-pine bg-transparent font-bold"
           value={item.tension ?? "medium"}
           onChange={(event) => put({ tension: event.target.value as Tension })}
@@ -121,21 +112,26 @@ function KitLine(props: {
             checked={item.sturdy === true}
             onChange={(event) => put({ sturdy: event.target.checked })}
           />
-          sturdy: carries a person, no castors
+          {words.phrase("home", "sturdy")}
         </label>
       )}
       {item.type === "door" && <DoorFields item={item} put={put} />}
       {!facts.single && facts.weighs !== null && (
         <button
           type="button"
-          aria-label={`Another kind of ${kitName(item.type, 1, words)}`}
+          aria-label={words.phrase("home", "anotherOf", { name: kitName(item.type, 1, words) })}
           className="min-h-[24px] text-quiet underline underline-offset-2"
           onClick={props.onAnother}
         >
-          another
+          {words.phrase("home", "another")}
         </button>
       )}
-      <button type="button" aria-label={`Remove ${name}`} className="ml-auto p-1" onClick={props.onRemove}>
+      <button
+        type="button"
+        aria-label={words.phrase("home", "remove", { name })}
+        className="ml-auto p-1"
+        onClick={props.onRemove}
+      >
         <X size={16} aria-hidden />
       </button>
     </li>
@@ -150,6 +146,7 @@ function DoorFields({
   readonly item: KitItem;
   readonly put: (part: Partial<KitItem>) => void;
 }) {
+  const words = useWords();
   return (
     <>
       <label className="flex items-center gap-1.5">
@@ -158,17 +155,17 @@ function DoorFields({
           checked={item.latches === true}
           onChange={(event) => put({ latches: event.target.checked })}
         />
-        latches
+        {words.phrase("home", "latches")}
       </label>
       <select
-        aria-label="door: opens"
+        aria-label={words.phrase("home", "doorOpens")}
         className="border-b-2 border-pine bg-transparent font-bold"
         value={item.opens ?? ""}
         onChange={(event) => put({ opens: (event.target.value || undefined) as KitItem["opens"] })}
       >
-        <option value="">which way it opens: not said</option>
-        <option value="away">opens away: pulling shuts it</option>
-        <option value="towards">opens towards me</option>
+        <option value="">{words.phrase("home", "opensUnknown")}</option>
+        <option value="away">{words.phrase("home", "opensAway")}</option>
+        <option value="towards">{words.phrase("home", "opensTowards")}</option>
       </select>
     </>
   );

@@ -33,20 +33,38 @@ function without<T extends object>(object: T | undefined, key: string): T | unde
 
 type Change = (part: Partial<Person>) => void;
 
+/** Names of moves by id, in somebody's language. */
+export type MoveNames = Readonly<Record<string, string>>;
+
+/** The moves of which sets are known, by their names in a language, in the order of those. */
+function taughtIn(names: MoveNames | undefined, locale: string) {
+  const all = TAUGHT.map(({ id, name }) => ({ id, name: names?.[id] ?? name }));
+  return names ? all.sort((a, b) => a.name.localeCompare(b.name, locale)) : all;
+}
+
 /** Levels that differ by pattern, sets that are known, and what else is said about a person. */
-export function KnownFields({ person, onChange }: { readonly person: Person; readonly onChange: Change }) {
+export function KnownFields({
+  person,
+  moveNames,
+  onChange,
+}: {
+  readonly person: Person;
+  readonly moveNames: MoveNames | undefined;
+  readonly onChange: Change;
+}) {
+  const words = useWords();
   const zones = useMemo(() => Intl.supportedValuesOf("timeZone"), []);
   return (
     <section aria-labelledby="known-heading" className="mt-6 border-t border-hairline pt-3">
       <h2 id="known-heading" className="text-lg font-bold">
-        What is known
+        {words.phrase("home", "known")}
       </h2>
       <OtherLevels person={person} onChange={onChange} />
-      <KnownSets person={person} onChange={onChange} />
+      <KnownSets person={person} moveNames={moveNames} onChange={onChange} />
       <p className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1.5">
-        <span className="text-quiet">Time zone</span>
+        <span className="text-quiet">{words.phrase("home", "timeZone")}</span>
         <input
-          aria-label="Time zone"
+          aria-label={words.phrase("home", "timeZone")}
           list="time-zones"
           className={`${LINE} w-44`}
           value={person.timeZone ?? ""}
@@ -69,12 +87,12 @@ function OtherLevels({ person, onChange }: { readonly person: Person; readonly o
   const free = PATTERNS.filter((pattern) => !(pattern in (person.marks ?? {})));
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-      <span className="text-quiet">Another level for</span>
+      <span className="text-quiet">{words.phrase("home", "otherLevel")}</span>
       {marks.map(([pattern, mark]) => (
         <span key={pattern} className="flex items-center gap-1">
           {words.name("pattern", pattern)}{" "}
           <select
-            aria-label={`Level for ${words.name("pattern", pattern)}`}
+            aria-label={words.phrase("home", "levelFor", { pattern: words.name("pattern", pattern) })}
             className={LINE}
             value={mark}
             onChange={(event) =>
@@ -89,7 +107,7 @@ function OtherLevels({ person, onChange }: { readonly person: Person; readonly o
           </select>
           <button
             type="button"
-            aria-label={`No other level for ${words.name("pattern", pattern)}`}
+            aria-label={words.phrase("home", "noLevelFor", { pattern: words.name("pattern", pattern) })}
             onClick={() => onChange({ marks: without(person.marks, pattern) })}
           >
             <X size={14} aria-hidden />
@@ -97,12 +115,12 @@ function OtherLevels({ person, onChange }: { readonly person: Person; readonly o
         </span>
       ))}
       <select
-        aria-label="Add a pattern with another level"
+        aria-label={words.phrase("home", "addPattern")}
         className={LINE}
         value=""
         onChange={(event) => onChange({ marks: { ...person.marks, [event.target.value]: "flat" as const } })}
       >
-        <option value="">a pattern…</option>
+        <option value="">{words.phrase("home", "aPattern")}</option>
         {free.map((pattern) => (
           <option key={pattern} value={pattern}>
             {words.name("pattern", pattern)}
@@ -117,24 +135,26 @@ function OtherLevels({ person, onChange }: { readonly person: Person; readonly o
 function SetLine(props: {
   readonly n: number;
   readonly set: WorkingSet;
+  /** From which to choose. */
+  readonly moves: readonly { readonly id: string; readonly name: string }[];
   readonly units: MassUnits;
   readonly onChange: (set: WorkingSet) => void;
   readonly onRemove: () => void;
 }) {
   const words = useWords();
-  const { n, set, units, onChange, onRemove } = props;
+  const { n, set, moves, units, onChange, onRemove } = props;
   const move = TAUGHT.find(({ id }) => id === set.move);
   const put = (part: Partial<WorkingSet>) => onChange({ ...set, ...part });
   return (
     <li className="flex flex-wrap items-center gap-x-2 border-b border-hairline py-1">
       <select
-        aria-label={`Set ${n}: move`}
+        aria-label={words.phrase("home", "setMove", { n })}
         className={`${LINE} max-w-44`}
         value={set.move}
         onChange={(event) => onChange(startingSet(TAUGHT.find(({ id }) => id === event.target.value)))}
       >
         {!move && <option value={set.move}>{set.move}</option>}
-        {TAUGHT.map(({ id, name }) => (
+        {moves.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
           </option>
@@ -142,7 +162,7 @@ function SetLine(props: {
       </select>
       {set.tension !== undefined ? (
         <select
-          aria-label={`Set ${n}: band`}
+          aria-label={words.phrase("home", "setBand", { n })}
           className={LINE}
           value={set.tension}
           onChange={(event) => put({ tension: TENSIONS.find((one) => one === event.target.value) })}
@@ -158,11 +178,11 @@ function SetLine(props: {
           <>
             <NumberBox
               className="w-12"
-              label={`Set ${n}: ${units}`}
+              label={words.phrase("home", "setOf", { n, what: units })}
               value={shownIn(units, set.kg)}
               onChange={(value) => put({ kg: takenIn(units, value) })}
             />
-            <span>{units} each</span>
+            <span>{words.phrase("home", "unitEach", { unit: units })}</span>
           </>
         )
       )}
@@ -170,7 +190,7 @@ function SetLine(props: {
         <>
           <NumberBox
             className="w-12"
-            label={`Set ${n}: seconds`}
+            label={words.phrase("home", "setOf", { n, what: words.phrase("home", "seconds") })}
             value={set.seconds}
             onChange={(value) => put({ seconds: Math.max(1, Math.round(value ?? 1)) })}
           />
@@ -179,7 +199,12 @@ function SetLine(props: {
       ) : (
         <Reps n={n} set={set} put={put} />
       )}
-      <button type="button" aria-label={`Remove set ${n}`} className="ml-auto p-1" onClick={onRemove}>
+      <button
+        type="button"
+        aria-label={words.phrase("home", "removeSet", { n })}
+        className="ml-auto p-1"
+        onClick={onRemove}
+      >
         <X size={16} aria-hidden />
       </button>
     </li>
@@ -192,30 +217,41 @@ function Reps(props: {
   readonly set: WorkingSet;
   readonly put: (part: Partial<WorkingSet>) => void;
 }) {
+  const words = useWords();
   const { n, set, put } = props;
   return (
     <>
       <span>×</span>
       <NumberBox
         className="w-12"
-        label={`Set ${n}: reps`}
+        label={words.phrase("home", "setOf", { n, what: words.phrase("home", "reps") })}
         value={set.reps}
         onChange={(value) => put({ reps: Math.max(1, Math.round(value ?? 1)) })}
       />
-      with
+      {words.phrase("home", "with")}
       <NumberBox
         className="w-12"
-        label={`Set ${n}: in reserve`}
+        label={words.phrase("home", "setOf", { n, what: words.phrase("home", "inReserve") })}
         value={set.rir}
         onChange={(value) => put({ rir: value === undefined ? undefined : Math.min(10, value) })}
       />
-      in reserve
+      {words.phrase("home", "inReserve")}
     </>
   );
 }
 
 /** Sets that are known: loads are worked out from them. */
-function KnownSets({ person, onChange }: { readonly person: Person; readonly onChange: Change }) {
+function KnownSets({
+  person,
+  moveNames,
+  onChange,
+}: {
+  readonly person: Person;
+  readonly moveNames: MoveNames | undefined;
+  readonly onChange: Change;
+}) {
+  const words = useWords();
+  const moves = useMemo(() => taughtIn(moveNames, words.locale), [moveNames, words.locale]);
   const units = person.units ?? "kg";
   const sets = person.workingSets ?? [];
   const putSet = (i: number, next: WorkingSet) =>
@@ -229,6 +265,7 @@ function KnownSets({ person, onChange }: { readonly person: Person; readonly onC
             key={i}
             n={i + 1}
             set={set}
+            moves={moves}
             units={units}
             onChange={(next) => putSet(i, next)}
             onRemove={() => onChange({ workingSets: sets.filter((_, j) => j !== i) })}
@@ -240,7 +277,7 @@ function KnownSets({ person, onChange }: { readonly person: Person; readonly onC
         className="px-0"
         onClick={() => onChange({ workingSets: [...sets, startingSet(TAUGHT.find(isWeighed))] })}
       >
-        Add a set that is known
+        {words.phrase("home", "addSet")}
       </Button>
     </>
   );

@@ -1,7 +1,9 @@
+"use client";
 import type { Person } from "@/core/homes/home";
 import { SignOut } from "@/features/account/sign-out";
+import { useTexts } from "@/features/language/use-texts";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
 import { ImportRoster } from "./import-roster";
 import { PasteNames } from "./paste-names";
 import { PeopleTable } from "./people-table";
@@ -11,40 +13,37 @@ export function PeopleList(props: {
   readonly studio: string;
   readonly people: readonly { readonly id: string; readonly doc: Person }[];
 }) {
+  const t = useTexts("people");
   const people = props.people.map((row) => row.doc);
   const names = people.map(({ id, name }) => ({ id, name }));
   return (
     <>
-      <TopLine here="People" places={PLACES}>
+      <TopLine here="people" places={PLACES}>
         <SignOut name={props.studio} />
       </TopLine>
       <main className="mx-auto max-w-6xl px-6 py-6">
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
-          <h1 className="text-2xl font-bold">People and their homes</h1>
+          <h1 className="text-2xl font-bold">{t("peopleTheirHomes")}</h1>
           <div className="flex gap-2">
             {people.length > 0 && (
               <>
                 <ButtonLink href="/api/people/export?form=csv" plain>
-                  Download the table
+                  {t("downloadTable")}
                 </ButtonLink>
                 <ButtonLink href="/api/people/export" plain>
-                  Download the roster
+                  {t("downloadRoster")}
                 </ButtonLink>
               </>
             )}
             <ImportRoster people={people} />
             <PasteNames known={names} look={people.length === 0 ? "solid" : "line"} />
             <ButtonLink href="/people/new" look={people.length === 0 ? "line" : "solid"}>
-              Add a person
+              {t("addPerson")}
             </ButtonLink>
           </div>
         </div>
         {people.length === 0 ? (
-          <p className="max-w-lg py-10 text-lg">
-            Nobody is on the list yet. Paste the names of the people you teach: what each has at home you can
-            tick here, or they say it themselves. Every class then shows what each of them will do. Nothing at
-            all is a valid answer.
-          </p>
+          <p className="max-w-lg py-10 text-lg">{t("nobodyListYetPaste")}</p>
         ) : (
           <PeopleTable people={props.people} />
         )}

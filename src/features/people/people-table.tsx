@@ -2,11 +2,13 @@
 import Link from "next/link";
 import { useCallback, useState } from "react";
 import { MARK_GLYPH, type Person } from "@/core/homes/home";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
 import { SearchField } from "@/ui/search-field";
 import { kitText } from "@/words/kit-words";
+import type { Say } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 import { askHomes } from "./ask-homes";
 
@@ -15,16 +17,18 @@ interface Row {
   readonly doc: Person;
 }
 
-function homeText({ kit, units }: Person, words: Words): string {
-  if (kit === undefined) return "not said yet";
-  return kit.length === 0 ? "nothing" : kit.map((item) => kitText(item, words, units)).join(", ");
+function homeText({ kit, units }: Person, words: Words, t: Say<"people">): string {
+  if (kit === undefined) return t("notSaidYet");
+  return kit.length === 0 ? t("nothing") : kit.map((item) => kitText(item, words, units)).join(", ");
 }
 
-function spaceText({ space }: Person): string {
+function spaceText({ space }: Person, t: Say<"people">): string {
   const parts = [
-    space?.ceilingCm !== undefined && space.ceilingCm < 230 ? `ceiling ${space.ceilingCm} cm` : null,
-    space?.jumping === false ? "no jumping at home" : null,
-    space?.floor ? `${space.floor} floor` : null,
+    space?.ceilingCm !== undefined && space.ceilingCm < 230
+      ? t("ceilingCm", { ceilingCm: space.ceilingCm })
+      : null,
+    space?.jumping === false ? t("noJumpingHome") : null,
+    space?.floor ? t("floor", { floor: space.floor }) : null,
   ];
   return parts.filter(Boolean).join(", ");
 }
@@ -33,51 +37,63 @@ const limitsText = ({ limits = [] }: Person, words: Words) =>
   limits.map((limit) => words.name("limit", limit)).join(", ");
 
 /** Asks those of these lines. */
-const ask = (rows: readonly Row[]) => askHomes(rows.map(({ id, doc }) => ({ id, name: doc.name })));
+const ask = (rows: readonly Row[], t: Say<"people">) =>
+  askHomes(
+    rows.map(({ id, doc }) => ({ id, name: doc.name })),
+    t,
+  );
 
 /** All that somebody is looked for by. */
-function textsOf({ doc }: Row, words: Words): readonly string[] {
+function textsOf({ doc }: Row, words: Words, t: Say<"people">): readonly string[] {
   const level = words.name("mark", doc.mark ?? "natural");
-  return [doc.name, doc.email ?? "", level, homeText(doc, words), spaceText(doc), limitsText(doc, words)];
+  return [
+    doc.name,
+    doc.email ?? "",
+    level,
+    homeText(doc, words, t),
+    spaceText(doc, t),
+    limitsText(doc, words),
+  ];
 }
 
 /** Everyone in a line each; looked for by name, level, thing or limit. */
 export function PeopleTable({ people }: { readonly people: readonly Row[] }) {
+  const t = useTexts("people");
   const words = useWords();
   const [typed, setTyped] = useState("");
   const shown = useFound(
     people,
     typed,
-    useCallback((row: Row) => textsOf(row, words), [words]),
+    useCallback((row: Row) => textsOf(row, words, t), [words, t]),
   );
   const unsaid = people.filter(({ doc }) => doc.kit === undefined);
   return (
     <>
       <div className="flex items-center gap-4 border-b border-hairline py-2.5">
         <SearchField
-          label="Look for a person"
-          placeholder="A name, thing, level or limit: una, band, not said…"
+          label={t("lookPerson")}
+          placeholder={t("nameThingLevelOr")}
           className="w-96"
           value={typed}
           onChange={setTyped}
         />
         {unsaid.length > 1 && (
-          <Button look="bare" className="px-1" onClick={() => ask(unsaid)}>
-            Ask the {unsaid.length} who haven't said what they have
+          <Button look="bare" className="px-1" onClick={() => ask(unsaid, t)}>
+            {t("askWhoHaventSaid", { unsaid: unsaid.length })}
           </Button>
         )}
         <p role="status" className="ml-auto text-quiet">
-          {shown.length === 1 ? "1 person" : `${shown.length} people`}
+          {t("peopleCount", { n: shown.length })}
         </p>
       </div>
       <table className="w-full border-collapse text-left">
         <thead className="text-quiet">
           <tr className="border-b border-hairline">
-            <th className="w-52 py-2 font-semibold">Name</th>
-            <th className="w-24 font-semibold">Usual level</th>
-            <th className="font-semibold">At home</th>
-            <th className="w-40 font-semibold">Space</th>
-            <th className="w-48 font-semibold">Limits</th>
+            <th className="w-52 py-2 font-semibold">{t("name")}</th>
+            <th className="w-24 font-semibold">{t("usualLevel")}</th>
+            <th className="font-semibold">{t("home2")}</th>
+            <th className="w-40 font-semibold">{t("space")}</th>
+            <th className="w-48 font-semibold">{t("limits")}</th>
           </tr>
         </thead>
         <tbody>
@@ -86,12 +102,13 @@ export function PeopleTable({ people }: { readonly people: readonly Row[] }) {
           ))}
         </tbody>
       </table>
-      {shown.length === 0 && <p className="py-6 text-lg">Nobody has all of that.</p>}
+      {shown.length === 0 && <p className="py-6 text-lg">{t("nobodyHasAll")}</p>}
     </>
   );
 }
 
 function PersonRow({ row, words }: { readonly row: Row; readonly words: Words }) {
+  const t = useTexts("people");
   const { id, doc } = row;
   return (
     <tr className="border-b border-hairline align-top">
@@ -110,21 +127,21 @@ function PersonRow({ row, words }: { readonly row: Row; readonly words: Words })
       <td className="py-2 pr-6">
         {doc.kit === undefined ? (
           <>
-            <span className="font-bold text-rust">not said yet</span>{" "}
+            <span className="font-bold text-rust">{t("notSaidYet")}</span>{" "}
             <Button
               look="bare"
               className="px-1 py-0.5"
-              aria-label={`Ask them: ${doc.name}, what is there`}
-              onClick={() => ask([row])}
+              aria-label={t("askThemWhatThere", { name: doc.name })}
+              onClick={() => ask([row], t)}
             >
-              Ask them
+              {t("askThem")}
             </Button>
           </>
         ) : (
-          homeText(doc, words)
+          homeText(doc, words, t)
         )}
       </td>
-      <td className="py-2 pr-4 text-quiet">{spaceText(doc)}</td>
+      <td className="py-2 pr-4 text-quiet">{spaceText(doc, t)}</td>
       <td className="py-2">{limitsText(doc, words)}</td>
     </tr>
   );

@@ -1,17 +1,17 @@
+"use client";
+import { useTexts } from "@/features/language/use-texts";
 import type { ProposalText } from "@/words/progress-words";
 
 /** What each move of a person might become next: to be weighed by who knows them, nothing is changed by itself. */
 export function PersonNext({ proposals }: { readonly proposals: readonly ProposalText[] }) {
+  const t = useTexts("people");
   if (proposals.length === 0) return null;
   return (
     <section aria-labelledby="next" className="mt-6 border-t border-hairline pt-3">
       <h2 id="next" className="text-lg font-bold">
-        What next
+        {t("whatNext")}
       </h2>
-      <p className="text-quiet">
-        From what was confirmed after the last classes, with what this home can make. Pain never progresses;
-        you decide.
-      </p>
+      <p className="text-quiet">{t("fromWhatWasConfirmed")}</p>
       <ul>
         {proposals.map(({ move, what, why, evidence }) => (
           <li key={move} className="grid grid-cols-[14rem_1fr] gap-x-4 border-t border-hairline py-1.5">

@@ -1,7 +1,8 @@
+"use client";
 import Link from "next/link";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
 import { ButtonLink } from "@/ui/button";
-import { wordsIn } from "@/words/languages";
 import { effortText } from "@/words/log-words";
 
 export interface HistoryLine {
@@ -17,20 +18,19 @@ export interface HistoryLine {
 
 /** What a person did in the classes so far, the last first. */
 export function PersonHistory({ lines }: { readonly lines: readonly HistoryLine[] }) {
-  const words = wordsIn(HOUSE_LANGUAGE);
+  const t = useTexts("people");
+  const words = useWords();
   const there = lines.filter((line) => line.present).length;
   return (
     <section aria-labelledby="history" className="mt-6 border-t border-hairline pt-3">
       <h2 id="history" className="text-lg font-bold">
-        Classes so far
+        {t("classesSoFar")}
       </h2>
       {lines.length === 0 ? (
-        <p className="text-quiet">None yet. After a class what they did stands here.</p>
+        <p className="text-quiet">{t("noneYetAfterClass")}</p>
       ) : (
         <>
-          <p className="text-quiet">
-            There in {there} of {lines.length}.
-          </p>
+          <p className="text-quiet">{t("thereIn", { there, lines: lines.length })}</p>
           <ul>
             {lines.map((line) => (
               <li
@@ -46,13 +46,15 @@ export function PersonHistory({ lines }: { readonly lines: readonly HistoryLine[
                 </Link>
                 <span>
                   {!line.present
-                    ? "not there"
+                    ? t("notThere")
                     : line.effort === null
-                      ? "effort not said"
-                      : `effort ${line.effort}, ${effortText(line.effort, words)}`}
+                      ? t("effortNotSaid")
+                      : t("effortLine", { effort: line.effort, words: effortText(line.effort, words) })}
                 </span>
                 <span className="text-sm text-quiet">
-                  {line.hurt > 0 && <b className="border-l-4 border-stop pl-1.5 text-ink">reported pain. </b>}
+                  {line.hurt > 0 && (
+                    <b className="border-l-4 border-stop pl-1.5 text-ink">{t("reportedPain")} </b>
+                  )}
                   {line.done.map(({ name, text }) => `${name} ${text}`).join(" · ")}
                   {line.note && <i> “{line.note}”</i>}
                 </span>
@@ -72,30 +74,28 @@ export function PersonKept(props: {
   readonly readiness: { readonly due: boolean; readonly askFirst: boolean; readonly minor: boolean };
   readonly owner: boolean;
 }) {
+  const t = useTexts("people");
   const { readiness } = props;
   return (
     <section aria-labelledby="kept" className="mt-6 border-t border-hairline pt-3">
       <h2 id="kept" className="text-lg font-bold">
-        Readiness, and what is kept
+        {t("readinessWhatKept")}
       </h2>
       <p className="max-w-2xl">
         {readiness.askFirst ? (
-          <b>{props.name} lets you know that something in their answers asks for a professional first. </b>
+          <b>{t("letsYouKnowSomething", { name: props.name })} </b>
         ) : readiness.due ? (
-          "The readiness check is to be answered, on their own page. "
+          `${t("readinessCheckBeAnswered")} `
         ) : (
-          "The readiness check was answered within the last twelve weeks. "
+          `${t("readinessCheckWasAnswered")} `
         )}
-        {readiness.minor && "Under 18: a guardian agrees, whose name stays sealed. "}
-        <span className="text-quiet">
-          You see limits, never answers. Nothing here clears anybody: local rules, and licensed practice, are
-          yours to follow.
-        </span>
+        {readiness.minor && `${t("under18GuardianAgrees")} `}
+        <span className="text-quiet">{t("youSeeLimitsNever")}</span>
       </p>
       {props.owner && (
         <p className="mt-2">
           <ButtonLink href={`/api/people/${props.id}/data`} plain>
-            Everything that is kept, as a file
+            {t("everythingKeptFile")}
           </ButtonLink>
         </p>
       )}

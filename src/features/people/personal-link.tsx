@@ -2,11 +2,13 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { SquareCode } from "@/ui/square-code";
 
 /** A person's own way in, without an account: made, shown this once, renewed or ended. */
 export function PersonalLink(props: { readonly id: string; readonly name: string; readonly has: boolean }) {
+  const t = useTexts("people");
   const [address, setAddress] = useState<string | null>(null);
   const [has, setHas] = useState(props.has);
   const path = `/api/people/${props.id}/link`;
@@ -27,41 +29,37 @@ export function PersonalLink(props: { readonly id: string; readonly name: string
     }
     setAddress(null);
     setHas(false);
-    toast.success("The link no longer opens anything.");
+    toast.success(t("linkNoLongerOpens"));
   };
   const copy = async () => {
     if (address) await navigator.clipboard.writeText(address);
-    toast.success("Copied.");
+    toast.success(t("copied"));
   };
   return (
     <section aria-labelledby="link-heading" className="mt-6 border-t border-hairline pt-3">
       <h2 id="link-heading" className="text-lg font-bold">
-        Personal link
+        {t("personalLink")}
       </h2>
       <p className="max-w-2xl text-quiet">
-        {has
-          ? `${props.name} has a link that works. A new one ends it.`
-          : `With a link ${props.name} sees their own version of a class on their phone, without an account.`}
+        {has ? t("hasLinkWorksNew", { name: props.name }) : t("withLinkSeesTheir", { name: props.name })}
       </p>
       {address && (
         <div className="mt-2 flex items-start gap-5">
-          <SquareCode text={address} label="The link as a square code for a phone's camera" />
+          <SquareCode text={address} label={t("linkSquareCodePhones")} />
           <div className="min-w-0">
             <p className="break-all font-bold" data-testid="personal-link">
               {address}
             </p>
-            <p className="mt-1 text-quiet">
-              It is shown this once: send it to them yourself. Whoever has it sees this person's part.
-            </p>
+            <p className="mt-1 text-quiet">{t("shownOnceSendThem")}</p>
             <Button className="mt-2" onClick={copy}>
-              Copy it
+              {t("copy")}
             </Button>
           </div>
         </div>
       )}
       <div className="mt-2 flex gap-2">
-        <Button onClick={make}>{has ? "Make a new link" : "Make a link"}</Button>
-        {has && <Button onClick={end}>End the link</Button>}
+        <Button onClick={make}>{has ? t("makeNewLink") : t("makeLink")}</Button>
+        {has && <Button onClick={end}>{t("endLink")}</Button>}
       </div>
     </section>
   );

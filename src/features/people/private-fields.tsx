@@ -1,5 +1,6 @@
 "use client";
 import type { Person } from "@/core/homes/home";
+import { useWords } from "@/features/language/use-words";
 import { Field } from "@/ui/field";
 import { shownIn, takenIn } from "./mass-units";
 import { NumberBox } from "./number-box";
@@ -17,46 +18,45 @@ export function PrivateFields(props: {
   readonly onChange: (part: Partial<Person>) => void;
 }) {
   const { person, onChange } = props;
+  const words = useWords();
   const units = person.units ?? "kg";
   return (
     <section aria-labelledby="private-heading" className="mt-6 border-t border-hairline pt-3">
       <h2 id="private-heading" className="text-lg font-bold">
-        Only if you like to say
+        {words.phrase("home", "onlyYouSee")}
       </h2>
-      <p className="text-quiet">
-        Mass and height make loads and what fits under the ceiling more exact. Nobody else is shown them.
-      </p>
+      <p className="text-quiet">{words.phrase("home", "onlyYouHint")}</p>
       <p className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1.5">
-        <span className="text-quiet">Body mass</span>
+        <span className="text-quiet">{words.phrase("home", "bodyMass")}</span>
         <NumberBox
           className="w-14"
-          label={`Body mass in ${units}`}
+          label={words.phrase("home", "bodyMassIn", { unit: units })}
           value={shownIn(units, person.bodyKg)}
           onChange={(value) => onChange({ bodyKg: takenIn(units, value) })}
         />
         {units}
-        <span className="ml-4 text-quiet">Height</span>
+        <span className="ml-4 text-quiet">{words.phrase("home", "height")}</span>
         <NumberBox
           className="w-14"
-          label="Height in cm"
+          label={words.phrase("home", "heightCm")}
           value={person.heightCm}
           onChange={(value) => onChange({ heightCm: value })}
         />
         cm
       </p>
       <p className="mt-2 flex flex-wrap items-center gap-x-2">
-        <span className="text-quiet">Quiet hours, nothing louder than a step: from</span>
+        <span className="text-quiet">{words.phrase("home", "quietFrom")}</span>
         <input
           type="time"
-          aria-label="Quiet from"
+          aria-label={words.phrase("home", "quietFromLabel")}
           className={TIME}
           value={person.quiet?.from ?? ""}
           onChange={(event) => onChange({ quiet: hours(event.target.value, person.quiet?.to ?? "07:00") })}
         />
-        to
+        {words.phrase("home", "quietTo")}
         <input
           type="time"
-          aria-label="Quiet to"
+          aria-label={words.phrase("home", "quietToLabel")}
           className={TIME}
           value={person.quiet?.to ?? ""}
           onChange={(event) => onChange({ quiet: hours(person.quiet?.from ?? "21:00", event.target.value) })}
@@ -64,7 +64,7 @@ export function PrivateFields(props: {
       </p>
       <div className="mt-2 max-w-56">
         <Field
-          label="Country, two letters (for the emergency number)"
+          label={words.phrase("home", "country")}
           name="country"
           maxLength={2}
           defaultValue={person.country ?? ""}

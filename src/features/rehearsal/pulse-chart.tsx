@@ -1,26 +1,11 @@
 "use client";
 import type { EChartsCoreOption } from "echarts/core";
-import { useEffect, useRef } from "react";
+import { useMemo } from "react";
 import type { PulseAt } from "@/core/rehearsal/report";
 import { clockText } from "@/core/units";
+import { CHART_INKS, Chart } from "@/ui/chart";
 
-const INK = "#101c1a";
-const PINE = "#17544e";
-const BAND = "#c9d8d2";
-const HAIRLINE = "#b9c4bf";
-const QUIET = "#5a6865";
-
-/** Loaded when first looked at: the charts are a piece of their own. */
-async function loadCharts() {
-  const [core, charts, parts, renderers] = await Promise.all([
-    import("echarts/core"),
-    import("echarts/charts"),
-    import("echarts/components"),
-    import("echarts/renderers"),
-  ]);
-  core.use([charts.LineChart, parts.GridComponent, renderers.SVGRenderer]);
-  return core;
-}
+const { ink: INK, pine: PINE, band: BAND, hairline: HAIRLINE, quiet: QUIET } = CHART_INKS;
 
 /** A band from the lowest to the highest, and the middle as a line. */
 function optionOf(pulse: readonly PulseAt[]): EChartsCoreOption {
@@ -61,25 +46,6 @@ function optionOf(pulse: readonly PulseAt[]): EChartsCoreOption {
 
 /** What all straps said over the class: the middle of them, and from the lowest to the highest. */
 export function PulseChart({ pulse }: { readonly pulse: readonly PulseAt[] }) {
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    let over = false;
-    let close = () => {};
-    void loadCharts().then((core) => {
-      if (over || !box.current) return;
-      const chart = core.init(box.current, null, { renderer: "svg" });
-      chart.setOption(optionOf(pulse));
-      const fit = () => chart.resize();
-      window.addEventListener("resize", fit);
-      close = () => {
-        window.removeEventListener("resize", fit);
-        chart.dispose();
-      };
-    });
-    return () => {
-      over = true;
-      close();
-    };
-  }, [pulse]);
-  return <div ref={box} aria-hidden className="h-56 w-full" data-testid="pulse-chart" />;
+  const option = useMemo(() => optionOf(pulse), [pulse]);
+  return <Chart option={option} className="h-56 w-full" testId="pulse-chart" />;
 }

@@ -5,14 +5,16 @@ import type { LiveScore } from "@/core/live/live-score";
 import type { SessionContent } from "@/core/live/session";
 import type { Evening } from "@/core/rehearsal/crowd";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Chip } from "@/ui/chip";
+import type { PlainKey, Say } from "@/words/screens/screens";
 import { SPEEDS, type Speed } from "./use-rehearsal";
 
-const EVENING_WORDS: Readonly<Record<Evening, string>> = {
-  calm: "Everybody in time, good connections",
-  usual: "As it mostly is: some late, some silent, one or two lose the connection",
-  rough: "A rough evening: many late, many silent, storms on the line",
+const EVENING_WORDS: Readonly<Record<Evening, PlainKey<"rehearsal">>> = {
+  calm: "everybodyTimeGoodConnections",
+  usual: "mostlySomeLateSome",
+  rough: "roughEveningManyLate",
 };
 
 /** Before a rehearsal: what it is, how the evening is to be, how fast. */
@@ -22,6 +24,7 @@ export function RehearsalBefore(props: {
   readonly score: LiveScore;
   readonly onBegin: (evening: Evening, speed: Speed) => void;
 }) {
+  const t = useTexts("rehearsal");
   const { classId, content, score, onBegin } = props;
   const { doc, parts } = content;
   const [evening, setEvening] = useState<Evening>("usual");
@@ -37,25 +40,20 @@ export function RehearsalBefore(props: {
           {doc.title}
         </Link>
       </p>
-      <h1 className="text-4xl font-extrabold leading-tight">Rehearse the class</h1>
-      <p className="mt-3">
-        {clockText(score.totalMs / 1000)} with simulated people in the {parts.length} homes of your list: each
-        at a pace of their own, with a connection and a chest strap that are made up. Teach it as you would,
-        as fast as you like; at the end stands where people were late, which gaps were short, what there was
-        no time to say, and where it was hardest. Nothing of it is stored, and nobody is told.
-      </p>
+      <h1 className="text-4xl font-extrabold leading-tight">{t("rehearseClass")}</h1>
+      <p className="mt-3">{t("whatItIs", { clock: clockText(score.totalMs / 1000), homes: parts.length })}</p>
       {parts.length === 0 && (
         <p className="mt-3 font-bold">
-          There is nobody on your list yet:{" "}
+          {t("thereNobodyYourList")}{" "}
           <Link className="underline" href="/people">
-            add people
+            {t("addPeople")}
           </Link>{" "}
-          first.
+          {t("first")}
         </p>
       )}
       <form onSubmit={submit} className="mt-6 space-y-6">
         <fieldset>
-          <legend className="font-bold">The evening</legend>
+          <legend className="font-bold">{t("evening")}</legend>
           {(Object.keys(EVENING_WORDS) as Evening[]).map((each) => (
             <label key={each} className="flex min-h-9 items-center gap-3">
               <input
@@ -65,13 +63,13 @@ export function RehearsalBefore(props: {
                 checked={evening === each}
                 onChange={() => setEvening(each)}
               />
-              {EVENING_WORDS[each]}
+              {t(EVENING_WORDS[each])}
             </label>
           ))}
         </fieldset>
         <SpeedChoice speed={speed} onSpeed={setSpeed} />
         <Button look="solid" type="submit" autoFocus disabled={parts.length === 0}>
-          Begin the rehearsal
+          {t("beginRehearsal")}
         </Button>
       </form>
     </main>
@@ -79,16 +77,18 @@ export function RehearsalBefore(props: {
 }
 
 /** How fast a speed is, in words. */
-export const speedText = (speed: Speed): string => (speed === 1 ? "in earnest" : `${speed} times as fast`);
+export const speedText = (speed: Speed, t: Say<"rehearsal">): string =>
+  speed === 1 ? t("earnest") : t("timesFast", { speed });
 
 /** How much faster than in earnest; can be changed at any time. */
 function SpeedChoice(props: { readonly speed: Speed; readonly onSpeed: (speed: Speed) => void }) {
+  const t = useTexts("rehearsal");
   return (
     <fieldset className="flex flex-wrap items-center gap-2">
-      <legend className="font-bold">How fast</legend>
+      <legend className="font-bold">{t("howFast")}</legend>
       {SPEEDS.map((each) => (
         <Chip key={each} pressed={props.speed === each} onPress={() => props.onSpeed(each)}>
-          {speedText(each)}
+          {speedText(each, t)}
         </Chip>
       ))}
     </fieldset>

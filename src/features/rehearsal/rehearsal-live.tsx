@@ -10,13 +10,15 @@ import type { SimulatedPerson } from "@/core/rehearsal/crowd";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
 import { pulseNow } from "@/core/rehearsal/report";
 import type { Setting } from "@/core/rehearsal/setting";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
-import type { Lead } from "@/features/live/use-lead";
+import type { Lead } from "@/features/live/lead";
 import { Control, STEP_SECONDS, type TeachActions } from "@/features/teach/controls";
 import { TeachView } from "@/features/teach/teach-view";
 import { useClassShown, useTaughtPeople, wordsIn } from "@/features/teach/use-taught";
 import { useTeachKeys } from "@/features/teach/use-teach-keys";
 import { nowText } from "@/words/live-words";
+import type { Say } from "@/words/screens/screens";
 import { speedText } from "./rehearsal-before";
 import { RehearsedPhone } from "./rehearsed-phone";
 import { SPEEDS, type Speed, useRehearsal } from "./use-rehearsal";
@@ -57,9 +59,9 @@ function actionsOf(lead: Lead, setting: Setting, end: () => void): TeachActions 
 }
 
 /** The middle of all straps just now, and from where to where. */
-function pulseText(rehearsal: Rehearsal): string {
+function pulseText(rehearsal: Rehearsal, t: Say<"rehearsal">): string {
   const now = pulseNow(rehearsal);
-  return now ? `hearts ${now.median} (${now.least}–${now.most})` : "";
+  return now ? t("heartsNow", { median: now.median, least: now.least, most: now.most }) : "";
 }
 
 /** The class as it goes on, on the screen on which it is taught. */
@@ -73,6 +75,7 @@ export function RehearsalLive(props: {
   readonly onOver: (rehearsal: Rehearsal) => void;
 }) {
   const words = useWords();
+  const t = useTexts("rehearsal");
   const { content, wordsPerSecond, setting, onOver } = props;
   const { rehearsal, lead, speed, setSpeed, toTheEnd } = useRehearsal(
     setting,
@@ -117,7 +120,7 @@ export function RehearsalLive(props: {
         {...{ actions, speed, setSpeed, toTheEnd, screen, setScreen }}
         people={asked}
         paused={state.phase === "paused"}
-        pulse={pulseText(rehearsal)}
+        pulse={pulseText(rehearsal, t)}
       />
     </div>
   );
@@ -136,37 +139,38 @@ function Strip(props: {
   readonly people: readonly Asked[];
   readonly pulse: string;
 }) {
+  const t = useTexts("rehearsal");
   const { actions, paused, speed, setSpeed, toTheEnd, screen, setScreen, people, pulse } = props;
   return (
-    <section aria-label="The rehearsal" className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
-      <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
+    <section aria-label={t("rehearsal")} className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
+      <Control name={paused ? t("resume") : t("pause")} keys={t("space")} onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
       </Control>
-      <Control name="Back" keys="←" onPress={actions.back}>
+      <Control name={t("back")} keys="←" onPress={actions.back}>
         <ChevronLeft size={16} aria-hidden />
       </Control>
-      <Control name="Skip" keys="→" onPress={actions.skip}>
+      <Control name={t("skip")} keys="→" onPress={actions.skip}>
         <ChevronRight size={16} aria-hidden />
       </Control>
       <Control name="10 s" keys="+" onPress={actions.extend}>
         <Plus size={16} aria-hidden />
       </Control>
-      <Control name="To the end" onPress={toTheEnd}>
+      <Control name={t("toTheEnd")} onPress={toTheEnd}>
         <FastForward size={16} aria-hidden />
       </Control>
-      <Control name="Stop here" keys="e" onPress={actions.end}>
+      <Control name={t("stopHere")} keys="e" onPress={actions.end}>
         <Square size={14} aria-hidden />
       </Control>
       <select
-        aria-label="Which screen"
+        aria-label={t("whichScreen")}
         className="border border-night-line bg-night px-2 py-1"
         value={screen}
         onChange={(event) => setScreen(event.target.value)}
       >
-        <option value="">Teach</option>
+        <option value="">{t("teach")}</option>
         {people.map(({ rosterId, name }) => (
           <option key={rosterId} value={rosterId}>
-            Phone of {name}
+            {t("phone", { name })}
           </option>
         ))}
       </select>
@@ -174,14 +178,14 @@ function Strip(props: {
       <span className="whitespace-nowrap" data-testid="pulse">
         {pulse}
       </span>
-      <b className="whitespace-nowrap border-2 border-marker px-2 py-0.5">Simulated</b>
-      <fieldset className="flex gap-1" aria-label="How fast">
+      <b className="whitespace-nowrap border-2 border-marker px-2 py-0.5">{t("simulated")}</b>
+      <fieldset className="flex gap-1" aria-label={t("howFast")}>
         {SPEEDS.map((each) => (
           <button
             key={each}
             type="button"
             aria-pressed={each === speed}
-            aria-label={`${each}×, ${speedText(each)}`}
+            aria-label={`${each}×, ${speedText(each, t)}`}
             className="min-h-[30px] min-w-[34px] border border-night-line px-1.5 aria-pressed:bg-night-text aria-pressed:text-night"
             onClick={() => setSpeed(each)}
           >

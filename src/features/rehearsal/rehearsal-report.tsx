@@ -1,5 +1,4 @@
 "use client";
-/** What a rehearsal showed, in the order in which one would mend it. */
 import { type ReactNode, useMemo } from "react";
 import type { SessionContent } from "@/core/live/session";
 import { bookOf } from "@/core/moves/book";
@@ -7,9 +6,12 @@ import type { Rehearsal } from "@/core/rehearsal/rehearsal";
 import { type PersonReport, type RehearsalReport, reportOf, type ShortGap } from "@/core/rehearsal/report";
 import { callSheet } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
+/** What a rehearsal showed, in the order in which one would mend it. */
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button, ButtonLink } from "@/ui/button";
 import { lowerFirst } from "@/words/letters";
+import type { Say } from "@/words/screens/screens";
 import { cutLines } from "@/words/shape-words";
 import type { Words } from "@/words/words";
 import { PulseChart } from "./pulse-chart";
@@ -23,6 +25,7 @@ interface Props {
 }
 
 export function RehearsalReportPage(props: Props) {
+  const t = useTexts("rehearsal");
   const { classId, content, rehearsal, onAgain } = props;
   const report = useMemo(() => reportOf(rehearsal), [rehearsal]);
   const names = useMemo(
@@ -33,17 +36,16 @@ export function RehearsalReportPage(props: Props) {
   return (
     <main className="mx-auto max-w-6xl px-6 py-8 text-base leading-relaxed">
       <p>
-        <b className="bg-marker px-1.5">Simulated</b> Made-up people, hearts and connections: a rehearsal of
-        the plan, not of anybody. Nothing of it is stored.
+        <b className="bg-marker px-1.5">{t("simulated")}</b> {t("madeUpPeopleHearts")}
       </p>
       <h1 className="mt-1 text-3xl font-extrabold leading-tight">
-        What the rehearsal of {content.doc.title} showed
+        {t("whatRehearsalShowed", { title: content.doc.title })}
       </h1>
       <p className="mt-3 flex flex-wrap gap-2">
         <ButtonLink href={`/classes/${classId}`} look="solid">
-          Back to the class
+          {t("backClass")}
         </ButtonLink>
-        <Button onClick={onAgain}>Another evening</Button>
+        <Button onClick={onAgain}>{t("anotherEvening")}</Button>
       </p>
       {report ? (
         <>
@@ -54,7 +56,7 @@ export function RehearsalReportPage(props: Props) {
           <People people={report.people} nameOf={nameOf} />
         </>
       ) : (
-        <p className="mt-6">It was ended before it began: there is nothing to tell.</p>
+        <p className="mt-6">{t("wasEndedBeforeBegan")}</p>
       )}
     </main>
   );
@@ -71,19 +73,24 @@ function Part(props: { readonly title: string; readonly children: ReactNode }) {
 
 /** The whole in a sentence or two. */
 function Summary({ report }: { readonly report: RehearsalReport }) {
+  const t = useTexts("rehearsal");
   const { people, gaps, hardest, lateShare } = report;
   const came = people.filter((each) => each.came).length;
   const late = people.filter(({ lateSeconds }) => lateSeconds !== null).length;
   const other = people.filter(({ needs }) => needs.length > 0).length;
   return (
     <p className="mt-5 max-w-4xl text-lg" data-testid="summary">
-      {came} of {people.length} came, {late === 0 ? "nobody" : late} late.{" "}
-      {gaps.length === 0
-        ? "Nobody was short of time between two moves."
-        : `On ${gaps.length} ${gaps.length === 1 ? "way" : "ways"} from one move to the next people weren’t ready in time, in ${Math.max(1, Math.round(lateShare * 100))} % of all starts.`}{" "}
-      {other > 0 && `${other} would need another way somewhere. `}
-      {hardest &&
-        `It was hardest at ${clockText(hardest.atSeconds)}, with hearts at ${hardest.median} in the middle.`}
+      {t("inAll", {
+        came,
+        people: people.length,
+        late,
+        gaps: gaps.length,
+        share: Math.max(1, Math.round(lateShare * 100)),
+        other,
+        hard: hardest ? "yes" : "no",
+        at: hardest ? clockText(hardest.atSeconds) : "",
+        hearts: hardest?.median ?? 0,
+      })}
     </p>
   );
 }
@@ -118,17 +125,18 @@ function Gaps({
   readonly gaps: readonly ShortGap[];
   readonly nameOf: (person: string) => string;
 }) {
+  const t = useTexts("rehearsal");
   return (
-    <Part title="Not ready in time">
+    <Part title={t("notReadyTime")}>
       {gaps.length === 0 ? (
-        <p>Every gap was long enough for everybody.</p>
+        <p>{t("everyGapWasLong")}</p>
       ) : (
-        <Table heads={["at", "from", "to", "gap", "enough for all", "who, by how much"]}>
+        <Table heads={[t("at"), t("from"), t("to"), t("gap"), t("enoughAll"), t("whoByHowMuch")]}>
           {gaps.map(({ from, to, slot, atSeconds, times, gapSeconds, needsSeconds, who }) => (
             <tr key={`${slot} ${atSeconds}`}>
               <td className={CELL}>
                 {clockText(atSeconds)}
-                {times > 1 && `, ${times} times`}
+                {times > 1 && t("timesMore", { times })}
               </td>
               <td className={CELL}>{from?.name}</td>
               <td className={CELL}>{to?.name}</td>
@@ -152,17 +160,18 @@ function Gaps({
 
 /** What there was no time to say. */
 function Unsaid({ content, wordsPerSecond }: Props) {
+  const t = useTexts("rehearsal");
   const words = useWords();
   const lines = useMemo(() => {
     const book = bookOf(content.moves);
     return cutLines(callSheet(content.doc, book, content.parts), words, wordsPerSecond);
   }, [content, words, wordsPerSecond]);
   return (
-    <Part title="No time to say">
+    <Part title={t("noTimeSay")}>
       {lines.length === 0 ? (
-        <p>All that there is to say fits into its gap.</p>
+        <p>{t("allThereSayFits")}</p>
       ) : (
-        <Table heads={["at", "room", "would take", "left out"]}>
+        <Table heads={[t("at"), t("room"), t("wouldTake"), t("leftOut")]}>
           {lines.map(({ at, kind, room, needs, lost }) => (
             <tr key={`${at} ${kind}`}>
               <td className={CELL}>{clockText(at)}</td>
@@ -178,12 +187,17 @@ function Unsaid({ content, wordsPerSecond }: Props) {
 }
 
 function Hearts({ report: { pulse, hardest } }: { readonly report: RehearsalReport }) {
+  const t = useTexts("rehearsal");
   return (
-    <Part title="Hearts, simulated">
+    <Part title={t("heartsSimulated")}>
       <p>
-        Beats a minute over the class: the middle of all as a line, from the lowest to the highest as a band.
-        {hardest &&
-          ` The highest middle is ${hardest.median} at ${clockText(hardest.atSeconds)}, from ${hardest.least} to ${hardest.most}.`}
+        {t("beats", {
+          hard: hardest ? "yes" : "no",
+          median: hardest?.median ?? 0,
+          at: hardest ? clockText(hardest.atSeconds) : "",
+          least: hardest?.least ?? 0,
+          most: hardest?.most ?? 0,
+        })}
       </p>
       <PulseChart pulse={pulse} />
     </Part>
@@ -191,22 +205,25 @@ function Hearts({ report: { pulse, hardest } }: { readonly report: RehearsalRepo
 }
 
 /** What somebody would need another way for. */
-function needsText({ needs }: PersonReport): string {
+function needsText({ needs }: PersonReport, t: Say<"rehearsal">): string {
   return needs
     .map(({ move, why, missing }) => {
-      const name = move ? lowerFirst(move.name) : "a move";
-      return why === "no-way" ? `${name}: no way` : `${name}: ${missing} too many`;
+      const name = move ? lowerFirst(move.name) : t("move");
+      return why === "no-way" ? t("noWay", { name }) : t("tooMany", { name, missing: missing ?? 0 });
     })
     .join(", ");
 }
 
-function troubleText({ came, lateSeconds, lostSeconds, silent, cutSets }: PersonReport): string {
+function troubleText(
+  { came, lateSeconds, lostSeconds, silent, cutSets }: PersonReport,
+  t: Say<"rehearsal">,
+): string {
   return [
-    came ? "" : "never came",
-    lateSeconds === null ? "" : `came ${clockText(lateSeconds)} late`,
-    lostSeconds > 0 ? `${lostSeconds} s without connection` : "",
-    silent ? "pressed nothing" : "",
-    cutSets > 0 ? `${cutSets} own sets not reached` : "",
+    came ? "" : t("neverCame"),
+    lateSeconds === null ? "" : t("cameLate", { clock: clockText(lateSeconds) }),
+    lostSeconds > 0 ? t("sWithoutConnection", { lostSeconds }) : "",
+    silent ? t("pressedNothing") : "",
+    cutSets > 0 ? t("ownSetsNotReached", { cutSets }) : "",
   ]
     .filter(Boolean)
     .join(", ");
@@ -216,11 +233,19 @@ function People(props: {
   readonly people: readonly PersonReport[];
   readonly nameOf: (person: string) => string;
 }) {
+  const t = useTexts("rehearsal");
   const words = useWords();
   return (
-    <Part title="Everybody">
+    <Part title={t("everybody")}>
       <Table
-        heads={["who", "not ready", "hardest for the heart", "most tired", "would need another way", "else"]}
+        heads={[
+          t("who"),
+          t("notReady"),
+          t("hardestHeart"),
+          t("mostTired"),
+          t("wouldNeedAnotherWay"),
+          t("else"),
+        ]}
       >
         {props.people.map((each) => (
           <tr key={each.person}>
@@ -228,12 +253,18 @@ function People(props: {
               {props.nameOf(each.person)}
             </th>
             <td className={CELL}>
-              {each.latePieces > 0 && `${each.latePieces} times, mostly by ${each.usualLateSeconds} s`}
+              {each.latePieces > 0 &&
+                t("timesMostly", {
+                  latePieces: each.latePieces,
+                  usualLateSeconds: each.usualLateSeconds ?? 0,
+                })}
             </td>
-            <td className={CELL}>{each.peak && `${each.peak.bpm} at ${clockText(each.peak.atSeconds)}`}</td>
-            <td className={CELL}>{tiredText(each, words)}</td>
-            <td className={CELL}>{needsText(each)}</td>
-            <td className={CELL}>{troubleText(each)}</td>
+            <td className={CELL}>
+              {each.peak && t("peakAt", { bpm: each.peak.bpm, clock: clockText(each.peak.atSeconds) })}
+            </td>
+            <td className={CELL}>{tiredText(each, words, t)}</td>
+            <td className={CELL}>{needsText(each, t)}</td>
+            <td className={CELL}>{troubleText(each, t)}</td>
           </tr>
         ))}
       </Table>
@@ -241,8 +272,12 @@ function People(props: {
   );
 }
 
-function tiredText({ tired }: PersonReport, words: Words): string {
+function tiredText({ tired }: PersonReport, words: Words, t: Say<"rehearsal">): string {
   if (!tired) return "";
   const { muscle, share, atSeconds } = tired;
-  return `${words.name("muscle", muscle)} ${Math.round(share * 100)} % at ${clockText(atSeconds)}`;
+  return t("tiredAt", {
+    muscle: words.name("muscle", muscle),
+    share: Math.round(share * 100),
+    clock: clockText(atSeconds),
+  });
 }

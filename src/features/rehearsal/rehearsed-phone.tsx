@@ -11,7 +11,7 @@ import { withPicks } from "@/core/live/picks";
 import type { SessionContent } from "@/core/live/session";
 import type { MoveBook } from "@/core/moves/book";
 import type { Rehearsal } from "@/core/rehearsal/rehearsal";
-import type { Lead } from "@/features/live/use-lead";
+import type { Lead } from "@/features/live/lead";
 import { answersOf } from "@/features/part/answers-of";
 import { During } from "@/features/part/during";
 import { OwnPaceScreen } from "@/features/part/own-pace";

@@ -7,7 +7,7 @@ import type { Said } from "@/core/live/events";
 import type { SimulatedPerson } from "@/core/rehearsal/crowd";
 import { Rehearsal, runOn } from "@/core/rehearsal/rehearsal";
 import type { Setting } from "@/core/rehearsal/setting";
-import type { Lead } from "@/features/live/use-lead";
+import type { Lead } from "@/features/live/lead";
 import { COUNT_IN_MS } from "@/features/teach/controls";
 
 /** How much faster than in earnest. */

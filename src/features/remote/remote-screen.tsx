@@ -15,17 +15,20 @@ import { shownState } from "@/core/live/runs";
 import { type Substitute, withSubstitutes } from "@/core/live/substitutes";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { countText, leftToCountMs } from "@/features/live/bar";
+import type { Lead } from "@/features/live/lead";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { troubleText } from "@/features/live/trouble-text";
 import { useContent } from "@/features/live/use-content";
-import { type Lead, useLead } from "@/features/live/use-lead";
+import { useLead } from "@/features/live/use-lead";
 import { useWhereabouts } from "@/features/live/use-whereabouts";
 import { EndDialog } from "@/features/teach/end-dialog";
 import { NoteDialog } from "@/features/teach/note-dialog";
 import { PeopleDialog } from "@/features/teach/people-dialog";
 import { type NowText, nowText } from "@/words/live-words";
+import type { Say } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 
 interface Content {
@@ -39,17 +42,19 @@ interface Content {
 const BIG = "min-h-28 border-2 border-night-text px-3 text-3xl font-extrabold disabled:opacity-40";
 
 /** The connection where something is wrong with it, else when the class ends. */
-function statusOf({ reached, held, state }: Lead): string {
-  if (!reached) return "no connection";
-  const ends = state.projectedEndMs ? `ends ${timeOfDay(state.projectedEndMs)}` : "";
-  return troubleText(reached, held) ?? ends;
+function statusOf({ reached, held, state }: Lead, t: Say<"remote">, trouble: Say<"live">): string {
+  if (!reached) return t("noConnection");
+  const ends = state.projectedEndMs ? t("ends", { time: timeOfDay(state.projectedEndMs) }) : "";
+  return troubleText(reached, held, trouble) ?? ends;
 }
 
 /** Under the move: what kind of break it is; at work the side, and what comes next. */
-function detailOf({ segment, working, next }: NowText, words: Words): string {
+function detailOf({ segment, working, next }: NowText, words: Words, t: Say<"remote">): string {
   if (!segment) return "";
   if (!working) return words.name("segment", segment.kind);
-  return [segment.side, next && `next ${next}`].filter(Boolean).join(", ");
+  return [segment.side && words.name("side", segment.side), next && t("thenNext", { next })]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** For the instructor's own phone, in the hand or on the floor: pause, next, ten seconds, a round less, who hurts. */
@@ -58,6 +63,8 @@ export function RemoteScreen(props: {
   readonly content: Content;
   readonly events: readonly SessionEvent[];
 }) {
+  const t = useTexts("remote");
+  const trouble = useTexts("live");
   const words = useWords();
   const { id } = props;
   const [known, setKnown] = useState(props.events);
@@ -76,7 +83,8 @@ export function RemoteScreen(props: {
   const drop = live
     ? finishWays(score, lead.events, lead.now()).find(({ says: [kind] }) => kind === "drop-round")
     : undefined;
-  const nameOf = (person: string) => content.parts.find((part) => part.person === person)?.name ?? "Somebody";
+  const nameOf = (person: string) =>
+    content.parts.find((part) => part.person === person)?.name ?? t("somebody");
   const last = lead.events.filter(isOf("hurt")).at(-1)?.payload.person;
   const [hurt] = people.hurt;
   if (state.phase === "ended" || state.phase === "over") return <Over id={id} score={score} lead={lead} />;
@@ -89,7 +97,7 @@ export function RemoteScreen(props: {
         <span>
           {says.blockTitle} {says.roundText}
         </span>
-        <span role="status">{statusOf(lead)}</span>
+        <span role="status">{statusOf(lead, t, trouble)}</span>
       </p>
       <h1 className="flex items-baseline justify-between gap-3 leading-none">
         <span className="text-3xl font-extrabold">{ready ? content.doc.title : says.headline}</span>
@@ -100,7 +108,7 @@ export function RemoteScreen(props: {
           {ready ? "" : countText(leftToCountMs(shownState(score.runs, state)))}
         </span>
       </h1>
-      <p className="min-h-7 text-lg text-night-quiet">{live && detailOf(says, words)}</p>
+      <p className="min-h-7 text-lg text-night-quiet">{live && detailOf(says, words, t)}</p>
       <Presses phase={state.phase} live={live} drop={drop} command={command} />
       <Seldom id={id} live={live} lead={lead} people={people} parts={content.parts} />
       <div
@@ -117,7 +125,7 @@ export function RemoteScreen(props: {
           />
         ) : (
           <p className="text-xl text-night-quiet">
-            {last ? `Nobody hurts now. The last was ${nameOf(last)}, answered.` : "Nobody has pressed Hurts."}
+            {last ? t("nobodyHurtsNowLast", { name: nameOf(last) }) : t("nobodyHasPressedHurts")}
           </p>
         )}
       </div>
@@ -131,31 +139,32 @@ function Hurt(props: {
   readonly name: string;
   readonly onSeen: () => void;
 }) {
+  const t = useTexts("remote");
   const { left, ask } = useWhereabouts(props.id, props.person);
   return (
     <>
       <p className="text-2xl leading-snug">
-        <b>{props.name} hurts.</b> Stop them. Sharp, new, getting worse?
+        <b>{t("hurts", { name: props.name })}</b> {t("stopThemSharpNew")}
       </p>
       <p className="min-h-7 text-xl font-bold">
         {left === "none"
-          ? "Left no place or contact."
+          ? t("leftNoPlaceOr")
           : left === "unreached"
-            ? "No connection: it can't be asked for."
+            ? t("noConnectionCantBe")
             : left
               ? `${left.place} ${left.contact}`
               : ""}
       </p>
       <div className="mt-2 grid grid-cols-2 gap-3">
         <button type="button" className="border-2 border-night-text py-4 text-xl font-bold" onClick={ask}>
-          Place, contact
+          {t("placeContact")}
         </button>
         <button
           type="button"
           className="bg-night-text py-4 text-xl font-bold text-night"
           onClick={props.onSeen}
         >
-          Answered
+          {t("answered")}
         </button>
       </div>
     </>
@@ -163,19 +172,20 @@ function Hurt(props: {
 }
 
 function Over({ id, score, lead }: { readonly id: string; readonly score: LiveScore; readonly lead: Lead }) {
+  const t = useTexts("remote");
   return (
     <main
       className="night grid min-h-screen content-center gap-4 bg-night px-6 text-night-text"
       data-phase="ended"
     >
-      <h1 className="text-4xl font-extrabold">The class is over</h1>
+      <h1 className="text-4xl font-extrabold">{t("classOver")}</h1>
       {canGoOn(score, lead, lead.now()) && (
         <button type="button" className={BIG} onClick={() => lead.command("go-on")}>
-          Not over: go on
+          {t("notOverGo")}
         </button>
       )}
       <Link className="text-xl underline underline-offset-4" href={`/sessions/${id}`}>
-        Write it up
+        {t("writeUp")}
       </Link>
     </main>
   );
@@ -189,6 +199,7 @@ function Seldom(props: {
   readonly people: PeopleNow;
   readonly parts: Content["parts"];
 }) {
+  const t = useTexts("remote");
   const { id, live, lead, people, parts } = props;
   const [panel, setPanel] = useState<"people" | "note" | "end" | null>(null);
   const asked = parts.map(({ person, name }) => ({ id: person, rosterId: person, name }));
@@ -206,7 +217,7 @@ function Seldom(props: {
           disabled={name === "end" && !live}
           onClick={() => setPanel(name)}
         >
-          {SELDOM[name]}
+          {t(name)}
         </button>
       ))}
       <PeopleDialog
@@ -223,8 +234,6 @@ function Seldom(props: {
   );
 }
 
-const SELDOM = { people: "People", note: "Note", end: "End" } as const;
-
 /** Pause, next, ten seconds more, a round less: large enough for a glance. */
 function Presses({
   phase,
@@ -237,6 +246,7 @@ function Presses({
   readonly drop: FinishWay | undefined;
   readonly command: Lead["command"];
 }) {
+  const t = useTexts("remote");
   const ready = phase === "ready";
   return (
     <>
@@ -247,14 +257,14 @@ function Presses({
           ready ? command("start", { countInMs: 5000 }) : command(phase === "paused" ? "resume" : "pause")
         }
       >
-        {ready ? "Start" : phase === "paused" ? "Resume" : "Pause"}
+        {ready ? t("start") : phase === "paused" ? t("resume") : t("pause")}
       </button>
       <div className="grid grid-cols-3 gap-3">
         <button type="button" className={BIG} disabled={!live} onClick={() => command("back")}>
-          Back
+          {t("back")}
         </button>
         <button type="button" className={BIG} disabled={!live} onClick={() => command("skip")}>
-          Next
+          {t("next")}
         </button>
         <button
           type="button"
@@ -266,11 +276,14 @@ function Presses({
         </button>
       </div>
       <button type="button" className={BIG} disabled={!drop} onClick={() => drop && command(...drop.says)}>
-        Drop a round
+        {t("dropRound")}
         <span className="block text-lg font-normal">
           {drop
-            ? `ends ${timeOfDay(drop.endMs)}, ${clockText(Math.round(drop.savesMs / 1000))} less`
-            : "no round is left to drop"}
+            ? t("endsLess", {
+                time: timeOfDay(drop.endMs),
+                clock: clockText(Math.round(drop.savesMs / 1000)),
+              })
+            : t("noRoundLeftDrop")}
         </span>
       </button>
     </>

@@ -1,7 +1,9 @@
 "use client";
-import type { ECharts, EChartsCoreOption } from "echarts/core";
-import { useEffect, useRef } from "react";
+import type { EChartsCoreOption } from "echarts/core";
+import { useMemo } from "react";
 import type { Spread } from "@/core/shape/shape-json";
+import { useTexts } from "@/features/language/use-texts";
+import { CHART_INKS, Chart } from "@/ui/chart";
 import { Styled } from "@/ui/styled";
 
 export interface BarLine {
@@ -10,23 +12,8 @@ export interface BarLine {
   readonly spread: Spread | null;
 }
 
-const INK = "#101c1a";
-const PINE = "#17544e";
-const HAIRLINE = "#b9c4bf";
-const QUIET = "#5a6865";
+const { ink: INK, pine: PINE, hairline: HAIRLINE, quiet: QUIET } = CHART_INKS;
 const ROW = 20;
-
-/** Loaded when first looked at: the charts are a piece of their own. */
-async function loadCharts() {
-  const [core, charts, parts, renderers] = await Promise.all([
-    import("echarts/core"),
-    import("echarts/charts"),
-    import("echarts/components"),
-    import("echarts/renderers"),
-  ]);
-  core.use([charts.BarChart, charts.CustomChart, parts.GridComponent, renderers.SVGRenderer]);
-  return core;
-}
 
 function optionOf(lines: readonly BarLine[]): EChartsCoreOption {
   const most = Math.max(1, ...lines.map((line) => Math.max(line.value, line.spread?.most ?? 0)));
@@ -79,38 +66,19 @@ function optionOf(lines: readonly BarLine[]): EChartsCoreOption {
 
 /** Bars with the spread under each, drawn as a picture whose words stand beside it for screen readers. */
 export function BarChart({ lines, label }: { readonly lines: readonly BarLine[]; readonly label: string }) {
-  const place = useRef<HTMLDivElement>(null);
-  const chart = useRef<ECharts | null>(null);
-  const height = lines.length * ROW + 26;
-  useEffect(() => {
-    let gone = false;
-    void loadCharts().then((core) => {
-      if (gone || !place.current) return;
-      chart.current ??= core.init(place.current, null, { renderer: "svg", height });
-      chart.current.resize({ height });
-      chart.current.setOption(optionOf(lines), true);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [lines, height]);
-  useEffect(
-    () => () => {
-      chart.current?.dispose();
-      chart.current = null;
-    },
-    [],
-  );
+  const t = useTexts("review");
+  const option = useMemo(() => optionOf(lines), [lines]);
   return (
     <>
-      <Styled look={{ height: `${height}px` }}>
-        <div ref={place} role="img" aria-label={label} className="h-full" />
+      <Styled look={{ height: `${lines.length * ROW + 26}px` }}>
+        {/* Drawn anew where it is of another height. */}
+        <Chart key={lines.length} option={option} className="h-full" label={label} />
       </Styled>
       <ul className="sr-only">
         {lines.map((line) => (
           <li key={line.name}>
             {line.name}: {line.value}
-            {line.spread ? `, from ${line.spread.least} to ${line.spread.most}` : ""}
+            {line.spread ? t("spread", { least: line.spread.least, most: line.spread.most }) : ""}
           </li>
         ))}
       </ul>

@@ -6,15 +6,17 @@ import { acknowledgeEdit, type Finding, type Fix, type Severity } from "@/core/r
 import type { Line } from "@/core/review/line";
 import { isOpen } from "@/core/review/ranked";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { findingText, fixText, ifLeftText, lineText } from "@/words/finding-words";
+import type { PlainKey } from "@/words/screens/screens";
 
-const SEVERITY_WORDS: Record<Severity, string> = {
-  stop: "Don't teach it like this",
-  fix: "Mend",
-  consider: "Consider",
+const SEVERITY_WORDS: Record<Severity, PlainKey<"review">> = {
+  stop: "dontTeachLike",
+  fix: "mend",
+  consider: "consider",
 };
 /** Lines that are seen at first: more are not read. */
 const AT_FIRST = 7;
@@ -35,6 +37,7 @@ interface Props {
 
 /** The read-through: what is left to decide, the gravest first; a fix is looked at on the score before it is taken. */
 export function FindingsPanel(props: Props) {
+  const t = useTexts("review");
   const words = useWords();
   const [all, setAll] = useState(false);
   const open = props.findings.filter(isOpen);
@@ -45,20 +48,15 @@ export function FindingsPanel(props: Props) {
   const shown = all || chosenAt >= AT_FIRST ? open : open.slice(0, AT_FIRST);
   return (
     <div>
-      {open.length === 0 && (
-        <p className="mt-3">
-          Nothing to mend.{" "}
-          {known.length > 0 ? "What was acknowledged stands below." : "Read it once more aloud."}
-        </p>
-      )}
-      <ol aria-label="What is left to decide, the gravest first">
+      {open.length === 0 && <p className="mt-3">{t("nothingToMend", { known: known.length })}</p>}
+      <ol aria-label={t("whatLeftDecideGravest")}>
         {shown.map((line) => (
           <LineOf key={`${line.code} ${line.fingerprint}`} line={line} {...props} />
         ))}
       </ol>
       {shown.length < open.length && (
         <button type="button" className="mt-2 underline underline-offset-2" onClick={() => setAll(true)}>
-          {open.length - shown.length} more
+          {t("openMore", { open: open.length - shown.length })}
         </button>
       )}
       {settled.map((line) => (
@@ -69,7 +67,9 @@ export function FindingsPanel(props: Props) {
       ))}
       {known.length > 0 && (
         <details className="mt-4">
-          <summary className="cursor-pointer text-quiet">{known.length} acknowledged</summary>
+          <summary className="cursor-pointer text-quiet">
+            {t("acknowledged", { known: known.length })}
+          </summary>
           <ul>
             {known.map((line) => (
               <li
@@ -115,6 +115,7 @@ function Each({
 }
 
 function LineOf(props: Props & { readonly line: Line }) {
+  const t = useTexts("review");
   const words = useWords();
   const { line, doc } = props;
   const chosen = props.chosen === line.fingerprint;
@@ -131,7 +132,7 @@ function LineOf(props: Props & { readonly line: Line }) {
             line.severity === "stop" ? "font-bold text-stop" : quiet,
           )}
         >
-          <span>{SEVERITY_WORDS[line.severity]}</span>
+          <span>{t(SEVERITY_WORDS[line.severity])}</span>
           <span className="tabular-nums">{clockText(line.at)}</span>
         </span>
         {lineText(line, words)} <span className={quiet}>{ifLeftText(line, words)}</span>
@@ -139,7 +140,7 @@ function LineOf(props: Props & { readonly line: Line }) {
       {line.members.length > 1 && line.code !== "caution" && (
         <details>
           <summary className={cx("min-h-[24px] cursor-pointer", quiet)}>
-            each of the {line.members.length}
+            {t("eachOf", { members: line.members.length })}
           </summary>
           <Each members={line.members} onChoose={props.onChoose} />
         </details>
@@ -188,6 +189,7 @@ function Because({
   readonly onAsk: (on: boolean) => void;
   readonly onKeep: (reason: string) => void;
 }) {
+  const t = useTexts("review");
   const [reason, setReason] = useState("");
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -200,7 +202,7 @@ function Because({
         className={cx("min-h-[24px] underline underline-offset-2", quiet)}
         onClick={() => onAsk(true)}
       >
-        I know, because…
+        {t("iKnowBecause")}
       </button>
     );
   return (
@@ -213,7 +215,7 @@ function Because({
     >
       <input
         ref={field}
-        aria-label="Reason"
+        aria-label={t("reason")}
         className="min-w-0 flex-1 border border-quiet bg-white px-2 py-1"
         maxLength={200}
         value={reason}
@@ -221,7 +223,7 @@ function Because({
         onKeyDown={(event) => event.key === "Escape" && onAsk(false)}
       />
       <Button type="submit" look="line" disabled={reason.trim() === ""}>
-        Keep
+        {t("keep")}
       </Button>
     </form>
   );

@@ -9,6 +9,8 @@ import type { FitResult } from "@/core/shape/fit";
 import { fitEdit } from "@/core/shape/fit-change";
 import { clockText } from "@/core/units";
 import { spanTriple } from "@/core/values/span";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { type Question, useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
@@ -16,6 +18,7 @@ import { MiniScore, shortOf } from "@/features/score/mini-score";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { upperFirst } from "@/words/letters";
+import type { PlainKey } from "@/words/screens/screens";
 import { changesText, lossText, proposalText, unlockText } from "@/words/shape-words";
 
 /** Every key of a block that a fit could change. */
@@ -24,8 +27,8 @@ const KEYS = ["rounds", "rest", "longRest", "brief", "demo", "prepare", "after",
 const KEPT = [
   { keys: ["rest", "longRest"], words: "rests" },
   { keys: ["rounds"], words: "rounds" },
-  { keys: ["moves"], words: "every move" },
-] as const;
+  { keys: ["moves"], words: "everyMove" },
+] as const satisfies readonly { readonly keys: readonly string[]; readonly words: PlainKey<"review"> }[];
 
 interface Props {
   readonly open: boolean;
@@ -37,12 +40,13 @@ interface Props {
 
 /** Making the class as long as it should be: up to five ways, each drawn beside the present one. */
 export function FitDialog(props: Props) {
+  const t = useTexts("review");
   return (
     <Dialog
       open={props.open}
       onOpenChange={props.onOpenChange}
-      title="Fit to a length"
-      description="The smallest changes that get there: talk and rests first, the main work last; a warm-up or cool-down that is too short is filled before anything else. One press takes them all; undo takes them back."
+      title={t("fitLength")}
+      description={t("smallestChangesGetThere")}
       wide
     >
       <Options {...props} />
@@ -54,14 +58,15 @@ const isClosed = (block: Block) => KEYS.every((key) => block.locked?.includes(ke
 
 /** What a fit may do with each block: leave it, take from it last, leave at least so many rounds. */
 function BlockRules({ doc, onEdit }: Pick<Props, "doc" | "onEdit">) {
+  const t = useTexts("review");
   return (
     <table className="mt-3 w-full text-left">
       <thead>
         <tr className="border-b border-hairline text-quiet">
-          <th className="font-normal">Block</th>
-          <th className="font-normal">leave it</th>
-          <th className="font-normal">the heart of it</th>
-          <th className="font-normal">at least</th>
+          <th className="font-normal">{t("block")}</th>
+          <th className="font-normal">{t("leave")}</th>
+          <th className="font-normal">{t("heart")}</th>
+          <th className="font-normal">{t("least")}</th>
         </tr>
       </thead>
       <tbody>
@@ -74,7 +79,8 @@ function BlockRules({ doc, onEdit }: Pick<Props, "doc" | "onEdit">) {
 }
 
 function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "onEdit">) {
-  const title = block.title || (slotsOf(block).length > 0 ? "a block" : "talk");
+  const t = useTexts("review");
+  const title = block.title || (slotsOf(block).length > 0 ? t("block2") : t("talkAlone"));
   const rounds = spanTriple(block.rounds, 1).min;
   const closed = isClosed(block);
   return (
@@ -83,7 +89,7 @@ function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "o
       <td>
         <input
           type="checkbox"
-          aria-label={`Leave ${title} as it is`}
+          aria-label={t("leave2", { title })}
           checked={closed}
           onChange={() => onEdit(setBlock(block, "locked", closed ? undefined : KEYS))}
         />
@@ -91,7 +97,7 @@ function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "o
       <td>
         <input
           type="checkbox"
-          aria-label={`${title} is the heart of it`}
+          aria-label={t("heart2", { title })}
           checked={block.heart ?? false}
           onChange={() => onEdit(setBlock(block, "heart", block.heart ? undefined : true))}
         />
@@ -99,7 +105,7 @@ function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "o
       <td>
         {rounds > 1 && (
           <select
-            aria-label={`Rounds of ${title} at least`}
+            aria-label={t("roundsLeast", { title })}
             className="border border-quiet bg-white"
             value={block.least?.rounds ?? 1}
             onChange={(event) => {
@@ -109,7 +115,7 @@ function BlockRule({ block, onEdit }: { readonly block: Block } & Pick<Props, "o
           >
             {Array.from({ length: rounds }, (_, i) => i + 1).map((n) => (
               <option key={n} value={n}>
-                {n === 1 ? "1 round" : `${n} rounds`}
+                {t("roundCount", { n })}
               </option>
             ))}
           </select>
@@ -124,9 +130,10 @@ function KeptBoxes(props: {
   readonly kept: readonly string[];
   readonly onKept: (kept: readonly string[]) => void;
 }) {
+  const t = useTexts("review");
   return (
     <fieldset className="flex flex-wrap gap-x-3">
-      <legend className="float-left mr-2 text-quiet">Stay as they are:</legend>
+      <legend className="float-left mr-2 text-quiet">{t("stayThey")}</legend>
       {KEPT.map(({ keys, words }) => {
         const on = keys.every((key) => props.kept.includes(key));
         const others = props.kept.filter((key) => !keys.some((own) => own === key));
@@ -137,7 +144,7 @@ function KeptBoxes(props: {
               checked={on}
               onChange={() => props.onKept(on ? others : [...others, ...keys])}
             />
-            {words}
+            {t(words)}
           </label>
         );
       })}
@@ -153,19 +160,21 @@ function ProposalLines({
   readonly result: FitResult;
   readonly onEdit: (edit: Edit) => void;
 }) {
+  const library = useLibrary();
+  const t = useTexts("review");
   const words = useWords();
   return (
-    <ul aria-label="More of the class">
+    <ul aria-label={t("moreClass")}>
       {result.proposals.map((proposal) => (
         <li
           key={proposal.kind}
           className="mt-2 flex items-start justify-between gap-4 border-t border-hairline pt-2"
         >
           <p>
-            <b className="tabular-nums">{clockText(proposal.total)}</b> with{" "}
-            {proposalText(proposal, LIBRARY_BOOK, words)}.
+            <b className="tabular-nums">{clockText(proposal.total)}</b>{" "}
+            {t("withProposal", { proposal: proposalText(proposal, library, words) })}
           </p>
-          <Button onClick={() => onEdit(addBlock(proposal.block, proposal.before))}>Put it in</Button>
+          <Button onClick={() => onEdit(addBlock(proposal.block, proposal.before))}>{t("put")}</Button>
         </li>
       ))}
     </ul>
@@ -179,6 +188,8 @@ function OptionLine(props: {
   readonly next: ClassDoc;
   readonly onTake: () => void;
 }) {
+  const library = useLibrary();
+  const t = useTexts("review");
   const { option, doc, next, onTake } = props;
   const words = useWords();
   const isSame = option.changes.length === 0;
@@ -186,13 +197,13 @@ function OptionLine(props: {
     <div className="flex items-start justify-between gap-4">
       <p>
         <b className="tabular-nums">{clockText(option.total)}</b>{" "}
-        {isSame ? "as it stands." : `${changesText(option, doc, LIBRARY_BOOK, words)}.`}
+        {isSame ? t("stands") : `${changesText(option, doc, library, words)}.`}
         {!isSame && (
-          <span className="block text-quiet">{upperFirst(lossText(doc, next, LIBRARY_BOOK, words))}.</span>
+          <span className="block text-quiet">{upperFirst(lossText(doc, next, library, words))}.</span>
         )}
       </p>
       <Button look="solid" disabled={isSame} onClick={onTake}>
-        Take it
+        {t("take")}
       </Button>
     </div>
   );
@@ -208,12 +219,13 @@ function NoOptions({
   readonly result: FitResult | null;
   readonly doc: ClassDoc;
 }) {
+  const t = useTexts("review");
   const words = useWords();
-  if (wanted === null) return <p className="mt-3 text-rust">A whole number of minutes.</p>;
-  if (result === null) return <p className="mt-3 text-quiet">Working it out…</p>;
+  if (wanted === null) return <p className="mt-3 text-rust">{t("wholeNumberMinutes")}</p>;
+  if (result === null) return <p className="mt-3 text-quiet">{t("workingOut")}</p>;
   return (
     <p className="mt-3" role="status">
-      Out of reach: the nearest is {result.nearest === null ? "none" : clockText(result.nearest)}.
+      {t("nearestIs", { nearest: result.nearest === null ? "no" : clockText(result.nearest) })}
       {result.unlock.map((entry) => (
         <span key={entry.block} className="block">
           {upperFirst(unlockText(entry, doc, words))}.
@@ -224,6 +236,7 @@ function NoOptions({
 }
 
 function Options({ doc, room, onEdit, onOpenChange }: Props) {
+  const t = useTexts("review");
   const [minutes, setMinutes] = useState(
     String(doc.promise?.minutes ?? Math.round(scoreOf(doc, LIBRARY_BOOK).seconds.plan / 60)),
   );
@@ -243,7 +256,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
     <>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <label className="flex items-center gap-2">
-          <b>Minutes</b>
+          <b>{t("minutes")}</b>
           <input
             inputMode="numeric"
             className="w-16 border border-quiet bg-white px-2 py-1 text-center font-bold"
@@ -254,12 +267,12 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
         <KeptBoxes kept={kept} onKept={setKept} />
       </div>
       <details>
-        <summary className="mt-2 cursor-pointer text-quiet">Block by block</summary>
+        <summary className="mt-2 cursor-pointer text-quiet">{t("blockByBlock")}</summary>
         <BlockRules doc={doc} onEdit={onEdit} />
       </details>
       <div className="mt-4 border-t-2 border-ink pt-2">
         <p className="flex justify-between">
-          <b>As it is</b> <span className="tabular-nums">{clockText(present.seconds.plan)}</span>
+          <b>{t("asItIs")}</b> <span className="tabular-nums">{clockText(present.seconds.plan)}</span>
         </p>
         <MiniScore {...shortOf(doc, present)} longestSeconds={longest} />
       </div>
@@ -267,7 +280,7 @@ function Options({ doc, room, onEdit, onOpenChange }: Props) {
       {wanted === null || result === null || options.length === 0 ? (
         <NoOptions wanted={wanted} result={result} doc={doc} />
       ) : (
-        <ol aria-label="Ways to fit">
+        <ol aria-label={t("waysFit")}>
           {options.map(({ option, doc: next, score }) => (
             <li key={JSON.stringify(option.changes)} className="mt-2 border-t border-hairline pt-2">
               <OptionLine

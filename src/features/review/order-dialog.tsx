@@ -9,15 +9,18 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Part } from "@/core/parts/part";
 import type { OrderRefusal, OrderResult } from "@/core/shape/order";
 import { blocksEdit, orderBlocks } from "@/core/shape/order-blocks";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
+import type { PlainKey } from "@/words/screens/screens";
 import { orderTexts } from "@/words/shape-words";
 import type { OrderWorker } from "@/workers/order.worker";
 
-const REFUSAL_WORDS: Record<OrderRefusal, string> = {
-  "too-few": "One station has one order.",
-  impossible: "The pins and pairs of this block contradict each other: take one away.",
+const REFUSAL_WORDS: Record<OrderRefusal, PlainKey<"review">> = {
+  "too-few": "oneStationHasOne",
+  impossible: "pinsPairsBlockContradict",
 };
 
 interface OrderProps {
@@ -31,12 +34,13 @@ interface OrderProps {
 
 /** The stations of a lap in the best order, with what it costs by cause before and after. */
 export function OrderDialog(props: OrderProps) {
+  const t = useTexts("review");
   return (
     <Dialog
       open={props.open}
       onOpenChange={props.onOpenChange}
-      title={`Order of ${props.block.title || "the block"}`}
-      description="Fewest points for the same muscles, grip, hard or jumping moves running, and for changing position and kit. Pinned moves keep their place, pairs stay together."
+      title={t("orderOf", { title: props.block.title || "no" })}
+      description={t("fewestPointsSameMuscles")}
       wide
     >
       <Answer {...props} />
@@ -46,6 +50,8 @@ export function OrderDialog(props: OrderProps) {
 }
 
 function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
+  const library = useLibrary();
+  const t = useTexts("review");
   const words = useWords();
   const [share, setShare] = useState(0);
   const [result, setResult] = useState<OrderResult | OrderRefusal | null>(null);
@@ -69,15 +75,15 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
   if (result === null) {
     return (
       <div>
-        <progress className="w-full" max={1} value={share} aria-label="Comparing orders" />
+        <progress className="w-full" max={1} value={share} aria-label={t("comparingOrders")} />
         <Button className="mt-3" onClick={() => onOpenChange(false)}>
-          Cancel
+          {t("cancel")}
         </Button>
       </div>
     );
   }
-  if (typeof result === "string") return <p>{REFUSAL_WORDS[result]}</p>;
-  const book = bookFor(doc, LIBRARY_BOOK);
+  if (typeof result === "string") return <p>{t(REFUSAL_WORDS[result])}</p>;
+  const book = bookFor(doc, library);
   const slots = slotsOf(block);
   const name = (id: string) => {
     const slot = slots.find((entry) => entry.id === id);
@@ -87,14 +93,18 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
   return (
     <>
       <div className="grid grid-cols-2 gap-8">
-        <Column title={`As it is: ${result.was} points`} ids={slots.map((slot) => slot.id)} name={name} />
-        <Column title={`Best: ${result.cost} points`} ids={result.order} name={name} />
+        <Column
+          title={t("asItIsPoints", { was: result.was })}
+          ids={slots.map((slot) => slot.id)}
+          name={name}
+        />
+        <Column title={t("bestPoints", { cost: result.cost })} ids={result.order} name={name} />
       </div>
       <ul className="mt-4 border-t-2 border-ink pt-2">
         {orderTexts(result, words).map((line) => (
           <li key={line}>{line}</li>
         ))}
-        {!result.exact && <li className="text-quiet">More than 16 stations: good, not proved the best.</li>}
+        {!result.exact && <li className="text-quiet">{t("moreThan16Stations")}</li>}
       </ul>
       <div className="mt-4 flex gap-2">
         <Button
@@ -105,9 +115,9 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
             onOpenChange(false);
           }}
         >
-          Take this order
+          {t("takeOrder")}
         </Button>
-        <Button onClick={() => onOpenChange(false)}>Leave it</Button>
+        <Button onClick={() => onOpenChange(false)}>{t("leave3")}</Button>
       </div>
     </>
   );
@@ -115,17 +125,22 @@ function Answer({ doc, block, parts, onEdit, onOpenChange }: OrderProps) {
 
 /** Whether another block should come first: told only where that is better. */
 function BlocksAnswer({ doc, parts, onEdit, onOpenChange }: OrderProps) {
+  const t = useTexts("review");
   const words = useWords();
   const result = useMemo(() => orderBlocks(doc, LIBRARY_BOOK, parts), [doc, parts]);
   if (!result?.better) return null;
-  const title = (id: string) => doc.blocks.find((block) => block.id === id)?.title || "a block";
+  const title = (id: string) => doc.blocks.find((block) => block.id === id)?.title || t("block2");
   const main = (list: readonly string[]) =>
     list.filter((id) => (doc.blocks.find((block) => block.id === id)?.role ?? "main") === "main").map(title);
   return (
     <section className="mt-5 border-t-2 border-ink pt-2">
-      <h3 className="font-bold">And the blocks: {words.and(main(result.order))}</h3>
+      <h3 className="font-bold">{t("andBlocks", { order: words.and(main(result.order)) })}</h3>
       <p>
-        {result.cost} points instead of {result.was}: {orderTexts(result, words).join("; ")}.
+        {t("pointsInstead", {
+          cost: result.cost,
+          was: result.was,
+          causes: orderTexts(result, words).join("; "),
+        })}
       </p>
       <Button
         className="mt-2"
@@ -134,7 +149,7 @@ function BlocksAnswer({ doc, parts, onEdit, onOpenChange }: OrderProps) {
           onOpenChange(false);
         }}
       >
-        Take this order of blocks
+        {t("takeOrderBlocks")}
       </Button>
     </section>
   );

@@ -5,20 +5,24 @@ import { type ClassDoc, findSlot, type Slot } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
 import type { CallLine } from "@/core/shape/call-sheet";
 import { clockText } from "@/core/units";
+import { useMoveTexts } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
 import { cx } from "@/ui/cx";
+import { callsWith } from "@/words/moves/moves-with";
+import type { PlainKey } from "@/words/screens/screens";
 import { type SpokenLine, spokenLines } from "@/words/shape-words";
 
-const KIND_WORDS: Record<SpokenLine["kind"], string> = {
+const KIND_WORDS: Record<SpokenLine["kind"], PlainKey<"review">> = {
   talk: "talk",
   show: "show",
   next: "before",
   side: "sides",
   cue: "during",
-  "half-way": "half-way",
-  "last-ten": "last ten",
+  "half-way": "halfWay",
+  "last-ten": "lastTen",
   rest: "rest",
 };
 
@@ -32,12 +36,17 @@ export function SayPanel(props: {
   readonly blockId: string;
   readonly onEdit: (edit: Edit) => void;
 }) {
+  const t = useTexts("review");
   const words = useWords();
+  const texts = useMoveTexts();
   const { room, slotId } = props;
   const { ask, settings, parts } = room;
   const said = useAnswer(ask, (worker, about) => worker.say(about), [parts, settings]) ?? NO_LINES;
   const { wordsPerSecond } = settings.thresholds;
-  const lines = useMemo(() => spokenLines(said, words, wordsPerSecond), [said, words, wordsPerSecond]);
+  const lines = useMemo(
+    () => spokenLines(texts ? callsWith(said, texts) : said, words, wordsPerSecond),
+    [said, texts, words, wordsPerSecond],
+  );
   const slot = slotId ? findSlot(props.doc, slotId)?.slot : undefined;
   const shown = lines.filter((line) => line.block === props.blockId);
   return (
@@ -50,11 +59,15 @@ export function SayPanel(props: {
             className={cx("border-t border-hairline py-1", line.slot === slotId && "-mx-4 bg-marker px-4")}
           >
             <span className={cx("tabular-nums", line.slot === slotId ? "text-ink" : "text-quiet")}>
-              {clockText(line.at)} {KIND_WORDS[line.kind]}
+              {clockText(line.at)} {t(KIND_WORDS[line.kind])}
             </span>{" "}
             {line.text}{" "}
             <span className={cx("text-sm", line.slot === slotId ? "text-ink" : "text-quiet")}>
-              {line.takes} of {line.room} s{line.own ? ", yours" : ""}
+              {t("takesOf", {
+                takes: words.number(line.takes),
+                room: words.number(line.room),
+                own: line.own ? "yes" : "no",
+              })}
             </span>
           </li>
         ))}
@@ -68,6 +81,7 @@ function OwnWords(props: {
   readonly lines: readonly SpokenLine[];
   readonly onEdit: (edit: Edit) => void;
 }) {
+  const t = useTexts("review");
   const { slot } = props;
   const made = (kind: SpokenLine["kind"]) =>
     props.lines.find((line) => line.slot === slot.id && line.kind === kind && !line.own)?.text ?? "";
@@ -78,7 +92,7 @@ function OwnWords(props: {
         rows={2}
         maxLength={500}
         className="w-full border border-quiet bg-white px-2 py-1 placeholder:text-quiet"
-        placeholder={made(kind) || "nothing"}
+        placeholder={made(kind) || t("nothing")}
         defaultValue={slot[key] ?? ""}
         onBlur={(event) => {
           const to = event.target.value.trim() || undefined;
@@ -90,8 +104,8 @@ function OwnWords(props: {
   );
   return (
     <div className="mb-3 space-y-1.5 border-b-2 border-ink pb-3">
-      {field("call", "Your own words before it", "next")}
-      {field("cue", "Your own words during it", "cue")}
+      {field("call", t("yourOwnWordsBefore"), "next")}
+      {field("cue", t("yourOwnWordsDuring"), "cue")}
     </div>
   );
 }

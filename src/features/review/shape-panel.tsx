@@ -5,13 +5,15 @@ import { groupSets, SET_GROUPS, type SetGroup } from "@/core/effort/room-limits"
 import type { Shape } from "@/core/engine/engine";
 import { MARK_GLYPH, MARKS, type Mark } from "@/core/homes/home";
 import { bookFor, resolveMove } from "@/core/moves/book";
-import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Muscle } from "@/core/moves/move";
 import { spreadOf } from "@/core/shape/shape-json";
 import { clockText } from "@/core/units";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useAnswer } from "@/features/room/use-answer";
 import type { Room } from "@/features/room/use-parts";
+import type { Say } from "@/words/screens/screens";
 import { BarChart, type BarLine } from "./bar-chart";
 
 const SET_KEYS = Object.keys(SET_GROUPS) as readonly SetGroup[];
@@ -26,6 +28,7 @@ export function ShapePanel(props: {
   /** Values 0–10 every five seconds, to be drawn over the score. */
   readonly onCurve: (curve: readonly number[] | null) => void;
 }) {
+  const t = useTexts("review");
   const words = useWords();
   const { room, whose, onCurve } = props;
   const { ask, settings, parts } = room;
@@ -44,7 +47,7 @@ export function ShapePanel(props: {
   return (
     <div className="mt-2">
       <select
-        aria-label="Whose effort"
+        aria-label={t("whoseEffort")}
         className="w-full border border-quiet bg-white px-2 py-1.5"
         value={"mark" in whose ? whose.mark : whose.person}
         onChange={(event) => {
@@ -54,7 +57,8 @@ export function ShapePanel(props: {
       >
         {MARKS.map((mark) => (
           <option key={mark} value={mark}>
-            {MARK_GLYPH[mark]} {mark === "natural" ? "as set" : `everybody ${words.name("mark", mark)}`}
+            {MARK_GLYPH[mark]}{" "}
+            {mark === "natural" ? t("set") : t("everybodyAt", { mark: words.name("mark", mark) })}
           </option>
         ))}
         {room.people.map((person) => (
@@ -64,27 +68,27 @@ export function ShapePanel(props: {
         ))}
       </select>
       <select
-        aria-label="What is drawn over the score"
+        aria-label={t("whatDrawnOverScore")}
         className="mt-1.5 w-full border border-quiet bg-white px-2 py-1.5"
         value={drawn}
         onChange={(event) => setDrawn(event.target.value as Muscle | "effort")}
       >
-        <option value="effort">effort over the score</option>
+        <option value="effort">{t("effortOverScore")}</option>
         {muscles.map(({ muscle, most }) => (
           <option key={muscle} value={muscle}>
-            tiredness of {words.name("muscle", muscle)}, up to {Math.round(most * 100)} %
+            {t("tiredness", { muscle: words.name("muscle", muscle), most: Math.round(most * 100) })}
           </option>
         ))}
       </select>
-      {shape ? <Numbers shape={shape} room={room} /> : <p className="mt-3 text-quiet">Working it out…</p>}
+      {shape ? <Numbers shape={shape} room={room} /> : <p className="mt-3 text-quiet">{t("workingOut")}</p>}
     </div>
   );
 }
 
-function range(values: readonly number[], text: (n: number) => string): string {
+function range(values: readonly number[], text: (n: number) => string, t: Say<"review">): string {
   const spread = spreadOf(values);
   if (!spread || spread.least === spread.most) return "";
-  return `${text(spread.least)} to ${text(spread.most)} over everybody`;
+  return t("rangeOver", { least: text(spread.least), most: text(spread.most) });
 }
 
 /** Limits that are told at first. */
@@ -92,17 +96,19 @@ const LIMITS = 5;
 
 /** Where the room is at its limit, and who. */
 function Limits({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
+  const t = useTexts("review");
   const words = useWords();
-  const book = bookFor(room.doc, LIBRARY_BOOK);
+  const library = useLibrary();
+  const book = bookFor(room.doc, library);
   if (room.parts.length === 0) return null;
   return (
     <>
-      <h3 className="mt-3 font-bold">At their limit</h3>
-      {shape.limits.length === 0 && <p className="text-quiet">Nobody has less than a rep left anywhere.</p>}
+      <h3 className="mt-3 font-bold">{t("theirLimit")}</h3>
+      {shape.limits.length === 0 && <p className="text-quiet">{t("nobodyHasLessThan")}</p>}
       <ul>
         {shape.limits.slice(0, LIMITS).map(({ slot: id, at, who, muscle }) => {
           const slot = findSlot(room.doc, id)?.slot;
-          const few = who.length > 3 ? [...who.slice(0, 2), `${who.length - 2} others`] : who;
+          const few = who.length > 3 ? [...who.slice(0, 2), t("others", { n: who.length - 2 })] : who;
           return (
             <li key={id} className="border-t border-hairline py-0.5">
               <span className="mr-1.5 tabular-nums text-quiet">{clockText(at)}</span>
@@ -118,15 +124,16 @@ function Limits({ shape, room }: { readonly shape: Shape; readonly room: Room })
 
 /** Hard sets of each person, by what they are for. */
 function SetsOfEach({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
+  const t = useTexts("review");
   const words = useWords();
   if (room.parts.length === 0) return null;
   return (
     <details className="mt-2">
-      <summary className="cursor-pointer font-bold">Hard sets of each</summary>
+      <summary className="cursor-pointer font-bold">{t("hardSetsEach")}</summary>
       <table className="w-full text-left text-sm">
         <thead>
           <tr className="text-quiet">
-            <th className="font-normal">who</th>
+            <th className="font-normal">{t("who")}</th>
             {SET_KEYS.map((group) => (
               <th key={group} className="w-11 text-right font-normal">
                 {words.name("setGroup", group)}
@@ -155,6 +162,7 @@ function SetsOfEach({ shape, room }: { readonly shape: Shape; readonly room: Roo
 }
 
 function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }) {
+  const t = useTexts("review");
   const words = useWords();
   const { curve, asSet, each } = shape;
   const muscles = [...new Set([asSet, ...each].flatMap((balance) => [...balance.hardSets.keys()]))];
@@ -167,37 +175,39 @@ function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }
     .sort((a, b) => b.value - a.value || (a.name < b.name ? -1 : 1));
   const plain = (n: number) => String(n);
   const lines: readonly (readonly [string, string, string])[] = [
-    ["Effort", `peak ${curve.peak}, mean ${curve.mean}`, `${curve.minutesHigh} min at 7 or more`],
     [
-      "Session load",
-      `about ${curve.sessionLoad}`,
-      range(shape.loads, plain) || `effort ${curve.sessionEffort} × minutes`,
-    ],
-    ["Push : pull", `${asSet.pushPull.push} : ${asSet.pushPull.pull} sets`, ""],
-    ["Knee : hip", `${asSet.kneeHip.knee} : ${asSet.kneeHip.hip} sets`, ""],
-    ["Left : right", `${clockText(asSet.sideSeconds.left)} : ${clockText(asSet.sideSeconds.right)}`, ""],
-    [
-      "Work : rest",
-      `${clockText(asSet.workSeconds)} : ${clockText(asSet.restSeconds)}`,
-      "over the main blocks",
+      t("effort"),
+      t("peakMean", { peak: words.number(curve.peak), mean: words.number(curve.mean) }),
+      t("minutesHigh", { minutes: curve.minutesHigh }),
     ],
     [
-      "Landings",
+      t("sessionLoad"),
+      t("about", { load: curve.sessionLoad }),
+      range(shape.loads, plain, t) || t("effortMinutes", { effort: curve.sessionEffort }),
+    ],
+    [t("pushPull"), t("setsRatio", { a: asSet.pushPull.push, b: asSet.pushPull.pull }), ""],
+    [t("kneeHip"), t("setsRatio", { a: asSet.kneeHip.knee, b: asSet.kneeHip.hip }), ""],
+    [t("leftRight"), `${clockText(asSet.sideSeconds.left)} : ${clockText(asSet.sideSeconds.right)}`, ""],
+    [t("workRest"), `${clockText(asSet.workSeconds)} : ${clockText(asSet.restSeconds)}`, t("overMainBlocks")],
+    [
+      t("landings"),
       String(asSet.landings),
       range(
         each.map((balance) => balance.landings),
         plain,
+        t,
       ),
     ],
     [
-      "Gripping",
+      t("gripping"),
       clockText(asSet.gripSeconds),
       range(
         each.map((balance) => balance.gripSeconds),
         clockText,
+        t,
       ),
     ],
-    ["Under tension", clockText(asSet.tensionSeconds), ""],
+    [t("underTension"), clockText(asSet.tensionSeconds), ""],
   ];
   const positions = [...asSet.positionSeconds].sort((a, b) => b[1] - a[1]);
   const tired = [...curve.fatigue]
@@ -206,10 +216,7 @@ function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }
     .slice(0, 3);
   return (
     <>
-      <p className="mt-1 text-sm text-quiet">
-        The band over the score is an estimate, as wide as what it doesn't know. No heart rate and no energy
-        is predicted for anybody.
-      </p>
+      <p className="mt-1 text-sm text-quiet">{t("bandOverScoreEstimate")}</p>
       <dl className="mt-2">
         {lines.map(([name, value, more]) => (
           <div key={name} className="flex items-baseline gap-2 border-t border-hairline py-0.5">
@@ -220,7 +227,7 @@ function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }
           </div>
         ))}
         <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
-          <dt className="w-24 shrink-0 text-quiet">Positions</dt>
+          <dt className="w-24 shrink-0 text-quiet">{t("positions")}</dt>
           <dd>
             {positions
               .map(([position, seconds]) => `${words.name("position", position)} ${clockText(seconds)}`)
@@ -228,7 +235,7 @@ function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }
           </dd>
         </div>
         <div className="flex items-baseline gap-2 border-t border-hairline py-0.5">
-          <dt className="w-24 shrink-0 text-quiet">Most tired</dt>
+          <dt className="w-24 shrink-0 text-quiet">{t("mostTired")}</dt>
           <dd>
             {tired
               .map(({ muscle, most }) => `${words.name("muscle", muscle)} ${Math.round(most * 100)} %`)
@@ -237,9 +244,9 @@ function Numbers({ shape, room }: { readonly shape: Shape; readonly room: Room }
         </div>
       </dl>
       <Limits shape={shape} room={room} />
-      <h3 className="mt-3 font-bold">Hard sets by muscle</h3>
-      <p className="text-sm text-quiet">The bar is the choice above; the line spans everybody's parts.</p>
-      <BarChart lines={bars} label="Hard sets by muscle, with the spread over everybody" />
+      <h3 className="mt-3 font-bold">{t("hardSetsByMuscle")}</h3>
+      <p className="text-sm text-quiet">{t("barChoiceAboveLine")}</p>
+      <BarChart lines={bars} label={t("hardSetsByMuscle2")} />
       <SetsOfEach shape={shape} room={room} />
     </>
   );

@@ -13,6 +13,7 @@ import {
   roomColumns,
   roomRows,
 } from "@/core/parts/room-rows";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { spreadText } from "@/words/room-words";
@@ -72,6 +73,7 @@ function useColumns(doc: ClassDoc) {
 
 /** People by slots, to be read at a glance: what is as set is a dot, what isn't says what it is. */
 export function RoomGrid(props: Props) {
+  const t = useTexts("room");
   const words = useWords();
   const { doc, parts, choice } = props;
   const [filter, setFilter] = useState<Filter>("all");
@@ -84,11 +86,11 @@ export function RoomGrid(props: Props) {
   const keys = useRoomKeys();
   const tight = rows.length > 18 && !wide;
   return (
-    <section aria-label="The room" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label={t("room")} className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-center gap-4 border-b border-hairline pb-2">
-        <h2 className="text-lg font-bold">The room</h2>
+        <h2 className="text-lg font-bold">{t("room")}</h2>
         <fieldset className="flex gap-1">
-          <legend className="sr-only">Show</legend>
+          <legend className="sr-only">{t("show")}</legend>
           {FILTERS.map((name) => (
             <button
               key={name}
@@ -104,11 +106,11 @@ export function RoomGrid(props: Props) {
         </fieldset>
         <label className="ml-auto flex items-center gap-1.5">
           <input type="checkbox" checked={wide} onChange={(event) => setWide(event.target.checked)} />
-          names
+          {t("names")}
         </label>
         <label className="flex items-center gap-1.5">
           <input type="checkbox" checked={fold} onChange={(event) => setFold(event.target.checked)} />
-          one row for the same part
+          {t("oneRowSamePart")}
         </label>
       </div>
       <div className="min-h-0 flex-1 overflow-auto">
@@ -118,10 +120,7 @@ export function RoomGrid(props: Props) {
           onFocus={keys.onFocus}
           className={cx("border-collapse text-center", wide ? "min-w-full" : "w-full table-fixed")}
         >
-          <caption className="sr-only">
-            What each person does in each move: a dot is as set; other cells say what differs. Arrow keys go
-            from cell to cell.
-          </caption>
+          <caption className="sr-only">{t("whatEachPersonDoes")}</caption>
           <colgroup>
             <col className="w-44" />
             {columns.map((column) => (
@@ -132,7 +131,7 @@ export function RoomGrid(props: Props) {
             <BlockHeads columns={columns} onToggle={toggle} />
             <tr className="align-bottom">
               <th scope="col" className="pb-1 text-left text-sm font-semibold text-quiet">
-                {parts.length} people, {rows.length} {rows.length === 1 ? "row" : "rows"}
+                {t("peopleRows", { people: parts.length, rows: rows.length })}
               </th>
               {columns.map((column) => (
                 <ColumnHead key={column.slot} column={column} wide={wide} {...props} />
@@ -156,7 +155,7 @@ export function RoomGrid(props: Props) {
         </table>
       </div>
       <p aria-hidden className="h-6 truncate border-t border-hairline pt-0.5 text-quiet">
-        {said || "Point at a cell to read who does what there; arrow keys go from cell to cell."}
+        {said || t("pointCellReadWho")}
       </p>
     </section>
   );
@@ -170,6 +169,7 @@ function BlockHeads({
   readonly columns: readonly GridColumn[];
   readonly onToggle: ((block: string) => void) | null;
 }) {
+  const t = useTexts("room");
   const blocks = columns.filter((column) => column.first);
   return (
     <tr>
@@ -186,7 +186,7 @@ function BlockHeads({
               type="button"
               className="w-full truncate text-left"
               aria-expanded={folded === null}
-              title={`${blockTitle}: ${folded ? `${folded.length} moves, open` : "shut"}`}
+              title={`${blockTitle}: ${folded ? t("movesOpen", { folded: folded.length }) : t("shut")}`}
               onClick={() => onToggle(block)}
             >
               {folded ? "+" : "−"} {blockTitle}
@@ -201,12 +201,13 @@ function BlockHeads({
 }
 
 function ColumnHead(props: Props & { readonly column: GridColumn; readonly wide: boolean }) {
+  const t = useTexts("room");
   const words = useWords();
   const { column, choice, wide } = props;
   if (column.folded)
     return (
       <th scope="col" className="border-l-2 border-ink p-0 pb-1 text-sm font-normal text-quiet">
-        {column.folded.length} moves
+        {t("movesFolded", { folded: column.folded.length })}
       </th>
     );
   const name = nameOf(column, props);

@@ -1,6 +1,7 @@
 "use client";
 import type { PartSlot } from "@/core/parts/part";
 import { otherwiseIn, type RoomColumn, type RoomRow, shortBefore } from "@/core/parts/room-rows";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { cx } from "@/ui/cx";
 import { cellText } from "@/words/room-words";
@@ -47,6 +48,7 @@ function firstNames(row: RoomRow): string {
 
 /** One row of the room: who, and a cell for each move or folded block. */
 export function RoomLine(props: LineProps) {
+  const t = useTexts("room");
   const { row, columns, choice, onChoose } = props;
   const { part } = row;
   const mine = row.people.some((other) => other.person === choice.person);
@@ -62,7 +64,7 @@ export function RoomLine(props: LineProps) {
           onClick={() => onChoose({ person: part.person, slot: null })}
         >
           <b>{firstNames(row)}</b>
-          {!part.homeKnown && " not said"}
+          {!part.homeKnown && ` ${t("notSaid")}`}
         </button>
       </th>
       {columns.map((column) =>
@@ -81,15 +83,17 @@ const heightOf = ({ tight, wide }: LineProps) =>
 
 /** Of a folded block how many of its moves are done otherwise. */
 function FoldedCell({ row, slots }: LineProps & { readonly slots: readonly string[] }) {
+  const t = useTexts("room");
   const other = otherwiseIn(row.part, slots);
   return (
     <td className="border-l-2 border-ink p-px text-quiet">
-      {other === 0 ? "·" : `${other} of ${slots.length} other`}
+      {other === 0 ? "·" : t("otherOf", { other, slots: slots.length })}
     </td>
   );
 }
 
 function Cell(props: LineProps & { readonly column: GridColumn; readonly mine: boolean }) {
+  const t = useTexts("room");
   const words = useWords();
   const { row, column, choice, wide, onChoose, onSay } = props;
   const { part } = row;
@@ -97,7 +101,7 @@ function Cell(props: LineProps & { readonly column: GridColumn; readonly mine: b
   if (!slot) return <td />;
   const short = shortBefore(part, column.slot);
   const chosen = props.mine && choice.slot === column.slot;
-  const lacking = short > 0 ? `, ${short} s short before it` : "";
+  const lacking = short > 0 ? t("shortBefore", { short }) : "";
   const says = `${everyName(row)}: ${slot.name}, ${words.name("status", slot.status)}${lacking}`;
   const isOther = slot.status !== "as-set" || slot.mark !== "natural";
   return (
@@ -119,7 +123,11 @@ function Cell(props: LineProps & { readonly column: GridColumn; readonly mine: b
         onFocus={() => onSay(says)}
         onClick={() => onChoose({ person: part.person, slot: column.slot })}
       >
-        {wide && isOther ? `${slot.name} ${slot.status === "unmet" ? "unmet" : ""}` : cellText(slot, words)}
+        {wide && isOther
+          ? slot.status === "unmet"
+            ? t("unmetName", { name: slot.name })
+            : slot.name
+          : cellText(slot, words)}
         {short > 0 && <span aria-hidden className="absolute inset-x-0.5 bottom-0 h-[3px] bg-rust" />}
       </button>
     </td>

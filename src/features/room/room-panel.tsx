@@ -9,11 +9,13 @@ import { type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part, PartSlot } from "@/core/parts/part";
 import { reachableFrom } from "@/core/parts/reach";
 import { shortBefore } from "@/core/parts/room-rows";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Button } from "@/ui/button";
 import { stopText } from "@/words/dose-words";
 import { kitText } from "@/words/kit-words";
 import { dearerText, statusText, usesText, whyText } from "@/words/part-words";
+import type { Say } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 import { Announce } from "./announce";
 import type { RoomChoice } from "./room-grid";
@@ -40,6 +42,7 @@ interface PanelProps {
 
 /** The panel beside the room: a person's whole part, one cell of it, or what to announce. */
 export function RoomPanel(props: PanelProps) {
+  const t = useTexts("room");
   const { room, choice } = props;
   const person = room.people.find((entry) => entry.id === choice.person);
   const part = room.parts.find((entry) => entry.person === choice.person);
@@ -48,7 +51,7 @@ export function RoomPanel(props: PanelProps) {
     <aside
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
       tabIndex={0}
-      aria-label="About the room"
+      aria-label={t("aboutRoom")}
       className="h-full overflow-auto border-l-2 border-ink px-4 py-3"
     >
       {person && part ? (
@@ -82,14 +85,15 @@ function useNextThings(room: Room): NextThings | null {
   return known;
 }
 
-function doses(slot: PartSlot, words: Words): string {
-  const shares = slot.shares ? `${slot.shares[0]} s and ${slot.shares[1]} s, a side each` : null;
+function doses(slot: PartSlot, words: Words, t: Say<"room">): string {
+  const shares = slot.shares ? t("shares", { a: slot.shares[0], b: slot.shares[1] }) : null;
   return [shares, stopText(slot.seconds, words), slot.note].filter(Boolean).join("; ");
 }
 
 function WholePart(
   props: PanelProps & { readonly person: Person; readonly part: Part; readonly next: NextThings | null },
 ) {
+  const t = useTexts("room");
   const words = useWords();
   const { person, part } = props;
   const kit = person.kit ?? [];
@@ -105,25 +109,21 @@ function WholePart(
       <h2 className="text-lg font-bold leading-tight">{person.name}</h2>
       <p className="text-quiet">
         {part.homeKnown
-          ? `Brings ${bring.length > 0 ? bring.join(", ") : "nothing"}.`
-          : "Has not said yet what is at home."}
+          ? t("brings", { things: bring.length > 0 ? bring.join(", ") : "no" })
+          : t("hasNotSaidYet")}
       </p>
-      {!part.exact && (
-        <p className="text-quiet">
-          There are so many ways to do this class with what is at home that not all were compared.
-        </p>
-      )}
+      {!part.exact && <p className="text-quiet">{t("thereSoManyWays")}</p>}
       {home && (
         <Link
           className="underline underline-offset-2"
           href={`${home}?back=${encodeURIComponent(`${pathname}#room`)}`}
         >
-          What is at home
+          {t("whatHome")}
         </Link>
       )}
       {own && (
         <p className="text-quiet">
-          {words.name("thing", own.thing)} would turn {own.slots} of these into as set.
+          {t("wouldTurnThese", { thing: words.name("thing", own.thing), slots: own.slots })}
         </p>
       )}
       <ol className="mt-2">
@@ -156,6 +156,7 @@ function useExplained({ explain, parts }: Room, person: Person): Part | null {
 }
 
 function Cell(props: PanelProps & { readonly person: Person; readonly part: Part; readonly slotId: string }) {
+  const t = useTexts("room");
   const words = useWords();
   const { person, room, book, overrule } = props;
   const found = findSlot(props.doc, props.slotId);
@@ -175,28 +176,25 @@ function Cell(props: PanelProps & { readonly person: Person; readonly part: Part
       </button>
       <h2 className="text-lg font-bold leading-tight">{slot.name}</h2>
       <p className={slot.status === "unmet" ? "font-bold text-rust" : "text-quiet"}>
-        {statusText(slot, words)}; set is {resolveMove(set.move, book).name}
+        {t("setIs", { status: statusText(slot, words), name: resolveMove(set.move, book).name })}
       </p>
       <p className="mt-2">{whyText(slot, words)}</p>
-      {slot.predicted && (
-        <p className="mt-1 text-sm text-quiet">
-          Of ten people like this six lie within such a range; past 10 reps it is rough.
-        </p>
-      )}
+      {slot.predicted && <p className="mt-1 text-sm text-quiet">{t("tenPeopleLikeSix")}</p>}
       {slot.adjust.length > 1 && (
         <p className="text-quiet">
-          Or:{" "}
-          {slot.adjust
-            .slice(1)
-            .map((reason) => words.say("adjust", reason))
-            .join(" ")}
+          {t("orElse", {
+            ways: slot.adjust
+              .slice(1)
+              .map((reason) => words.say("adjust", reason))
+              .join(" "),
+          })}
         </p>
       )}
-      {doses(slot, words) && <p className="mt-1">{doses(slot, words)}</p>}
-      {short > 0 && <p className="mt-1 text-rust">{short} s short of the gap before it, at worst.</p>}
+      {doses(slot, words, t) && <p className="mt-1">{doses(slot, words, t)}</p>}
+      {short > 0 && <p className="mt-1 text-rust">{t("shortWorst", { short })}</p>}
       {slot.instead.length > 0 && (
         <div className="mt-3 border-t border-hairline pt-2">
-          <h3 className="font-bold">Instead there was</h3>
+          <h3 className="font-bold">{t("insteadThereWas")}</h3>
           {slot.instead.map((other) => (
             <p key={other.move}>
               {other.name}: <span className="text-quiet">{dearerText(other, words)}</span>
@@ -223,6 +221,7 @@ function OwnChoice({
   readonly book: MoveBook;
   readonly overrule: Overrule;
 }) {
+  const t = useTexts("room");
   const standing = typeof slot.move === "string" ? person.always?.[slot.move] : undefined;
   const once = doc.overruled?.find((entry) => entry.slot === slot.id && entry.person === person.id);
   const reachable = reachableFrom(resolveMove(slot.move, book), book)
@@ -231,13 +230,13 @@ function OwnChoice({
   return (
     <div className="mt-3 border-t-2 border-ink pt-2">
       <label className="block">
-        <span className="font-bold">Your choice in this class</span>
+        <span className="font-bold">{t("yourChoiceClass")}</span>
         <select
           className="mt-1 w-full border border-quiet bg-white px-2 py-1.5"
           value={once?.move ?? ""}
           onChange={(event) => overrule.once(slot, person, event.target.value || null)}
         >
-          <option value="">as worked out</option>
+          <option value="">{t("workedOut")}</option>
           {reachable.map(({ move }) => (
             <option key={move.id} value={move.id ?? ""}>
               {move.name}
@@ -254,18 +253,21 @@ function OwnChoice({
             overrule.once(slot, person, null);
           }}
         >
-          Keep it so in every class
+          {t("keepSoEveryClass")}
         </Button>
       )}
       {standing && typeof slot.move === "string" && (
         <p className="mt-2">
-          In every class {person.name.split(" ")[0]} does {book.get(standing)?.name ?? standing} instead.{" "}
+          {t("everyClass", {
+            person: person.name.split(" ")[0] ?? "",
+            name: book.get(standing)?.name ?? standing,
+          })}{" "}
           <Button
             look="bare"
             className="px-0"
             onClick={() => overrule.always(slot.move as string, person, null)}
           >
-            Undo that
+            {t("undo")}
           </Button>
         </p>
       )}
@@ -285,6 +287,7 @@ function PartLine({
   readonly part: Part;
   readonly onOpen: () => void;
 }) {
+  const t = useTexts("room");
   const words = useWords();
   const short = shortBefore(part, slot.slot);
   const held = usesText(slot.uses, person, words);
@@ -298,12 +301,12 @@ function PartLine({
             {statusText(slot, words)}
           </span>
         </span>
-        {(held || doses(slot, words)) && (
-          <span className="block text-quiet">{[held, doses(slot, words)].filter(Boolean).join("; ")}</span>
+        {(held || doses(slot, words, t)) && (
+          <span className="block text-quiet">{[held, doses(slot, words, t)].filter(Boolean).join("; ")}</span>
         )}
         {short > 0 && line && (
           <span className="block text-sm text-rust">
-            needs {line.needs} s to change, has {line.gap} s
+            {t("needsHas", { needs: line.needs, gap: line.gap })}
           </span>
         )}
       </button>

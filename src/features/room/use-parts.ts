@@ -1,6 +1,6 @@
 "use client";
 import { type Remote, wrap } from "comlink";
-import { type RefObject, startTransition, useCallback, useEffect, useRef, useState } from "react";
+import { type RefObject, startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
@@ -9,8 +9,10 @@ import type { Part } from "@/core/parts/part";
 import type { Line } from "@/core/review/line";
 import type { Settings } from "@/core/settings/settings";
 import { keepSame } from "@/core/values/same";
+import { useMoveTexts } from "@/features/language/use-library";
 /** Everyone's parts and the read-through, worked out in a worker: the last ones are shown until the next are there. */
 import { englishSentence } from "@/words/finding-words";
+import { onceEach, partWith, reasonWith } from "@/words/moves/moves-with";
 import type { DeskWorker } from "@/workers/desk.worker";
 
 export interface Room {
@@ -59,6 +61,9 @@ async function tryFixes(
   }
 }
 
+/** A line with the moves that it tells of; the same for the same line. */
+const lineWith = onceEach((line: Line, texts) => reasonWith(line, texts));
+
 /** Told to whoever measures, and kept by nobody. */
 function note(what: "parts" | "findings"): void {
   performance.mark(`brontle ${what}`);
@@ -71,7 +76,7 @@ function useShown(setMade: (made: Made) => void) {
 }
 
 /** The first look is worked out with the page; each later edit goes to the worker, the newest only. */
-export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings, on: string): Room {
+function useWorkedOut(doc: ClassDoc, people: readonly Person[], settings: Settings, on: string): Room {
   const worker = useRef<Remote<DeskWorker> | null>(null);
   const [made, setMade] = useState(() => lookNow({ doc, people, settings, on }));
   const show = useShown(setMade);
@@ -140,4 +145,34 @@ export function useParts(doc: ClassDoc, people: readonly Person[], settings: Set
   );
   const next = useCallback(() => ask((remote, about) => remote.next(about)), [ask]);
   return { ...made, settings, explain, next, ask };
+}
+
+/** The same, its moves named in the language of the screen: what is worked out is language-free but for names. */
+export function useParts(doc: ClassDoc, people: readonly Person[], settings: Settings, on: string): Room {
+  const room = useWorkedOut(doc, people, settings, on);
+  const { ask, explain } = room;
+  const texts = useMoveTexts();
+  const parts = useMemo(
+    () => (texts ? room.parts.map((part) => partWith(part, texts)) : room.parts),
+    [room.parts, texts],
+  );
+  const findings = useMemo(
+    () => (texts ? room.findings.map((line) => lineWith(line, texts)) : room.findings),
+    [room.findings, texts],
+  );
+  const asking = useCallback(
+    async <T>(task: (remote: Remote<DeskWorker>, about: About) => Promise<T>) => {
+      const answer = await ask(task);
+      return texts && answer ? reasonWith(answer, texts) : answer;
+    },
+    [ask, texts],
+  );
+  const explained = useCallback(
+    async (person: Person) => {
+      const part = await explain(person);
+      return texts && part ? partWith(part, texts) : part;
+    },
+    [explain, texts],
+  );
+  return { ...room, parts, findings, explain: explained, ask: asking };
 }

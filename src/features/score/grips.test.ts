@@ -4,10 +4,10 @@ import { describe, expect, test } from "vitest";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
 import { classOf } from "@/core/testing/classes";
-import { slotFaces } from "./faces";
+import { slotFaces } from "@/drawing/faces";
+import { LEAST_ROW, MOST_ROW, measuresFor, placeOf, ROW_MINUTES, secondAt } from "@/drawing/measures";
+import { topAt } from "@/drawing/shapes";
 import { gripAt } from "./grips";
-import { LEAST_ROW, MOST_ROW, measuresFor, placeOf, ROW_MINUTES, secondAt } from "./measures";
-import { topAt } from "./shapes";
 
 describe("the measures of a score", () => {
   const arbBox = fc.record({

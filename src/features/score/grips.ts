@@ -7,9 +7,9 @@ import { loadStep } from "@/core/effort/load-step";
 import type { MoveBook } from "@/core/moves/book";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
-import { pieceEffort, type SlotFace } from "./faces";
-import { type ScoreMeasures, secondAt } from "./measures";
-import { topAt } from "./shapes";
+import { pieceEffort, type SlotFace } from "@/drawing/faces";
+import { type ScoreMeasures, secondAt } from "@/drawing/measures";
+import { topAt } from "@/drawing/shapes";
 
 export type Grip =
   /** The end of a segment: the number that it hangs on. */

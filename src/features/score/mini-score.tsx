@@ -1,8 +1,10 @@
+"use client";
 import type { ClassDoc } from "@/core/class/document";
 import { barsOf, type Outline } from "@/core/effort/outline";
 import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Score } from "@/core/score/score";
+import { useTexts } from "@/features/language/use-texts";
 
 type Short = Pick<Outline, "bars" | "seconds" | "pieces">;
 
@@ -26,6 +28,7 @@ export function MiniScore({
   /** In a row of a list, as high as a line of text. */
   readonly low?: boolean;
 }) {
+  const t = useTexts("score");
   const path = bars
     .map(([start, length, effort]) => {
       const height = Math.round((effort / 10) * (HEIGHT - 2) * 10) / 10;
@@ -35,7 +38,7 @@ export function MiniScore({
   return (
     <svg
       role="img"
-      aria-label={`Score: ${pieces} pieces`}
+      aria-label={t("pieces", { pieces })}
       viewBox={`0 0 ${longestSeconds} ${HEIGHT}`}
       preserveAspectRatio="none"
       className={`block w-full ${low ? "h-5" : "h-7"}`}

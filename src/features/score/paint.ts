@@ -1,10 +1,10 @@
 /** Draws rows of the score on a canvas: what is drawn was worked out as data, here it only gets its ink. */
 import { clockText } from "@/core/units";
-import { TITLE_PX } from "./brackets";
-import { GUTTER, type ScoreMeasures } from "./measures";
-import type { RowFace } from "./row-faces";
-import { LABEL_PX, labelBox, type RowLabel } from "./row-labels";
-import type { SoftBar } from "./row-marks";
+import { TITLE_PX } from "@/drawing/brackets";
+import { GUTTER, type ScoreMeasures } from "@/drawing/measures";
+import type { RowFace } from "@/drawing/row-faces";
+import { LABEL_PX, labelBox, type RowLabel } from "@/drawing/row-labels";
+import type { SoftBar } from "@/drawing/row-marks";
 
 /** Inks and letters, as they hold on this device. */
 export interface Inks {

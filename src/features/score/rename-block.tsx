@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { setBlock } from "@/core/class/commands";
 import type { ClassDoc } from "@/core/class/document";
 import type { Edit } from "@/core/class/edits";
+import { useTexts } from "@/features/language/use-texts";
 import { Styled } from "@/ui/styled";
 
 /** A block's name, typed where it stands on the score: taken with Enter or when it is left, given up with Escape. */
@@ -13,6 +14,7 @@ export function RenameBlock(props: {
   readonly onEdit: (edit: Edit) => void;
   readonly onDone: () => void;
 }) {
+  const t = useTexts("score");
   const { doc, blockId, place, onEdit, onDone } = props;
   const block = doc.blocks.find(({ id }) => id === blockId);
   const [title, setTitle] = useState(block?.title ?? "");
@@ -28,7 +30,7 @@ export function RenameBlock(props: {
     <Styled className="absolute z-20" look={{ left: `${place.left}px`, top: `${place.top}px` }}>
       <input
         ref={input}
-        aria-label={`Name of ${block.title || "the block"}`}
+        aria-label={t("nameOf", { title: block.title || "no" })}
         className="w-64 border-2 border-ink bg-white px-1 text-sm font-bold"
         value={title}
         maxLength={120}

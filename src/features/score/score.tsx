@@ -4,8 +4,6 @@ import type { ClassDoc } from "@/core/class/document";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
 import { clockText } from "@/core/units";
-import { useWords } from "@/features/language/use-words";
-import { Styled } from "@/ui/styled";
 import {
   GUTTER,
   LEAST_ROW,
@@ -16,10 +14,14 @@ import {
   rowCount,
   type ScoreMeasures,
   secondAt,
-} from "./measures";
-import { type Below, NOTHING_BELOW } from "./notches";
+} from "@/drawing/measures";
+import { type Below, NOTHING_BELOW } from "@/drawing/notches";
+import { scoreContent } from "@/drawing/row-faces";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
+import { Styled } from "@/ui/styled";
 import { RenameBlock } from "./rename-block";
-import { scoreContent } from "./row-faces";
 import { type Played, saidOf } from "./said";
 import { type ScoreCanvas, useBox, usePaint } from "./use-paint";
 import { type ScoreChoices, useScorePress } from "./use-score-press";
@@ -53,6 +55,7 @@ const UNKNOWN_BOX = { width: 960, height: 480 };
 
 /** What the score is drawn from, what is dragged on it, and how large it is. */
 function useDrawn(props: Props, onRename: (block: string) => void) {
+  const library = useLibrary();
   const words = useWords();
   const {
     doc,
@@ -70,7 +73,10 @@ function useDrawn(props: Props, onRename: (block: string) => void) {
   const box = useBox(scroll);
   const total = score.seconds.plan;
   const fitted = useMemo(() => measuresFor(box ?? UNKNOWN_BOX, total, rowSeconds), [box, total, rowSeconds]);
-  const own = useMemo(() => scoreContent(doc, score, rowSeconds, words), [doc, score, rowSeconds, words]);
+  const own = useMemo(
+    () => scoreContent(doc, score, rowSeconds, words, library),
+    [doc, score, rowSeconds, words, library],
+  );
   const press = useScorePress(scroll, { doc, score, faces: own.faces, selectedSlot, selectedBlock }, fitted, {
     ...props,
     onRename,
@@ -78,8 +84,8 @@ function useDrawn(props: Props, onRename: (block: string) => void) {
   const { draft, measures: at } = press;
   const shown = draft?.shown ?? null;
   const content = useMemo(
-    () => (shown ? scoreContent(shown.doc, shown.score, rowSeconds, words) : own),
-    [shown, own, rowSeconds, words],
+    () => (shown ? scoreContent(shown.doc, shown.score, rowSeconds, words, library) : own),
+    [shown, own, rowSeconds, words, library],
   );
   const chosen = useMemo(
     () => ({
@@ -144,15 +150,20 @@ export function ClassScore(props: Props) {
 /** What a screen reader says of the score, and of the piece that the keys are at. */
 function useScoreWords({ doc, score, minutes, below = NOTHING_BELOW }: Props, rows: number, here: number) {
   const words = useWords();
+  const library = useLibrary();
+  const t = useTexts("score");
   const segment = score.segments[here];
   return {
-    "aria-label":
-      `Score of ${clockText(score.seconds.plan)}: ${score.pieces} pieces in ${doc.blocks.length} blocks, ` +
-      `${rows} rows of ${minutes} minutes. Arrow keys go from piece to piece, with Alt they make it longer or ` +
-      "shorter; X reads all of it as a table.",
+    "aria-label": t("reads", {
+      clock: clockText(score.seconds.plan),
+      pieces: score.pieces,
+      blocks: doc.blocks.length,
+      rows,
+      minutes,
+    }),
     "aria-valuemin": 0,
     "aria-valuemax": Math.max(0, score.segments.length - 1),
-    "aria-valuetext": segment ? saidOf(segment, { doc, below }, words) : "nothing",
+    "aria-valuetext": segment ? saidOf(segment, { doc, below }, library, words, t) : t("nothing"),
   } as const;
 }
 
@@ -212,6 +223,8 @@ function useHint(
   at: ScoreMeasures,
 ) {
   const words = useWords();
+  const library = useLibrary();
+  const t = useTexts("score");
   const [over, setOver] = useState<Hint | null>(null);
   const [focused, setFocused] = useState(false);
   const { draft, here } = press;
@@ -219,13 +232,13 @@ function useHint(
   const keyed = (): Hint | null => {
     if (!focused || !segment) return null;
     const { x, top } = placeOf(at, segment.start);
-    return { left: Math.max(0, x - 20), top: top + at.row, text: saidOf(segment, played, words) };
+    return { left: Math.max(0, x - 20), top: top + at.row, text: saidOf(segment, played, library, words, t) };
   };
   const textAt = (event: PointerEvent<HTMLElement>): string => {
     const { x, y } = press.placeOf(event);
     const second = secondAt(at, x, y);
     const position = second === null ? null : resolveAt(played.score.segments, second);
-    return position ? saidOf(position.segment, played, words) : "";
+    return position ? saidOf(position.segment, played, library, words, t) : "";
   };
   const handlers = {
     onPointerLeave: () => setOver(null),

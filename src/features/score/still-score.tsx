@@ -2,11 +2,12 @@
 import { useMemo, useRef } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import type { Score } from "@/core/score/score";
+import { LEAST_ROW, measuresFor, rowCount } from "@/drawing/measures";
+import { NOTHING_BELOW } from "@/drawing/notches";
+import { scoreContent } from "@/drawing/row-faces";
+import { useLibrary } from "@/features/language/use-library";
 import { useWords } from "@/features/language/use-words";
 import { Styled } from "@/ui/styled";
-import { LEAST_ROW, measuresFor, rowCount } from "./measures";
-import { NOTHING_BELOW } from "./notches";
-import { scoreContent } from "./row-faces";
 import { type ScoreCanvas, useBox, usePaint } from "./use-paint";
 
 const ROW_SECONDS = 600;
@@ -19,6 +20,7 @@ export function StillScore(props: {
   readonly label: string;
   readonly marked?: ReadonlySet<string>;
 }) {
+  const library = useLibrary();
   const words = useWords();
   const { doc, score, marked = NONE } = props;
   const scroll = useRef<HTMLDivElement>(null);
@@ -29,7 +31,10 @@ export function StillScore(props: {
     () => measuresFor({ width: box?.width ?? 680, height }, score.seconds.plan, ROW_SECONDS),
     [box, height, score],
   );
-  const content = useMemo(() => scoreContent(doc, score, ROW_SECONDS, words), [doc, score, words]);
+  const content = useMemo(
+    () => scoreContent(doc, score, ROW_SECONDS, words, library),
+    [doc, score, words, library],
+  );
   const chosen = useMemo(
     () => ({ selectedBlock: null, selectedSlot: null, marked, below: NOTHING_BELOW, curve: null }),
     [marked],

@@ -1,9 +1,9 @@
 "use client";
 /** The canvas of the score: as large as what is in sight, drawn anew when something of it changes. */
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
-import type { ScoreMeasures } from "./measures";
+import type { ScoreMeasures } from "@/drawing/measures";
+import { type Chosen, rowFace, type ScoreContent } from "@/drawing/row-faces";
 import { type Caret, type DrawnRow, type Inks, paintScore } from "./paint";
-import { type Chosen, rowFace, type ScoreContent } from "./row-faces";
 
 export interface Box {
   readonly width: number;

@@ -8,9 +8,9 @@ import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
-import type { SlotFace } from "./faces";
+import type { SlotFace } from "@/drawing/faces";
+import { type ScoreMeasures, secondAt } from "@/drawing/measures";
 import { CURSORS, type Grip, gripAt } from "./grips";
-import { type ScoreMeasures, secondAt } from "./measures";
 import { type Pointed, useScoreDrag } from "./use-score-drag";
 
 export interface ScoreChoices {

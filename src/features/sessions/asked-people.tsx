@@ -5,6 +5,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
 import type { SessionState } from "@/core/live/session";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { NameChoice } from "@/ui/name-choice";
 import { SquareCode } from "@/ui/square-code";
@@ -36,6 +37,7 @@ export function AskedPeople(props: {
   readonly asked: readonly AskedLine[];
   readonly others: readonly { readonly id: string; readonly name: string }[];
 }) {
+  const t = useTexts("sessions");
   const { id, state, notHeld, asked, others } = props;
   const router = useRouter();
   const [link, setLink] = useState<MadeLink | null>(null);
@@ -49,7 +51,7 @@ export function AskedPeople(props: {
     router.refresh();
   };
   const invite = (people: readonly string[] | null) =>
-    act(api("POST", `${path}/invitations`, { people }), "Written into the outbox.");
+    act(api("POST", `${path}/invitations`, { people }), t("writtenIntoOutbox"));
   const copy = async (person: AskedLine) => {
     const reply = await api<{ address: string }>("POST", `${path}/link`, { person: person.id });
     if (!reply.ok) return toast.error(reply.failure.message);
@@ -67,22 +69,20 @@ export function AskedPeople(props: {
     <>
       <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="flex-1">
-          <b>{asked.length} asked</b>
-          {uninvited.length > 0 && !cancelled && !notHeld && `, ${uninvited.length} not written to yet`}
-          {due > 0 && !cancelled && `, ${due} with the readiness check still to answer`}
-          {notHeld && ". Its clock was never started: to teach it after all, move it to another time."}
-          {(state === "open" || state === "running") &&
-            !notHeld &&
-            ". What they say today changes their parts until the class starts, and on request after."}
+          <b>{t("askedCount", { asked: asked.length })}</b>
+          {uninvited.length > 0 && !cancelled && !notHeld && t("notWritten", { uninvited: uninvited.length })}
+          {due > 0 && !cancelled && t("readinessDue", { due })}
+          {notHeld && t("itsClockWasNever")}
+          {(state === "open" || state === "running") && !notHeld && t("whatTheySayToday")}
         </p>
         {!cancelled && !notHeld && uninvited.length > 0 && uninvited.length < asked.length && (
           <Button onClick={() => invite(uninvited.map((person) => person.id))}>
-            Write to the {uninvited.length}
+            {t("writeToNew", { uninvited: uninvited.length })}
           </Button>
         )}
         {!notHeld && (
           <Button look={uninvited.length > 0 && !cancelled ? "solid" : "line"} onClick={() => invite(null)}>
-            {cancelled ? "Write to all that it is cancelled" : "Write to everybody"}
+            {cancelled ? t("writeAllCancelled") : t("writeEverybody")}
           </Button>
         )}
       </div>
@@ -90,12 +90,12 @@ export function AskedPeople(props: {
       <table className="mt-3 w-full border-collapse text-left">
         <thead className="text-quiet">
           <tr className="border-b border-hairline">
-            <th className="w-44 py-1.5 font-semibold">Name</th>
-            <th className="w-44 font-semibold">Invitation</th>
-            <th className="w-48 font-semibold">Readiness</th>
-            <th className="font-semibold">Today</th>
+            <th className="w-44 py-1.5 font-semibold">{t("name")}</th>
+            <th className="w-44 font-semibold">{t("invitation")}</th>
+            <th className="w-48 font-semibold">{t("readiness")}</th>
+            <th className="font-semibold">{t("today")}</th>
             <th className="w-52">
-              <span className="sr-only">What to do</span>
+              <span className="sr-only">{t("whatDo")}</span>
             </th>
           </tr>
         </thead>
@@ -114,7 +114,8 @@ export function AskedPeople(props: {
       {!cancelled && others.length > 0 && (
         <p className="mt-3 flex items-center gap-2">
           <NameChoice
-            label="Ask somebody else"
+            none={t("whom")}
+            label={t("askSomebodyElse")}
             names={others}
             value={chosen}
             onChange={setChosen}
@@ -127,7 +128,7 @@ export function AskedPeople(props: {
               setChosen("");
             }}
           >
-            Ask
+            {t("ask")}
           </Button>
         </p>
       )}
@@ -137,13 +138,14 @@ export function AskedPeople(props: {
 
 /** A link that was just made: as an address, and as a square for a camera. */
 function PersonalLink({ link }: { readonly link: MadeLink }) {
+  const t = useTexts("sessions");
   return (
     <div role="status" className="mt-3 flex gap-5 border-l-4 border-ink bg-white p-3">
-      <SquareCode text={link.address} label="The link as a square code for a phone's camera" />
+      <SquareCode text={link.address} label={t("linkSquareCodePhones")} />
       <div className="min-w-0">
         <p>
-          A link for <b>{link.name}</b>, {link.copied && "in the clipboard and "}shown this once. It ends a
-          week after the class.
+          {t("link")} <b>{link.name}</b>
+          {t("linkShown", { copied: link.copied ? "yes" : "no" })}
         </p>
         <p className="break-all font-bold" data-testid="personal-link">
           {link.address}
@@ -165,6 +167,7 @@ function AskedRow({
   readonly onCopy: () => void;
   readonly onUnask: () => void;
 }) {
+  const t = useTexts("sessions");
   const cancelled = state === "cancelled";
   return (
     <tr className="border-b border-hairline">
@@ -177,17 +180,17 @@ function AskedRow({
         </Link>
       </td>
       <td className={person.invited ? "" : "text-quiet"}>
-        {person.invited || (person.mailless ? "no address" : "not yet")}
+        {person.invited || (person.mailless ? t("noAddress") : t("notYet"))}
       </td>
       <td className={person.readiness.due ? "" : "text-quiet"}>
         {person.readiness.askFirst ? (
-          <b>asks a professional first</b>
+          <b>{t("asksProfessionalFirst")}</b>
         ) : person.readiness.due ? (
-          "to be answered"
+          t("beAnswered")
         ) : (
           "answered"
         )}
-        {person.readiness.minor && ", under 18"}
+        {person.readiness.minor && t("under18")}
       </td>
       <td>{person.tonight}</td>
       <td className="whitespace-nowrap text-right">
@@ -195,15 +198,20 @@ function AskedRow({
           <Button
             look="bare"
             className="px-1 py-0.5 font-normal"
-            aria-label={`Copy a link for ${person.name}`}
+            aria-label={t("copyLink", { name: person.name })}
             onClick={onCopy}
           >
-            Copy a link
+            {t("copyLink2")}
           </Button>
         )}
         {(state === "planned" || state === "open") && (
-          <Button look="bare" className="px-1" aria-label={`Don't ask ${person.name}`} onClick={onUnask}>
-            Don't ask
+          <Button
+            look="bare"
+            className="px-1"
+            aria-label={t("dontAsk", { name: person.name })}
+            onClick={onUnask}
+          >
+            {t("dontAsk2")}
           </Button>
         )}
       </td>

@@ -1,16 +1,18 @@
+"use client";
 import Link from "next/link";
 import { wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
 import { zoneName } from "@/core/live/when";
 import { SignOut } from "@/features/account/sign-out";
-import { HOUSE_LANGUAGE } from "@/features/language/house";
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
-import { wordsIn } from "@/words/languages";
 import { stateText } from "@/words/session-words";
 import { shortWhen } from "@/words/when-words";
 import { PlanSession } from "./plan-session";
 import type { When } from "./when-fields";
+import type { BusyTimes } from "./while-busy";
 
 export interface SessionLine {
   readonly id: string;
@@ -30,12 +32,14 @@ interface Named {
 export function SessionList(props: {
   readonly studio: string;
   readonly sessions: readonly SessionLine[];
-  readonly classes: readonly Named[];
+  readonly classes: readonly (Named & { readonly seconds: number })[];
   readonly people: readonly Named[];
+  readonly busy: BusyTimes;
   readonly first: When;
   readonly nowMs: number;
 }) {
-  const words = wordsIn(HOUSE_LANGUAGE);
+  const t = useTexts("sessions");
+  const words = useWords();
   const lines = props.sessions.map((line) => ({
     ...line,
     words: stateText(line.state, line.startsAtMs, props.nowMs, words),
@@ -46,29 +50,31 @@ export function SessionList(props: {
   const ahead = [...of("planned")].reverse();
   return (
     <>
-      <TopLine here="Sessions" places={PLACES}>
+      <TopLine here="sessions" places={PLACES}>
         <SignOut name={props.studio} />
       </TopLine>
       <main className="mx-auto max-w-5xl px-6 py-6">
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
-          <h1 className="text-2xl font-bold">Sessions</h1>
+          <h1 className="text-2xl font-bold">{t("sessions")}</h1>
           <div className="flex gap-2">
-            <ButtonLink href="/outbox">Outbox</ButtonLink>
-            <PlanSession classes={props.classes} people={props.people} first={props.first} />
+            <ButtonLink href="/outbox">{t("outbox")}</ButtonLink>
+            <PlanSession
+              classes={props.classes}
+              people={props.people}
+              busy={props.busy}
+              first={props.first}
+            />
           </div>
         </div>
         {props.sessions.length === 0 ? (
-          <p className="max-w-lg py-10 text-lg">
-            Nothing is planned yet. A session is a class on a date with the people who are asked to it: each
-            gets a page of their own, and afterwards its log is here.
-          </p>
+          <p className="max-w-lg py-10 text-lg">{t("nothingPlannedYetSession")}</p>
         ) : (
           <>
-            <Group title="Now" lines={of("open", "running")} />
-            <Group title="Ahead" lines={ahead} />
-            <Group title="Taught" lines={of("ended")} />
-            <Group title="Not held" lines={lines.filter(({ past }) => past)} />
-            <Group title="Cancelled" lines={of("cancelled")} />
+            <Group title={t("now")} lines={of("open", "running")} />
+            <Group title={t("ahead")} lines={ahead} />
+            <Group title={t("taught")} lines={of("ended")} />
+            <Group title={t("notHeld")} lines={lines.filter(({ past }) => past)} />
+            <Group title={t("cancelled")} lines={of("cancelled")} />
           </>
         )}
       </main>
@@ -82,7 +88,8 @@ interface ShownLine extends SessionLine {
 }
 
 function Group({ title, lines }: { readonly title: string; readonly lines: readonly ShownLine[] }) {
-  const words = wordsIn(HOUSE_LANGUAGE);
+  const t = useTexts("sessions");
+  const words = useWords();
   if (lines.length === 0) return null;
   return (
     <section className="mt-5" aria-label={title}>
@@ -106,7 +113,7 @@ function Group({ title, lines }: { readonly title: string; readonly lines: reado
               >
                 {line.title}
               </Link>
-              <span className="text-quiet">{line.people} asked</span>
+              <span className="text-quiet">{t("peopleAsked", { people: line.people })}</span>
               <span
                 className={
                   (line.state === "open" || line.state === "running") && !line.past

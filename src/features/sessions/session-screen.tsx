@@ -6,18 +6,21 @@ import { api } from "@/browser/api";
 import { wasNotHeld } from "@/core/live/forgotten";
 import type { SessionState } from "@/core/live/session";
 import { fieldsIn, instantIn, zoneName } from "@/core/live/when";
+import { FilePlace, FilesDialog } from "@/features/files/files-dialog";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { AfterwordsDialog } from "@/features/log/afterwords-dialog";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button, ButtonLink } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { SquareCode } from "@/ui/square-code";
-import { PLACES, TopLine } from "@/ui/top-line";
 import { Trouble } from "@/ui/trouble";
 import { stateText } from "@/words/session-words";
 import { longWhen } from "@/words/when-words";
 import { type AskedLine, AskedPeople } from "./asked-people";
 import { CallLinkField } from "./call-link-field";
 import { WhenFields } from "./when-fields";
+import { type BusyTimes, WhileBusy } from "./while-busy";
 
 interface Props {
   readonly id: string;
@@ -30,16 +33,20 @@ interface Props {
   readonly origin: string;
   /** Of the video call; empty where none was said. */
   readonly callLink: string;
+  /** When the instructor can't, and how long the class is. */
+  readonly busy: BusyTimes;
+  readonly seconds: number;
   readonly asked: readonly AskedLine[];
   readonly others: readonly { readonly id: string; readonly name: string }[];
   /** The log, once there is one. */
   readonly children?: ReactNode;
 }
 
-type Panel = "move" | "cancel" | "remote";
+type Panel = "move" | "cancel" | "remote" | "files";
 
 /** One session: when it is, what to do next, and who is asked; afterwards its log. */
 export function SessionScreen(props: Props) {
+  const t = useTexts("sessions");
   const words = useWords();
   const { id, state, title, startsAtMs, timeZone } = props;
   const router = useRouter();
@@ -58,14 +65,14 @@ export function SessionScreen(props: Props) {
     act(api("PUT", `/api/sessions/${id}/state`, { state: to }), done);
   const move = () => {
     const at = instantIn(when.date, when.time, when.timeZone);
-    if (at === null) return setTrouble("That is no date and time.");
+    if (at === null) return setTrouble(t("noDateTime"));
     const body = { startsAt: new Date(at).toISOString(), timeZone: when.timeZone };
-    return act(api("PUT", `/api/sessions/${id}`, body), "Moved. Write to those who were invited again.");
+    return act(api("PUT", `/api/sessions/${id}`, body), t("movedWriteThoseWho"));
   };
   const notHeld = wasNotHeld(state, startsAtMs, props.nowMs);
   return (
     <>
-      <TopLine here="Sessions" places={PLACES} />
+      <TopLine here="sessions" places={PLACES} />
       <main className="mx-auto max-w-6xl px-6 py-5">
         <div className="flex items-end justify-between gap-6 border-b-2 border-ink pb-3">
           <div className="min-w-0">
@@ -78,7 +85,7 @@ export function SessionScreen(props: Props) {
           <WhatNext
             session={props}
             notHeld={notHeld}
-            onOpen={() => setState("open", "The room is open.")}
+            onOpen={() => setState("open", t("roomOpen"))}
             onPanel={setPanel}
           />
         </div>
@@ -94,35 +101,44 @@ export function SessionScreen(props: Props) {
         <Dialog
           open={panel === "move"}
           onOpenChange={(open) => setPanel(open ? "move" : null)}
-          title="Move it"
-          description="Calendar entries that were sent out are updated by the next invitation."
+          title={t("move")}
+          description={t("calendarEntriesWereSent")}
         >
           <WhenFields value={when} onChange={setWhen} />
+          <WhileBusy when={when} seconds={props.seconds} busy={props.busy} />
           {trouble && <p className="mt-2 text-rust">{trouble}</p>}
           <p className="mt-3">
             <Button look="solid" onClick={move}>
-              Move it
+              {t("move")}
             </Button>
           </p>
         </Dialog>
         <Dialog
           open={panel === "cancel"}
           onOpenChange={(open) => setPanel(open ? "cancel" : null)}
-          title="Cancel this session?"
-          description="It can't be taught any more. Write to those who were invited afterwards: the message takes it out of their calendars."
+          title={t("cancelSession")}
+          description={t("cantBeTaughtAny")}
         >
           <div className="flex gap-2">
-            <Button look="solid" onClick={() => setState("cancelled", "Cancelled.")}>
-              Cancel the session
+            <Button look="solid" onClick={() => setState("cancelled", t("cancelled2"))}>
+              {t("cancelSession2")}
             </Button>
-            <Button onClick={() => setPanel(null)}>Keep it</Button>
+            <Button onClick={() => setPanel(null)}>{t("keep")}</Button>
           </div>
         </Dialog>
+        <FilesDialog
+          open={panel === "files"}
+          onOpenChange={(open) => setPanel(open ? "files" : null)}
+          base={`/api/sessions/${id}/export`}
+          dated
+        >
+          {state === "ended" && <LogFiles id={id} />}
+        </FilesDialog>
         <Dialog
           open={panel === "remote"}
           onOpenChange={(open) => setPanel(open ? "remote" : null)}
-          title="Remote, for your own phone"
-          description="Open this address on your phone and sign in there. Pause, next, ten seconds more, a round less, and who hurts."
+          title={t("remoteYourOwnPhone")}
+          description={t("openAddressYourPhone")}
         >
           <RemoteAddress address={`${props.origin}/remote/${id}`} path={`/remote/${id}`} />
         </Dialog>
@@ -143,6 +159,8 @@ function WhatNext({
   readonly onOpen: () => void;
   readonly onPanel: (panel: Panel) => void;
 }) {
+  const t = useTexts("sessions");
+  const words = useWords();
   const { id, state, classId } = session;
   const ahead = state === "planned" || state === "open";
   const going = (state === "open" && !notHeld) || state === "running";
@@ -150,47 +168,74 @@ function WhatNext({
     <div className="flex shrink-0 gap-2">
       {state === "planned" && !notHeld && (
         <Button look="solid" onClick={onOpen}>
-          Open the room
+          {t("openRoom")}
         </Button>
       )}
       {going && (
         <>
           <ButtonLink href={`/teach/${id}`} look="solid">
-            Teach
+            {t("teach")}
           </ButtonLink>
           <ButtonLink href={`/stage/${id}`} plain>
-            Stage
+            {t("stage")}
           </ButtonLink>
-          <Button onClick={() => onPanel("remote")}>Remote</Button>
+          <Button onClick={() => onPanel("remote")}>{t("remote")}</Button>
         </>
       )}
       {ahead && (
         <Button look={notHeld ? "solid" : undefined} onClick={() => onPanel("move")}>
-          Move
+          {t("move2")}
         </Button>
       )}
-      {ahead && <Button onClick={() => onPanel("cancel")}>Cancel it</Button>}
-      {state === "ended" && (
-        <>
-          <AfterwordsDialog id={id} />
-          <ButtonLink href={`/api/sessions/${id}/log?form=csv`} plain>
-            Table
-          </ButtonLink>
-          <ButtonLink href={`/api/sessions/${id}/log`} plain>
-            Log file
-          </ButtonLink>
-        </>
+      {ahead && <Button onClick={() => onPanel("cancel")}>{t("cancel")}</Button>}
+      {state === "ended" && <AfterwordsDialog id={id} />}
+      {!notHeld && state !== "cancelled" && (
+        <Button onClick={() => onPanel("files")}>{words.phrase("files", "word")}</Button>
       )}
-      {classId && <ButtonLink href={`/classes/${classId}`}>The class</ButtonLink>}
+      {classId && <ButtonLink href={`/classes/${classId}`}>{t("class2")}</ButtonLink>}
     </div>
+  );
+}
+
+/** What was written down of it. */
+function LogFiles({ id }: { readonly id: string }) {
+  const words = useWords();
+  const log = `/api/sessions/${id}/log`;
+  const table = words.phrase("files", "logTable");
+  const whole = words.phrase("files", "log");
+  const word = words.phrase("files", "make");
+  return (
+    <>
+      <FilePlace
+        name={table}
+        about={words.phrase("files", "logTableFor")}
+        ending="csv"
+        act={
+          <ButtonLink href={`${log}?form=csv`} label={`${word}: ${table}`} plain>
+            {word}
+          </ButtonLink>
+        }
+      />
+      <FilePlace
+        name={whole}
+        about={words.phrase("files", "logFor")}
+        ending="json"
+        act={
+          <ButtonLink href={log} label={`${word}: ${whole}`} plain>
+            {word}
+          </ButtonLink>
+        }
+      />
+    </>
   );
 }
 
 /** Where one's own phone leads a class. */
 function RemoteAddress({ address, path }: { readonly address: string; readonly path: string }) {
+  const t = useTexts("sessions");
   return (
     <div className="flex items-start gap-5">
-      <SquareCode text={address} label="The address as a square code for a phone's camera" />
+      <SquareCode text={address} label={t("addressSquareCodePhones")} />
       <p className="min-w-0 break-all">
         <a className="font-bold underline underline-offset-2" href={path}>
           {address}

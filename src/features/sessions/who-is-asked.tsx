@@ -1,4 +1,5 @@
 "use client";
+import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 
 export interface Named {
@@ -16,6 +17,7 @@ export function WhoIsAsked({
   readonly chosen: ReadonlySet<string>;
   readonly onChoose: (chosen: ReadonlySet<string>) => void;
 }) {
+  const t = useTexts("sessions");
   const toggle = (id: string, on: boolean) => {
     const next = new Set(chosen);
     if (on) next.add(id);
@@ -25,14 +27,14 @@ export function WhoIsAsked({
   return (
     <fieldset className="min-w-0">
       <legend className="flex w-full items-baseline justify-between font-semibold">
-        Asked: {chosen.size} of {people.length}
+        {t("askedOf", { chosen: chosen.size, people: people.length })}
       </legend>
       <p className="mb-1 flex gap-3">
         <Button look="bare" className="px-0" onClick={() => onChoose(new Set(people.map(({ id }) => id)))}>
-          Everybody
+          {t("everybody")}
         </Button>
         <Button look="bare" className="px-0" onClick={() => onChoose(new Set())}>
-          Nobody yet
+          {t("nobodyYet")}
         </Button>
       </p>
       <div className="grid max-h-64 grid-cols-2 gap-x-3 overflow-auto border border-hairline p-2">

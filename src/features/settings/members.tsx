@@ -3,6 +3,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api } from "@/browser/api";
+import { useTexts } from "@/features/language/use-texts";
 import { Button, ButtonLink } from "@/ui/button";
 
 export interface MemberLine {
@@ -14,6 +15,7 @@ export interface MemberLine {
 
 /** Who teaches in the studio: the owner, and coaches who came by a link that is used once. */
 export function Members(props: { readonly members: readonly MemberLine[]; readonly owner: boolean }) {
+  const t = useTexts("settings");
   const router = useRouter();
   const [address, setAddress] = useState<string | null>(null);
   const invite = async () => {
@@ -29,7 +31,7 @@ export function Members(props: { readonly members: readonly MemberLine[]; readon
   return (
     <section aria-labelledby="members" className="mt-5">
       <h2 id="members" className="text-lg font-bold">
-        Who teaches here
+        {t("whoTeachesHere")}
       </h2>
       {props.members.map((member) => (
         <p
@@ -40,30 +42,27 @@ export function Members(props: { readonly members: readonly MemberLine[]; readon
             <b>{member.name}</b> <span className="text-quiet">{member.email}</span>
           </span>
           <span className="whitespace-nowrap">
-            {member.role}
+            {t(member.role)}
             {props.owner && member.role === "coach" && (
               <Button look="bare" className="px-1" onClick={() => remove(member.userId)}>
-                Remove
+                {t("remove")}
               </Button>
             )}
           </span>
         </p>
       ))}
-      <p className="mt-1 text-quiet">
-        A coach designs, teaches and writes up. Settings, who teaches here, and removing people are the
-        owner's. Links that a coach made end when they are removed.
-      </p>
+      <p className="mt-1 text-quiet">{t("coachDesignsTeachesWrites")}</p>
       {props.owner && (
         <p className="mt-2 flex gap-2">
-          <Button onClick={invite}>Ask a coach</Button>
+          <Button onClick={invite}>{t("askCoach")}</Button>
           <ButtonLink look="bare" href="/trail">
-            Who did what
+            {t("whoDidWhat")}
           </ButtonLink>
         </p>
       )}
       {address && (
         <p role="status" className="mt-2 border-l-4 border-ink bg-white p-2">
-          Send this to them yourself. It is shown this once, opens once, and runs out in a week:
+          {t("sendThemYourselfShown")}
           <b className="block break-all" data-testid="member-link">
             {address}
           </b>

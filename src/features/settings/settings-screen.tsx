@@ -5,14 +5,18 @@ import { toast } from "sonner";
 import { STANCES } from "@/core/class/document";
 import { POSITIONS } from "@/core/moves/move";
 import { readSettings, SETTINGS, type Settings } from "@/core/settings/settings";
-import { faultLine } from "@/core/values/faults";
 import { SignOut } from "@/features/account/sign-out";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { TwoVersions } from "@/features/records/two-versions";
 import { useRecord } from "@/features/records/use-record";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button, ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
+import { faultLineIn } from "@/words/refusals/faults";
+import type { PlainKey } from "@/words/screens/screens";
+import { BusyTimes } from "./busy-times";
 import { type MemberLine, Members } from "./members";
+import { MovingHouse } from "./moving-house";
 import { DeviceSettings, TeachingSettings } from "./teaching-settings";
 
 type Tree = { readonly [key: string]: unknown };
@@ -30,29 +34,29 @@ function withValue(tree: Tree, path: Path, value: unknown): Tree {
 }
 
 const STANCE_ROWS = [
-  ["timeBackSeconds", "Seconds until the same muscle works hard again"],
-  ["restSeconds", "Seconds between moves"],
-  ["betweenRoundsSeconds", "Seconds between rounds"],
-  ["workRest", "Work ÷ rest"],
-  ["weekSets", "Hard sets a muscle and week"],
+  ["timeBackSeconds", "secondsUntilSameMuscle"],
+  ["restSeconds", "secondsBetweenMoves"],
+  ["betweenRoundsSeconds", "secondsBetweenRounds"],
+  ["workRest", "workRest"],
+  ["weekSets", "hardSetsMuscleWeek"],
 ] as const;
-const NUMBERS: readonly (readonly [Path, string])[] = [
-  [["thresholds", "wordsPerSecond"], "Words a second when speaking"],
-  [["thresholds", "lengthToleranceSeconds"], "Seconds by which the length may miss"],
-  [["thresholds", "waterEverySeconds"], "Seconds without water, at the most"],
-  [["thresholds", "longStretchSeconds"], "Seconds from which a stretch is long"],
-  [["thresholds", "gripSeconds"], "Seconds of gripping without a rest"],
-  [["thresholds", "earlySeconds"], "Seconds that count as early"],
-  [["thresholds", "earlyEffort"], "Effort that is too much early"],
-  [["thresholds", "upAndDown"], "Changes between standing and floor"],
-  [["thresholds", "landings", "flat"], "Landings at easier"],
-  [["thresholds", "landings", "natural"], "Landings as set"],
-  [["thresholds", "landings", "sharp"], "Landings at harder"],
-  [["thresholds", "exposureHours"], "Hours between hard exposures"],
-  [["changeOver", "otherKit"], "Seconds to put down or take up a thing"],
-  [["changeOver", "changeLoad"], "Seconds to change plates or packing"],
-  [["changeOver", "sideHeld"], "Seconds to change sides with something held"],
-  [["changeOver", "sideLying"], "Seconds to change sides lying"],
+const NUMBERS: readonly (readonly [Path, PlainKey<"settings">])[] = [
+  [["thresholds", "wordsPerSecond"], "wordsSecondWhenSpeaking"],
+  [["thresholds", "lengthToleranceSeconds"], "secondsByWhichLength"],
+  [["thresholds", "waterEverySeconds"], "secondsWithoutWaterMost"],
+  [["thresholds", "longStretchSeconds"], "secondsFromWhichStretch"],
+  [["thresholds", "gripSeconds"], "secondsGrippingWithoutRest"],
+  [["thresholds", "earlySeconds"], "secondsCountEarly"],
+  [["thresholds", "earlyEffort"], "effortTooMuchEarly"],
+  [["thresholds", "upAndDown"], "changesBetweenStandingFloor"],
+  [["thresholds", "landings", "flat"], "landingsEasier"],
+  [["thresholds", "landings", "natural"], "landingsSet"],
+  [["thresholds", "landings", "sharp"], "landingsHarder"],
+  [["thresholds", "exposureHours"], "hoursBetweenHardExposures"],
+  [["changeOver", "otherKit"], "secondsPutDownOr"],
+  [["changeOver", "changeLoad"], "secondsChangePlatesOr"],
+  [["changeOver", "sideHeld"], "secondsChangeSidesWith"],
+  [["changeOver", "sideLying"], "secondsChangeSidesLying"],
 ];
 
 type Put = (path: Path, value: unknown) => void;
@@ -63,9 +67,13 @@ export function SettingsScreen(props: {
   readonly stored: Tree;
   readonly members: readonly MemberLine[];
   readonly owner: boolean;
+  /** Calendars of one's own that were taken in. */
+  readonly calendars: readonly { readonly name: string; readonly ahead: number }[];
   /** The studio's people, of whom the instructor may be one. */
   readonly people: readonly { readonly id: string; readonly name: string }[];
 }) {
+  const t = useTexts("settings");
+  const words = useWords();
   const router = useRouter();
   const record = useRecord<Tree>("/api/settings", "settings", props.stored);
   const [changes, setChanges] = useState<Tree>(props.stored);
@@ -83,31 +91,31 @@ export function SettingsScreen(props: {
   };
   const tell = (trouble: Awaited<ReturnType<typeof record.store>>) => {
     if (trouble === null) {
-      toast.success("The settings are saved.");
+      toast.success(t("settingsSaved"));
       router.refresh();
     } else if (trouble !== "met") toast.error(trouble.message);
   };
   return (
     <>
-      <TopLine here="Settings" places={PLACES}>
+      <TopLine here="settings" places={PLACES}>
         <ButtonLink look="bare" href="/account">
-          Account
+          {t("account")}
         </ButtonLink>
         <SignOut name={props.studio} />
       </TopLine>
       <main className="mx-auto max-w-6xl px-6 py-5">
         <div className="flex items-baseline justify-between border-b-2 border-ink pb-2">
-          <h1 className="text-2xl font-bold">Settings</h1>
+          <h1 className="text-2xl font-bold">{t("settings")}</h1>
           <div className="flex gap-2">
             {props.owner ? (
               <>
-                <Button onClick={() => setChanges({})}>Back to the defaults</Button>
+                <Button onClick={() => setChanges({})}>{t("backDefaults")}</Button>
                 <Button look="solid" disabled={!read.ok} onClick={save}>
-                  Save
+                  {t("save")}
                 </Button>
               </>
             ) : (
-              <span className="text-quiet">Only the owner changes these.</span>
+              <span className="text-quiet">{t("onlyOwnerChangesThese")}</span>
             )}
           </div>
         </div>
@@ -117,17 +125,17 @@ export function SettingsScreen(props: {
         {!read.ok && (
           <div role="alert" className="mt-3 border-l-4 border-rust pl-3 text-rust">
             {read.error.map((fault) => (
-              <p key={fault.path}>{faultLine(fault)}</p>
+              <p key={fault.path}>{faultLineIn(fault, words)}</p>
             ))}
           </div>
         )}
         <div className="mt-4 grid gap-x-10 gap-y-6 md:grid-cols-[1.3fr_1fr]">
           <section aria-labelledby="stances">
             <h2 id="stances" className="text-lg font-bold">
-              What a stance keeps to
+              {t("whatStanceKeeps")}
             </h2>
             <StanceTable changes={changes} put={put} />
-            <h2 className="mt-6 text-lg font-bold">Seconds from one position into another</h2>
+            <h2 className="mt-6 text-lg font-bold">{t("secondsFromOnePosition")}</h2>
             <PositionTable shown={shown} put={put} />
           </section>
           <div>
@@ -137,6 +145,8 @@ export function SettingsScreen(props: {
             />
             <DeviceSettings people={props.people} />
             <Members members={props.members} owner={props.owner} />
+            <BusyTimes calendars={props.calendars} timeZone={shown.teaching.timeZone} />
+            {props.owner && <MovingHouse />}
           </div>
           <OtherNumbers changes={changes} put={put} />
         </div>
@@ -169,12 +179,13 @@ function Num(props: {
 
 /** From and to, for each stance. */
 function StanceTable({ changes, put }: { readonly changes: Tree; readonly put: Put }) {
+  const t = useTexts("settings");
   const words = useWords();
   return (
     <table className="mt-1 w-full border-collapse">
       <thead>
         <tr className="border-b border-hairline text-left text-quiet">
-          <th className="py-1 font-semibold">From and to</th>
+          <th className="py-1 font-semibold">{t("from")}</th>
           {STANCES.map((stance) => (
             <th key={stance} className="w-32 font-semibold">
               {words.name("stance", stance)}
@@ -185,20 +196,20 @@ function StanceTable({ changes, put }: { readonly changes: Tree; readonly put: P
       <tbody>
         {STANCE_ROWS.map(([key, meaning]) => (
           <tr key={key} className="border-b border-hairline">
-            <td className="py-1">{meaning}</td>
+            <td className="py-1">{t(meaning)}</td>
             {STANCES.map((stance) => {
               const path = ["thresholds", "stance", stance, key];
               const range = (valueAt(changes, path) ?? valueAt(SETTINGS, path)) as [number, number];
               return (
                 <td key={stance} className="whitespace-nowrap">
                   <Num
-                    label={`${words.name("stance", stance)}: ${meaning}, from`}
+                    label={t("boundFrom", { stance: words.name("stance", stance), meaning: t(meaning) })}
                     value={range[0]}
                     onChange={(value) => put(path, [value, range[1]])}
                   />
                   –
                   <Num
-                    label={`${words.name("stance", stance)}: ${meaning}, to`}
+                    label={t("boundTo", { stance: words.name("stance", stance), meaning: t(meaning) })}
                     value={range[1]}
                     onChange={(value) => put(path, [range[0], value])}
                   />
@@ -214,15 +225,16 @@ function StanceTable({ changes, put }: { readonly changes: Tree; readonly put: P
 
 /** How long it takes from each position into each other one. */
 function PositionTable({ shown, put }: { readonly shown: Settings; readonly put: Put }) {
+  const t = useTexts("settings");
   const words = useWords();
   return (
     <table className="mt-1 w-full border-collapse text-sm">
       <thead>
         <tr className="border-b border-hairline text-left text-quiet">
-          <th className="py-1 font-semibold">from · into</th>
+          <th className="py-1 font-semibold">{t("fromInto")}</th>
           {POSITIONS.map((to) => (
             <th key={to} className="font-semibold">
-              {to === "half-kneeling" ? "half kn." : words.name("position", to)}
+              {to === "half-kneeling" ? t("halfKn") : words.name("position", to)}
             </th>
           ))}
         </tr>
@@ -239,7 +251,7 @@ function PositionTable({ shown, put }: { readonly shown: Settings; readonly put:
                   <span className="text-quiet">–</span>
                 ) : (
                   <Num
-                    label={`Seconds from ${from} into ${to}`}
+                    label={t("secondsFromInto", { from, to })}
                     value={shown.changeOver.position[from][to]}
                     onChange={(value) => put(["changeOver", "position", from, to], value)}
                   />
@@ -255,10 +267,11 @@ function PositionTable({ shown, put }: { readonly shown: Settings; readonly put:
 
 /** What is one number each. */
 function OtherNumbers({ changes, put }: { readonly changes: Tree; readonly put: Put }) {
+  const t = useTexts("settings");
   return (
     <section aria-labelledby="numbers" className="md:col-span-2">
       <h2 id="numbers" className="text-lg font-bold">
-        Other numbers
+        {t("otherNumbers")}
       </h2>
       <div className="grid gap-x-10 md:grid-cols-2">
         {NUMBERS.map(([path, meaning]) => (
@@ -266,9 +279,9 @@ function OtherNumbers({ changes, put }: { readonly changes: Tree; readonly put: 
             key={path.join(".")}
             className="flex items-baseline justify-between border-b border-hairline py-1"
           >
-            <span>{meaning}</span>
+            <span>{t(meaning)}</span>
             <Num
-              label={meaning}
+              label={t(meaning)}
               value={(valueAt(changes, path) ?? valueAt(SETTINGS, path)) as number}
               onChange={(value) => put(path, value)}
             />

@@ -10,7 +10,9 @@ import {
 } from "@/browser/device";
 import { STANCES } from "@/core/class/document";
 import type { Teaching } from "@/core/settings/settings";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
+import type { PlainKey } from "@/words/screens/screens";
 import { zoneNames } from "./zone-names";
 
 const LINE = "flex items-baseline justify-between gap-4 border-b border-hairline py-1";
@@ -21,6 +23,7 @@ export function TeachingSettings(props: {
   readonly value: Teaching;
   readonly onChange: (key: keyof Teaching, value: string | number) => void;
 }) {
+  const t = useTexts("settings");
   const words = useWords();
   const { value, onChange } = props;
   const zones = useMemo(() => zoneNames(value.timeZone), [value.timeZone]);
@@ -44,10 +47,10 @@ export function TeachingSettings(props: {
   return (
     <section aria-labelledby="teaching">
       <h2 id="teaching" className="text-lg font-bold">
-        What things begin with
+        {t("whatThingsBeginWith")}
       </h2>
       <label className={LINE}>
-        Time zone of the studio
+        {t("timeZoneStudio")}
         <select
           className={PICK}
           value={value.timeZone}
@@ -59,7 +62,7 @@ export function TeachingSettings(props: {
         </select>
       </label>
       <label className={LINE}>
-        Weights of new people in
+        {t("weightsNewPeople")}
         <select
           className={PICK}
           value={value.units}
@@ -70,7 +73,7 @@ export function TeachingSettings(props: {
         </select>
       </label>
       <label className={LINE}>
-        Stance of a new class
+        {t("stanceNewClass")}
         <select
           className={PICK}
           value={value.stance}
@@ -83,26 +86,36 @@ export function TeachingSettings(props: {
           ))}
         </select>
       </label>
-      {rest("restSeconds", "Seconds between moves of a new block (empty: the stance's)")}
-      {rest("longRestSeconds", "Seconds between its rounds (empty: the stance's)")}
+      {rest("restSeconds", t("secondsBetweenMovesNew"))}
+      {rest("longRestSeconds", t("secondsBetweenItsRounds"))}
+      <label className="block py-1">
+        {t("yourWordsEverybodyTheir")}
+        <textarea
+          rows={3}
+          maxLength={1000}
+          className="mt-1 w-full border border-quiet bg-white p-2"
+          value={value.words}
+          onChange={(event) => onChange("words", event.target.value)}
+        />
+      </label>
     </section>
   );
 }
 
 const CHOICES: readonly (readonly [
   Exclude<keyof DeviceChoices, "rowMinutes" | "counting" | "self">,
-  string,
+  PlainKey<"settings">,
 ])[] = [
-  ["mirror", "I face the camera and mirror: Teach says which side I move. What people are told stays."],
-  ["sounds", "Teach begins with its sounds on"],
-  ["letters", "Single letters are keys, on the Desk and on Teach"],
-  ["contrast", "More contrast"],
-  ["stillness", "No motion"],
+  ["mirror", "iFaceCameraMirror"],
+  ["sounds", "teachBeginsWithIts"],
+  ["letters", "singleLettersKeysDesk"],
+  ["contrast", "moreContrast"],
+  ["stillness", "noMotion"],
 ];
 
-const COUNTING_WORDS: Readonly<Record<Counting, string>> = {
-  none: "not heard",
-  ticks: "ticked softly",
+const COUNTING_WORDS: Readonly<Record<Counting, PlainKey<"settings">>> = {
+  none: "notHeard",
+  ticks: "tickedSoftly",
   voice: "spoken",
 };
 
@@ -112,6 +125,7 @@ export function DeviceSettings({
 }: {
   readonly people: readonly { readonly id: string; readonly name: string }[];
 }) {
+  const t = useTexts("settings");
   const [choices, setChoices] = useState<DeviceChoices>(DEVICE_DEFAULTS);
   useEffect(() => setChoices(deviceChoices()), []);
   const take = (own: Partial<DeviceChoices>) => {
@@ -122,7 +136,7 @@ export function DeviceSettings({
   return (
     <section aria-labelledby="device" className="mt-5">
       <h2 id="device" className="text-lg font-bold">
-        On this device
+        {t("device")}
       </h2>
       {CHOICES.map(([key, words]) => (
         <label key={key} className="flex items-baseline gap-2 border-b border-hairline py-1">
@@ -132,11 +146,11 @@ export function DeviceSettings({
             checked={choices[key]}
             onChange={(event) => take({ [key]: event.target.checked })}
           />
-          {words}
+          {t(words)}
         </label>
       ))}
       <label className={LINE}>
-        Where sounds are on, reps are counted
+        {t("whereSoundsRepsCounted")}
         <select
           className={PICK}
           value={choices.counting}
@@ -144,19 +158,19 @@ export function DeviceSettings({
         >
           {COUNTINGS.map((counting) => (
             <option key={counting} value={counting}>
-              {COUNTING_WORDS[counting]}
+              {t(COUNTING_WORDS[counting])}
             </option>
           ))}
         </select>
       </label>
       <label className={LINE}>
-        I teach from the home of (Teach says what to show with these things)
+        {t("iTeachFromHome")}
         <select
           className={PICK}
           value={choices.self}
           onChange={(event) => take({ self: event.target.value })}
         >
-          <option value="">not said</option>
+          <option value="">{t("notSaid")}</option>
           {people.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}

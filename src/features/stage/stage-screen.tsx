@@ -1,5 +1,6 @@
 "use client";
 import { Volume2, VolumeX } from "lucide-react";
+import { usePathname, useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useMemo } from "react";
 import { keepAwake } from "@/browser/wake-lock";
 import type { ClassDoc } from "@/core/class/document";
@@ -13,6 +14,8 @@ import { shownState } from "@/core/live/runs";
 import type { ThreeWays } from "@/core/live/three-ways";
 import { bookOf, type KnownMove } from "@/core/moves/book";
 import { clockText } from "@/core/units";
+import { slotFaces } from "@/drawing/faces";
+import { InLanguage } from "@/features/language/in-language";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
 import { ClockWithin } from "@/features/live/clock-within";
@@ -21,8 +24,9 @@ import { RunningScore } from "@/features/live/running-score";
 import { useContent } from "@/features/live/use-content";
 import { useCues } from "@/features/live/use-cues";
 import { useWatch } from "@/features/live/use-watch";
-import { slotFaces } from "@/features/score/faces";
 import { Styled } from "@/ui/styled";
+import { languageName } from "@/words/language-names";
+import { LANGUAGES, type Language } from "@/words/languages";
 import { upperFirst } from "@/words/letters";
 import { type NowText, nowText, wayText } from "@/words/live-words";
 
@@ -36,24 +40,66 @@ interface Content {
 
 /** The other side or the next move; nothing in a break, whose headline says it already. */
 function AfterLine({ says }: { readonly says: NowText }) {
+  const words = useWords();
   const { otherSide, next, working } = says;
   if (!otherSide && !(working && next)) return null;
   return (
     <p className="mt-2 truncate text-[length:calc(52*var(--t))] font-bold leading-tight">
-      <span className="font-normal text-night-quiet">{otherSide ? "then " : "next "}</span>
+      <span className="font-normal text-night-quiet">
+        {words.phrase("stage", otherSide ? "then" : "and")}{" "}
+      </span>
       {otherSide || next}
-      {otherSide && next && <span className="font-normal text-night-quiet">, next {next}</span>}
+      {otherSide && next && (
+        <span className="font-normal text-night-quiet">
+          , {words.phrase("stage", "and")} {next}
+        </span>
+      )}
     </p>
   );
 }
 
+/** In which language the call sees it: in the address, so that it comes back with a reload. */
+function StageLanguage() {
+  const words = useWords();
+  const router = useRouter();
+  const path = usePathname();
+  return (
+    <select
+      aria-label={words.phrase("stage", "language")}
+      className="border border-night-line bg-night px-2 py-1 text-base text-night-text"
+      value={words.language}
+      onChange={(event) => router.replace(`${path}?language=${event.target.value}`)}
+    >
+      {LANGUAGES.map((language) => (
+        <option key={language} value={language} lang={language}>
+          {languageName(language)}
+        </option>
+      ))}
+    </select>
+  );
+}
+
 /** For sharing into a call: what everybody may see, and enough for a home whose only device is on the call. */
-export function StageScreen(props: {
+export function StageScreen(props: StageProps & { readonly language: Language }) {
+  const { language } = props;
+  return (
+    <InLanguage language={language}>
+      <div lang={language} className="contents">
+        {/* Anew in another language: its content is of that one. */}
+        <Stage key={language} {...props} />
+      </div>
+    </InLanguage>
+  );
+}
+
+interface StageProps {
   readonly id: string;
   readonly studio: string;
   readonly content: Content;
   readonly events: readonly SessionEvent[];
-}) {
+}
+
+function Stage(props: StageProps) {
   const words = useWords();
   const { id } = props;
   const watch = useWatch(
@@ -61,11 +107,15 @@ export function StageScreen(props: {
     `/api/sessions/${id}/events?view=stage`,
     props.events,
   );
-  const content = useContent(`/api/sessions/${id}/stage`, props.content, contentVersion(watch.events));
+  const content = useContent(
+    `/api/sessions/${id}/stage?language=${words.language}`,
+    props.content,
+    contentVersion(watch.events),
+  );
   const { doc, shown, moves, ways } = content;
   const book = useMemo(() => bookOf(moves), [moves]);
   const score = useMemo(() => scoreOfKept({ doc, moves }), [doc, moves]);
-  const faces = useMemo(() => slotFaces(shown), [shown]);
+  const faces = useMemo(() => slotFaces(shown, book), [shown, book]);
   const cues = useCues(score, watch, true);
   const state = watch.stateOf(score);
   const live = state.phase !== "ready" && state.phase !== "ended" && state.phase !== "over";
@@ -78,7 +128,7 @@ export function StageScreen(props: {
       onClick={cues.mute}
     >
       {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}
-      {cues.muted ? "Sound off" : "Sound on"}
+      {words.phrase("stage", cues.muted ? "soundOff" : "soundOn")}
     </button>
   );
   if (!live)
@@ -96,8 +146,8 @@ export function StageScreen(props: {
           <span className="text-night-quiet">{says.blockTitle}</span>
           {says.roundText && <b> {says.roundText}</b>}
         </span>
-        {!watch.reached && <span role="status">no connection: this screen keeps time</span>}
-        {state.phase === "paused" && <b>paused</b>}
+        {!watch.reached && <span role="status">{words.phrase("part", "screenKeepsTime")}</span>}
+        {state.phase === "paused" && <b>{words.phrase("part", "paused")}</b>}
       </p>
       <div className="px-8">
         <ClockBar state={shownState(score.runs, state)} says={says} count={countView(score, state, words)} />
@@ -111,7 +161,9 @@ export function StageScreen(props: {
           }}
           data-testid="headline"
         >
-          {!says.working && says.segment?.kind !== "demo" && <span className="text-night-quiet">Next </span>}
+          {!says.working && says.segment?.kind !== "demo" && (
+            <span className="text-night-quiet">{words.phrase("stage", "next")} </span>
+          )}
           {says.headline}
         </Styled>
         {says.since && !says.working && (
@@ -135,7 +187,7 @@ export function StageScreen(props: {
       <div className="mt-auto">
         <RunningScore doc={shown} score={score} state={state} faces={faces} />
         <p className="flex justify-between px-8 pb-3 pt-1 text-night-quiet">
-          <span>Pain, dizziness, chest discomfort, unusual breathlessness: stop.</span>
+          <span>{words.phrase("stage", "stop")}</span>
           <ClockWithin within={watch.within} />
           {sound}
         </p>
@@ -152,6 +204,7 @@ function NotLive(props: {
   readonly phase: ClockPhase;
   readonly sound: ReactNode;
 }) {
+  const words = useWords();
   const { studio, shown, score, phase, sound } = props;
   return (
     <main className="night flex h-screen flex-col bg-night px-8 py-8 text-night-text" data-phase={phase}>
@@ -159,24 +212,28 @@ function NotLive(props: {
       <h1 className="mt-2 text-7xl font-extrabold leading-none">{shown.title}</h1>
       {phase === "ready" ? (
         <>
-          <p className="mt-4 text-4xl">{clockText(score.totalMs / 1000)}, begins in a moment</p>
+          <p className="mt-4 text-4xl">
+            {words.phrase("stage", "begins", { length: clockText(score.totalMs / 1000) })}
+          </p>
           <ol className="mt-6 space-y-1 text-3xl">
             {shown.blocks.map((block) => (
               <li key={block.id}>
-                {block.title || "Block"}
-                <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
+                {block.title || words.phrase("stage", "block")}
+                <span className="text-night-quiet">
+                  {" "}
+                  · {words.phrase("stage", "moves", { n: slotsOf(block).length })}
+                </span>
               </li>
             ))}
           </ol>
-          <p className="mt-auto max-w-4xl text-2xl text-night-quiet">
-            Furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps. Pain,
-            dizziness, chest discomfort or unusual breathlessness: stop. In an emergency call your local
-            emergency number.
+          <p className="mt-auto max-w-4xl text-2xl text-night-quiet">{words.phrase("stage", "safety")}</p>
+          <p className="mt-4 flex gap-4">
+            {sound}
+            <StageLanguage />
           </p>
-          <p className="mt-4">{sound}</p>
         </>
       ) : (
-        <p className="mt-6 text-4xl">That was it. Drink something.</p>
+        <p className="mt-6 text-4xl">{words.phrase("stage", "over")}</p>
       )}
     </main>
   );
@@ -189,7 +246,7 @@ function ThreeLines({ three, cue }: { readonly three: ThreeWays | undefined; rea
     <div className="mt-3 text-[length:calc(38*var(--t))] leading-tight">
       {three.equals && three.equals.length > 0 && (
         <p className="truncate">
-          <span className="text-night-quiet">or </span>
+          <span className="text-night-quiet">{words.phrase("stage", "or")} </span>
           <b>{three.equals.map(({ name }) => name).join(", ")}</b>
         </p>
       )}

@@ -4,6 +4,7 @@ import type { Person } from "@/core/homes/home";
 import type { KitType } from "@/core/homes/kit";
 import { kitFacts } from "@/core/homes/kit-types";
 import { minutesIn } from "@/core/values/typed-number";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
@@ -25,13 +26,14 @@ interface Props {
 
 /** For whom, how long, with what: what a starting point is adapted to. */
 export function ForWhom(props: Props) {
+  const t = useTexts("starting");
   return (
     <div className="grid grid-cols-[4.5rem_minmax(0,1fr)] items-baseline gap-x-3 gap-y-2">
-      <span className="font-semibold">For</span>
+      <span className="font-semibold">{t("for")}</span>
       <Whom {...props} />
-      <span className="font-semibold">Minutes</span>
+      <span className="font-semibold">{t("minutes")}</span>
       <Length minutes={props.minutes} onMinutes={props.onMinutes} />
-      <span className="font-semibold">With</span>
+      <span className="font-semibold">{t("with")}</span>
       <WithWhat {...props} />
     </div>
   );
@@ -40,11 +42,11 @@ export function ForWhom(props: Props) {
 const nameOf = ({ name }: Person) => [name];
 
 function Whom({ people, asked, onAsk }: Props) {
+  const t = useTexts("starting");
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState("");
   const shown = useFound(people, typed, nameOf);
-  if (people.length === 0)
-    return <span>whoever comes: nobody is on the list yet, and the class can be adapted later.</span>;
+  if (people.length === 0) return <span>{t("whoeverComesNobodyList")}</span>;
   const toggle = (id: string) => {
     const next = new Set(asked);
     if (!next.delete(id)) next.add(id);
@@ -55,13 +57,13 @@ function Whom({ people, asked, onAsk }: Props) {
       <div className="flex flex-wrap items-center gap-2">
         <span>
           {asked.size === people.length
-            ? `everybody (${people.length})`
+            ? t("everybody", { people: people.length })
             : asked.size === 0
-              ? "nobody in particular"
-              : `${asked.size} of ${people.length}`}
+              ? t("nobodyParticular")
+              : t("askedOf", { asked: asked.size, people: people.length })}
         </span>
         <Button look="bare" className="px-1 py-0.5" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? "Done choosing" : "Choose"}
+          {open ? t("doneChoosing") : t("choose")}
         </Button>
         {open && (
           <>
@@ -70,15 +72,15 @@ function Whom({ people, asked, onAsk }: Props) {
               className="px-1 py-0.5"
               onClick={() => onAsk(new Set(people.map(({ id }) => id)))}
             >
-              Everybody
+              {t("everybody2")}
             </Button>
             <Button look="bare" className="px-1 py-0.5" onClick={() => onAsk(new Set())}>
-              Nobody
+              {t("nobody")}
             </Button>
             {people.length > 12 && (
               <SearchField
-                label="Look for a person"
-                placeholder="a name"
+                label={t("lookPerson")}
+                placeholder={t("name")}
                 className="w-40"
                 value={typed}
                 onChange={setTyped}
@@ -89,7 +91,7 @@ function Whom({ people, asked, onAsk }: Props) {
       </div>
       {open && (
         <fieldset className="mt-1.5 flex flex-wrap gap-1.5">
-          <legend className="sr-only">Who comes</legend>
+          <legend className="sr-only">{t("whoComes")}</legend>
           {shown.map(({ id, name }) => (
             <Chip key={id} pressed={asked.has(id)} onPress={() => toggle(id)}>
               {name}
@@ -113,6 +115,7 @@ function lengthIn(text: string): number | null {
 
 /** How long: as it is typed, or of the usual ones. With nothing typed it is as long as what it is begun from. */
 function Length({ minutes, onMinutes }: Pick<Props, "minutes" | "onMinutes">) {
+  const t = useTexts("starting");
   const answered = useId();
   /** What is typed, and the length that it stands for: with another length it is over. */
   const [typed, setTyped] = useState<{ readonly text: string; readonly of: number | null } | null>(null);
@@ -122,13 +125,13 @@ function Length({ minutes, onMinutes }: Pick<Props, "minutes" | "onMinutes">) {
   return (
     <div className="flex items-center gap-1.5">
       <input
-        aria-label="Minutes"
+        aria-label={t("minutes")}
         aria-invalid={isWrong || undefined}
         aria-describedby={isWrong ? answered : undefined}
         autoComplete="off"
         className="w-14 border border-quiet bg-white px-2 py-0.5 text-center font-bold aria-invalid:border-rust aria-invalid:text-rust"
         value={draft ?? minutes ?? ""}
-        placeholder="as is"
+        placeholder={t("asIs")}
         onBlur={() => {
           if (isEmpty) onMinutes(null);
           if (!isWrong) setTyped(null);
@@ -153,7 +156,7 @@ function Length({ minutes, onMinutes }: Pick<Props, "minutes" | "onMinutes">) {
       ))}
       {isWrong && (
         <span id={answered} role="status" className="text-rust">
-          {LEAST_MINUTES} to {MOST_MINUTES} minutes, such as 45 or 1 h
+          {t("minutesSuch", { least: LEAST_MINUTES, most: MOST_MINUTES })}
         </span>
       )}
     </div>
@@ -166,6 +169,7 @@ const USUAL: readonly KitType[] = ["dumbbell", "kettlebell", "tube-band", "mini-
 
 /** Whatever each has, or no more than some kinds of it; what is in every home may always be used. */
 function WithWhat({ people, kit, onKit }: Props) {
+  const t = useTexts("starting");
   const words = useWords();
   const [all, setAll] = useState(false);
   const types = useMemo(() => {
@@ -180,14 +184,14 @@ function WithWhat({ people, kit, onKit }: Props) {
     onKit((kit ?? []).includes(type) ? (kit ?? []).filter((own) => own !== type) : [...(kit ?? []), type]);
   return (
     <fieldset className="flex flex-wrap items-center gap-1.5">
-      <legend className="sr-only">With what</legend>
+      <legend className="sr-only">{t("withWhat")}</legend>
       <Chip pressed={kit === null} onPress={() => onKit(null)}>
-        whatever each has
+        {t("whateverEachHas")}
       </Chip>
       <Chip pressed={kit !== null && kit.length === 0} onPress={() => onKit([])}>
-        what every home has
+        {t("whatEveryHomeHas")}
       </Chip>
-      <span className="text-quiet">or only</span>
+      <span className="text-quiet">{t("orOnly")}</span>
       {types.slice(0, all ? types.length : FEW).map((type) => (
         <Chip key={type} pressed={(kit ?? []).includes(type)} onPress={() => toggle(type)}>
           {kitName(type, 2, words)}
@@ -195,7 +199,7 @@ function WithWhat({ people, kit, onKit }: Props) {
       ))}
       {!all && types.length > FEW && (
         <Button look="bare" className="px-1 py-0.5" onClick={() => setAll(true)}>
-          More
+          {t("more")}
         </Button>
       )}
     </fieldset>

@@ -1,16 +1,18 @@
 "use client";
 import { useMemo } from "react";
 import { type ClassDoc, slotsOf } from "@/core/class/document";
-import { dosesText } from "@/core/class/dose-text";
 import { bookFor, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { scoreOf } from "@/core/score/score";
 import type { Adapted } from "@/core/starting/adapt";
 import { clockText } from "@/core/units";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { MiniScore, shortOf } from "@/features/score/mini-score";
 import { cx } from "@/ui/cx";
 import { blockName, goesRound } from "@/words/block-words";
+import { shownDoses } from "@/words/dose-words";
 import { lineText } from "@/words/finding-words";
 
 /** What comes of a choice: its length and score, its blocks with how many follow each move, what was changed, what is left. */
@@ -26,12 +28,13 @@ export function MadePreview({
   readonly isNow: boolean;
   readonly people: number;
 }) {
+  const t = useTexts("starting");
   const words = useWords();
-  if (!made) return <p className="mt-4 text-quiet">One moment: it is made for these people.</p>;
+  if (!made) return <p className="mt-4 text-quiet">{t("oneMomentMadeThese")}</p>;
   const { doc, seconds, says, left } = made;
   return (
     <section
-      aria-label="What comes of it"
+      aria-label={t("whatComes")}
       aria-busy={!isNow}
       className={cx("mt-3 border-t-2 border-ink pt-2", isNow ? "" : "opacity-60")}
     >
@@ -41,7 +44,7 @@ export function MadePreview({
         </span>
         {about && <span className="text-quiet">{about}</span>}
         <span role="status" className="ml-auto whitespace-nowrap">
-          {isNow ? "" : people === 0 ? "Making it…" : `Making it for ${people}…`}
+          {isNow ? "" : people === 0 ? t("making") : t("making2", { people })}
         </span>
       </p>
       <div className="mt-2">
@@ -50,9 +53,9 @@ export function MadePreview({
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_19rem] gap-x-6">
         <Blocks doc={doc} followed={new Map(made.followed)} people={people} />
         <div>
-          <h2 className="font-bold">Left to you</h2>
+          <h2 className="font-bold">{t("leftYou")}</h2>
           {left.length === 0 ? (
-            <p className="text-quiet">Nothing.</p>
+            <p className="text-quiet">{t("nothing")}</p>
           ) : (
             <ul>
               {left.map((line) => (
@@ -62,9 +65,9 @@ export function MadePreview({
               ))}
             </ul>
           )}
-          <h2 className="mt-3 font-bold">Made for it</h2>
+          <h2 className="mt-3 font-bold">{t("made")}</h2>
           {says.length === 0 ? (
-            <p className="text-quiet">Nothing had to be changed.</p>
+            <p className="text-quiet">{t("nothingHadBeChanged")}</p>
           ) : (
             <ul>
               {says.map((reason) => {
@@ -97,23 +100,26 @@ function Blocks({
   readonly followed: ReadonlyMap<string, number>;
   readonly people: number;
 }) {
+  const library = useLibrary();
+  const t = useTexts("starting");
   const words = useWords();
-  const book = bookFor(doc, LIBRARY_BOOK);
+  const book = bookFor(doc, library);
   return (
     <ol className="space-y-2">
       {doc.blocks.map((block) => (
         <li key={block.id}>
           <p>
-            <b>{blockName(block, book, words)}</b> <span className="text-quiet">{goesRound(block)}</span>
+            <b>{blockName(block, book, words)}</b>{" "}
+            <span className="text-quiet">{goesRound(block, words)}</span>
           </p>
           <ul>
             {slotsOf(block).map((slot) => (
               <li key={slot.id} className="grid grid-cols-[minmax(0,1fr)_11rem_4.5rem] gap-x-3">
                 <span className="truncate pl-3">{resolveMove(slot.move, book).name}</span>
-                <span className="text-quiet">{dosesText(slot.dose)}</span>
+                <span className="text-quiet">{shownDoses(slot.dose, words, book)}</span>
                 {people > 0 && (
-                  <span className="text-right text-quiet" title="How many do what is set, at their own level">
-                    {followed.get(slot.id) ?? 0} of {people}
+                  <span className="text-right text-quiet" title={t("howManyDoWhat")}>
+                    {t("getOf", { get: followed.get(slot.id) ?? 0, people })}
                   </span>
                 )}
               </li>

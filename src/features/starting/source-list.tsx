@@ -2,11 +2,13 @@
 import { useState } from "react";
 import type { Outline } from "@/core/effort/outline";
 import { PURPOSES, type Purpose, type StartingPoint } from "@/core/starting/template";
+import { useTexts } from "@/features/language/use-texts";
 import { MiniScore } from "@/features/score/mini-score";
 import { useFound } from "@/features/search/use-found";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { SearchField } from "@/ui/search-field";
+import type { PlainKey } from "@/words/screens/screens";
 
 /** An earlier class of the studio, in short. */
 export type EarlierClass = Outline & { readonly id: string; readonly tags: readonly string[] };
@@ -20,12 +22,12 @@ export type Chosen =
 export const isSame = (a: Chosen, b: Chosen) =>
   a.from === b.from && ("id" in a ? a.id : "") === ("id" in b ? b.id : "");
 
-const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
-  strength: "For strength",
-  endurance: "By the clock",
-  mixed: "For a mixed room",
-  gentle: "Gentle",
-  flow: "Flowing",
+const PURPOSE_WORDS: Readonly<Record<Purpose, PlainKey<"starting">>> = {
+  strength: "strength",
+  endurance: "byClock",
+  mixed: "mixedRoom",
+  gentle: "gentle",
+  flow: "flowing",
 };
 
 /** All that each is looked for by. */
@@ -52,6 +54,7 @@ export function SourceList({
   readonly chosen: Chosen;
   readonly onChoose: (chosen: Chosen) => void;
 }) {
+  const t = useTexts("starting");
   const [typed, setTyped] = useState("");
   const [all, setAll] = useState(false);
   const found = useFound(earlier, typed, earlierTexts);
@@ -74,7 +77,8 @@ export function SourceList({
         onClick={() => onChoose(own)}
       >
         <span className="whitespace-nowrap text-right">
-          <b className="font-clock text-xl leading-none">{minutes}</b> <span className="text-sm">min</span>
+          <b className="font-clock text-xl leading-none">{minutes}</b>{" "}
+          <span className="text-sm">{t("min")}</span>
         </span>
         <span className="truncate font-semibold">{outline.title}</span>
         <MiniScore {...outline} longestSeconds={3700} low />
@@ -84,15 +88,15 @@ export function SourceList({
   return (
     <>
       <SearchField
-        label="Look for something to begin from"
-        placeholder="A title, move or purpose: seated, row, hour…"
+        label={t("lookSomethingBeginFrom")}
+        placeholder={t("titleMoveOrPurpose")}
         className="w-full"
         value={typed}
         onChange={setTyped}
       />
       {found.length > 0 && (
-        <section aria-label="Your own classes" className="mt-2">
-          <h2 className="px-1 text-sm text-quiet">Your own classes</h2>
+        <section aria-label={t("yourOwnClasses")} className="mt-2">
+          <h2 className="px-1 text-sm text-quiet">{t("yourOwnClasses")}</h2>
           <ul>
             {found
               .slice(0, all || typed !== "" ? found.length : FEW)
@@ -100,7 +104,7 @@ export function SourceList({
           </ul>
           {!all && typed === "" && found.length > FEW && (
             <Button look="bare" className="px-1 py-1" onClick={() => setAll(true)}>
-              All {found.length} of them
+              {t("allOf", { found: found.length })}
             </Button>
           )}
         </section>
@@ -108,8 +112,8 @@ export function SourceList({
       {PURPOSES.map((purpose) => {
         const own = ours.filter((point) => point.purpose === purpose);
         return own.length === 0 ? null : (
-          <section key={purpose} aria-label={PURPOSE_WORDS[purpose]} className="mt-2">
-            <h2 className="px-1 text-sm text-quiet">{PURPOSE_WORDS[purpose]}</h2>
+          <section key={purpose} aria-label={t(PURPOSE_WORDS[purpose])} className="mt-2">
+            <h2 className="px-1 text-sm text-quiet">{t(PURPOSE_WORDS[purpose])}</h2>
             <ul>
               {own.map(({ id, outline, minutes, about }) =>
                 row({ from: "template", id }, outline, minutes, about),
@@ -118,14 +122,14 @@ export function SourceList({
           </section>
         );
       })}
-      <section aria-label="A frame" className="mt-2">
-        <h2 className="px-1 text-sm text-quiet">Nothing</h2>
+      <section aria-label={t("frame")} className="mt-2">
+        <h2 className="px-1 text-sm text-quiet">{t("nothing2")}</h2>
         <ul>
           {row(
             { from: "frame" },
-            { bars: [], seconds: 0, pieces: 0, title: "A warm-up, one block, a cool-down" },
+            { bars: [], seconds: 0, pieces: 0, title: t("warmUpOneBlock") },
             10,
-            "To fill in by yourself.",
+            t("fillByYourself"),
           )}
         </ul>
       </section>

@@ -8,6 +8,10 @@ import type { KitType } from "@/core/homes/kit";
 import { ownRests, type Settings } from "@/core/settings/settings";
 import type { Source } from "@/core/starting/started";
 import type { StartingPoint } from "@/core/starting/template";
+import { useTexts } from "@/features/language/use-texts";
+import { useWords } from "@/features/language/use-words";
+import type { Say } from "@/words/screens/screens";
+import { titlesIn } from "@/words/starting/starting-in";
 import type { Chosen, EarlierClass } from "./source-list";
 import { useStarted, type Wish } from "./use-started";
 
@@ -51,10 +55,14 @@ function sourceOf(
   doc: ClassDoc | null,
   taking: Taking | null,
   settings: Settings,
+  t: Say<"starting">,
+  tag: string,
 ): Source | null {
   if (chosen.from === "template") return { template: chosen.id };
   if (chosen.from === "frame")
-    return { doc: newClass("A new class", settings.teaching.stance, ownRests(settings.teaching)) };
+    return {
+      doc: titlesIn(newClass(t("newClass"), settings.teaching.stance, ownRests(settings.teaching)), tag),
+    };
   if (!doc) return null;
   if (taking?.id !== chosen.id) return { doc };
   return taking.blocks.length === 0 ? null : { doc, blocks: taking.blocks, step: taking.step };
@@ -68,6 +76,8 @@ function ownMinutes(chosen: Chosen, points: readonly StartingPoint[], doc: Class
 
 /** Everything that is chosen to begin a class, and the class that comes of it. */
 export function useStart({ points, people, settings, today, first }: StartProps) {
+  const t = useTexts("starting");
+  const words = useWords();
   const [chosen, setChosen] = useState<Chosen>(
     first ? { from: "class", id: first.id } : { from: "template", id: points[0]?.id ?? "" },
   );
@@ -82,13 +92,13 @@ export function useStart({ points, people, settings, today, first }: StartProps)
   const isPart = doc !== null && taking !== null && taking.blocks.length < doc.blocks.length;
   const minutes = own ?? (isPart ? null : ownMinutes(chosen, points, doc));
   const wish = useMemo((): Wish | null => {
-    const source = sourceOf(chosen, doc, taking, settings);
+    const source = sourceOf(chosen, doc, taking, settings, t, words.language);
     const room = people.filter(({ id }) => asked.has(id));
     return source && { source, people: room, minutes, kit };
-  }, [chosen, doc, taking, settings, people, asked, minutes, kit]);
+  }, [chosen, doc, taking, settings, people, asked, minutes, kit, t, words]);
   const started = useStarted(wish, settings, today);
   const made = started?.made ?? null;
-  const proposed = made ? `${made.doc.title}${taking?.step ? ", a step up" : ""}` : "";
+  const proposed = made ? `${made.doc.title}${taking?.step ? t("aStepUp") : ""}` : "";
   return {
     chosen,
     choose: (next: Chosen) => {

@@ -5,6 +5,10 @@ import type { Person } from "@/core/homes/home";
 import type { Settings } from "@/core/settings/settings";
 import type { Adapted, AdaptInput } from "@/core/starting/adapt";
 import type { Source } from "@/core/starting/started";
+import { useMoveTexts } from "@/features/language/use-library";
+import { useWords } from "@/features/language/use-words";
+import { type MoveTexts, reasonWith } from "@/words/moves/moves-with";
+import { titlesIn } from "@/words/starting/starting-in";
 import type { DeskWorker } from "@/workers/desk.worker";
 
 /** What a class is begun from and for. */
@@ -54,21 +58,31 @@ class Maker {
   }
 }
 
+/** What was made, in the language of the screen: titles of ours, and the moves that its changes tell of. */
+function inTheirs(made: Adapted, { source }: Wish, tag: string, texts: MoveTexts | null): Adapted {
+  const doc = "template" in source ? titlesIn(made.doc, tag) : made.doc;
+  if (!texts) return { ...made, doc };
+  const says = made.says.map((reason) => reasonWith(reason, texts));
+  return { ...made, doc, says, left: made.left.map((line) => reasonWith(line, texts)) };
+}
+
 /** Waits so long for the next letter or tap, ms, before a class is made. */
 const PAUSE_MS = 60;
 
 /** The class that comes of a wish: the last one stays until the next is there. */
 export function useStarted(wish: Wish | null, settings: Settings, today: string): Started | null {
   const [started, setStarted] = useState<Started | null>(null);
+  const words = useWords();
+  const texts = useMoveTexts();
   const [maker] = useState(() => new Maker());
   useEffect(() => () => maker.end(), [maker]);
   useEffect(() => {
     if (!wish) return;
     const timer = setTimeout(async () => {
       const made = await maker.make(wish, settings, today);
-      if (made) setStarted({ wish, made });
+      if (made) setStarted({ wish, made: inTheirs(made, wish, words.language, texts) });
     }, PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [wish, settings, today, maker]);
+  }, [wish, settings, today, maker, words, texts]);
   return started;
 }

@@ -1,6 +1,8 @@
+"use client";
 import { callGroups } from "@/core/live/now-next";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Part } from "@/core/parts/part";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import type { Left } from "@/features/live/use-whereabouts";
 import { type Look, Styled } from "@/ui/styled";
@@ -46,6 +48,7 @@ export function BelowWords(props: {
   readonly show: string;
   readonly hurt: Hurting | null;
 }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { parts, now, slotId, people, show, hurt } = props;
   const changes = slotId === null ? undefined : people.nextSets.get(slotId);
@@ -54,7 +57,7 @@ export function BelowWords(props: {
     <div className="mt-auto px-8 text-[length:calc(34*var(--t))] leading-[1.24]">
       {hurt ? (
         <HurtLine
-          name={parts.find((part) => part.person === hurt.person)?.name ?? "Somebody"}
+          name={parts.find((part) => part.person === hurt.person)?.name ?? t("somebody")}
           more={hurt.more}
           emergency={hurt.emergency}
           left={hurt.left}
@@ -63,7 +66,7 @@ export function BelowWords(props: {
         <>
           {nextSets && (
             <p data-testid="next-sets">
-              <span className="text-night-quiet">next set </span>
+              <span className="text-night-quiet">{t("nextSet")} </span>
               <b>{nextSets}</b>
             </p>
           )}
@@ -82,10 +85,11 @@ export function BelowWords(props: {
 
 /** Who does something else than what was set, in groups to call. */
 function Groups({ parts, slotId }: { readonly parts: readonly Part[]; readonly slotId: string | null }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { groups, asSet } = callGroups(parts, slotId);
   if (groups.length === 0) return null;
-  const first = asSet > 0 ? `${asSet} as set · ` : "";
+  const first = asSet > 0 ? `${t("asSetCount", { asSet })} ` : "";
   const all = groups.map((group) => unbroken(groupText(group, words))).join(" · ");
   return (
     <Styled as="p" look={linesFit(first.length + all.length)}>

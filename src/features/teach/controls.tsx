@@ -17,6 +17,8 @@ import {
 } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Counting } from "@/browser/device";
+import { useTexts } from "@/features/language/use-texts";
+import type { PlainKey } from "@/words/screens/screens";
 
 /** What can be done while teaching, by button and by key. */
 export interface TeachActions {
@@ -46,10 +48,10 @@ export interface TeachActions {
 }
 
 /** How counts are heard now. */
-const COUNTS: Readonly<Record<Counting, string>> = {
-  none: "No count",
-  ticks: "Ticks",
-  voice: "Voice",
+const COUNTS: Readonly<Record<Counting, PlainKey<"teach">>> = {
+  none: "noCount",
+  ticks: "ticks",
+  voice: "voice",
 };
 
 /** Count-in before the class's first second, and how much a press adds or takes. */
@@ -88,47 +90,48 @@ export function Controls(props: {
     readonly setVolume: (value: number) => void;
   };
 }) {
+  const t = useTexts("teach");
   const { actions, paused, cues } = props;
   return (
     <div className="flex flex-wrap items-center gap-1.5 px-8 pb-3 pt-1">
-      <Control name={paused ? "Resume" : "Pause"} keys="space" onPress={actions.toggle}>
+      <Control name={paused ? t("resume") : t("pause")} keys={t("space")} onPress={actions.toggle}>
         {paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
       </Control>
-      <Control name="Back" keys="←" onPress={actions.back}>
+      <Control name={t("doBack")} keys="←" onPress={actions.back}>
         <ChevronLeft size={16} aria-hidden />
       </Control>
-      <Control name="Skip" keys="→" onPress={actions.skip}>
+      <Control name={t("skip")} keys="→" onPress={actions.skip}>
         <ChevronRight size={16} aria-hidden />
       </Control>
       <Control name="10 s" keys="+" onPress={actions.extend}>
         <Plus size={16} aria-hidden />
       </Control>
-      <Control name="Finish" keys="f" onPress={actions.finish}>
+      <Control name={t("finishOnTime")} keys="f" onPress={actions.finish}>
         <Flag size={15} aria-hidden />
       </Control>
-      <Control name="Other move" keys="w" onPress={actions.substitute}>
+      <Control name={t("otherMove")} keys="w" onPress={actions.substitute}>
         <Replace size={15} aria-hidden />
       </Control>
-      <Control name="People" keys="p" onPress={actions.people}>
+      <Control name={t("peopleThere")} keys="p" onPress={actions.people}>
         <Users size={15} aria-hidden />
       </Control>
-      <Control name="Note" keys="n" onPress={actions.note}>
+      <Control name={t("noteDown")} keys="n" onPress={actions.note}>
         <PenLine size={15} aria-hidden />
       </Control>
-      <Control name="End" keys="e" onPress={actions.end}>
+      <Control name={t("endNow")} keys="e" onPress={actions.end}>
         <Square size={14} aria-hidden />
       </Control>
       <span className="flex-1" />
       {!cues.awake && (
-        <span className="truncate text-night-quiet max-[1180px]:sr-only">A key lets the sounds begin.</span>
+        <span className="truncate text-night-quiet max-[1180px]:sr-only">{t("keyLetsSoundsBegin")}</span>
       )}
-      <Control name="Keys" keys="?" onPress={actions.keys}>
+      <Control name={t("keyList")} keys="?" onPress={actions.keys}>
         <Keyboard size={15} aria-hidden />
       </Control>
-      <Control name={COUNTS[cues.counting]} keys="v" onPress={actions.counting}>
+      <Control name={t(COUNTS[cues.counting])} keys="v" onPress={actions.counting}>
         <ListOrdered size={15} aria-hidden />
       </Control>
-      <Control name={cues.muted ? "Sound off" : "Sound on"} keys="m" onPress={actions.mute}>
+      <Control name={cues.muted ? t("soundIsOff") : t("soundIsOn")} keys="m" onPress={actions.mute}>
         {cues.muted ? <VolumeX size={16} aria-hidden /> : <Volume2 size={16} aria-hidden />}
       </Control>
       <input
@@ -136,7 +139,7 @@ export function Controls(props: {
         min="0"
         max="1"
         step="0.05"
-        aria-label="Volume"
+        aria-label={t("volume")}
         className="w-16 min-w-0 accent-marker"
         value={cues.muted ? 0 : cues.volume}
         onChange={(event) => cues.setVolume(Number(event.target.value))}

@@ -1,4 +1,5 @@
 "use client";
+import { useTexts } from "@/features/language/use-texts";
 import { Dialog } from "@/ui/dialog";
 
 /** Asks before a class is ended; for a minute it can be taken back. */
@@ -7,14 +8,15 @@ export function EndDialog(props: {
   readonly onOpenChange: (open: boolean) => void;
   readonly onEnd: () => void;
 }) {
+  const t = useTexts("teach");
   const { open, onOpenChange, onEnd } = props;
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
       night
-      title="End the class now?"
-      description="What has been taught so far is kept. For a minute it can be taken back."
+      title={t("endClassNow")}
+      description={t("whatHasBeenTaught")}
     >
       <div className="flex gap-3 text-2xl font-bold">
         <button
@@ -25,14 +27,14 @@ export function EndDialog(props: {
             onEnd();
           }}
         >
-          End it
+          {t("end")}
         </button>
         <button
           type="button"
           className="border-2 border-night-text px-5 py-2"
           onClick={() => onOpenChange(false)}
         >
-          Go on
+          {t("go")}
         </button>
       </div>
     </Dialog>

@@ -1,10 +1,12 @@
+"use client";
 import Link from "next/link";
 import { endOf } from "@/core/live/events";
 import { canGoOn } from "@/core/live/go-on";
 import type { LiveScore } from "@/core/live/live-score";
 import { staysOf } from "@/core/live/trace";
 import { clockText } from "@/core/units";
-import type { Lead } from "@/features/live/use-lead";
+import { useTexts } from "@/features/language/use-texts";
+import type { Lead } from "@/features/live/lead";
 
 /** The class is over: what it took, and where its log is. */
 export function Ended(props: {
@@ -14,6 +16,7 @@ export function Ended(props: {
   readonly score: LiveScore;
   readonly lead: Lead;
 }) {
+  const t = useTexts("teach");
   const { score, lead } = props;
   const ended = endOf(lead.events);
   const stays = staysOf(score, lead.events, ended?.atMs ?? 0);
@@ -25,9 +28,10 @@ export function Ended(props: {
       className="night grid min-h-screen place-content-center gap-6 bg-night px-8 text-night-text"
       data-phase="ended"
     >
-      <h1 className="text-6xl font-extrabold">The class is over</h1>
+      <h1 className="text-6xl font-extrabold">{t("classOver")}</h1>
       <p className="text-3xl">
-        {props.title}: took <b>{clockText(took)}</b>, planned <b>{clockText(score.totalMs / 1000)}</b>.
+        {t("titleTook", { title: props.title })} <b>{clockText(took)}</b>
+        {t("planned")} <b>{clockText(score.totalMs / 1000)}</b>.
       </p>
       {canGoOn(score, lead, lead.now()) && (
         <p>
@@ -36,24 +40,22 @@ export function Ended(props: {
             className="border-2 border-night-text px-5 py-2 text-2xl font-bold"
             onClick={() => lead.command("go-on")}
           >
-            Not over: go on where it was
+            {t("notOverGoWhere")}
           </button>
-          <span className="mt-1 block text-night-quiet">
-            For a minute. What people left of where they are is gone with the end.
-          </span>
+          <span className="mt-1 block text-night-quiet">{t("minuteWhatPeopleLeft")}</span>
         </p>
       )}
       <p className="flex gap-6 text-2xl">
         <Link className="font-bold underline underline-offset-4" href={`/sessions/${props.id}`}>
-          Write it up
+          {t("writeUp")}
         </Link>
         {props.classId && (
           <Link className="underline underline-offset-4" href={`/classes/${props.classId}`}>
-            Back to the Desk
+            {t("backDesk")}
           </Link>
         )}
         <Link className="underline underline-offset-4" href="/sessions">
-          All sessions
+          {t("allSessions")}
         </Link>
       </p>
     </main>

@@ -6,14 +6,16 @@ import { type FinishKind, type FinishWay, finishWays, nextTimeOfDay } from "@/co
 import type { ClockState } from "@/core/live/fold";
 import type { LiveScore } from "@/core/live/live-score";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { timeOfDay } from "@/features/live/time-of-day";
 import { Dialog } from "@/ui/dialog";
+import type { PlainKey } from "@/words/screens/screens";
 
 /** Each way in words. */
-export const WAY_WORDS: Readonly<Record<FinishKind, string>> = {
-  "drop-round": "Drop a round",
-  "shorten-rests": "Shorten the rests",
-  "drop-finisher": "Skip the finisher",
+export const WAY_WORDS: Readonly<Record<FinishKind, PlainKey<"teach">>> = {
+  "drop-round": "dropRound",
+  "shorten-rests": "shortenRests",
+  "drop-finisher": "skipFinisher",
 };
 
 /** The ways to end earlier, each with the end that it would have: for Teach and for the remote. */
@@ -21,8 +23,8 @@ export function FinishWays(props: {
   readonly ways: readonly FinishWay[];
   readonly onTake: (...said: Said<FinishKind>) => void;
 }) {
-  if (props.ways.length === 0)
-    return <p className="text-2xl text-night-quiet">Nothing is left to cut. The cool-down stays.</p>;
+  const t = useTexts("teach");
+  if (props.ways.length === 0) return <p className="text-2xl text-night-quiet">{t("nothingLeftCutCool")}</p>;
   return (
     <ul className="space-y-2">
       {props.ways.map(({ says, endMs, savesMs, lands }) => (
@@ -32,12 +34,12 @@ export function FinishWays(props: {
             className="flex w-full items-baseline justify-between gap-4 border-2 border-night-line px-4 py-3 text-left text-2xl font-bold hover:border-night-text"
             onClick={() => props.onTake(...says)}
           >
-            <span>{WAY_WORDS[says[0]]}</span>
+            <span>{t(WAY_WORDS[says[0]])}</span>
             <span>
-              ends {timeOfDay(endMs)}
+              {t("endsAt", { time: timeOfDay(endMs) })}
               <span className="font-normal text-night-quiet">
                 {" "}
-                {clockText(Math.round(savesMs / 1000))} less{lands ? "" : ", still past it"}
+                {t("lessBy", { clock: clockText(Math.round(savesMs / 1000)), lands: lands ? "yes" : "no" })}
               </span>
             </span>
           </button>
@@ -57,6 +59,7 @@ export function FinishDialog(props: {
   readonly now: () => number;
   readonly command: (...said: Said<CommandKind>) => void;
 }) {
+  const t = useTexts("teach");
   const { state, score, events } = props;
   const [time, setTime] = useState<string | null>(null);
   const end = state.projectedEndMs;
@@ -75,10 +78,8 @@ export function FinishDialog(props: {
       wide
       open={props.open}
       onOpenChange={props.onOpenChange}
-      title="Finish on time"
-      {...(end === null
-        ? {}
-        : { description: `As things stand it ends at ${timeOfDay(end)}. What has begun isn't cut.` })}
+      title={t("finishTime")}
+      {...(end === null ? {} : { description: t("standsEnds", { time: timeOfDay(end) }) })}
     >
       <form
         className="mb-4 flex items-center gap-4 text-2xl"
@@ -88,7 +89,7 @@ export function FinishDialog(props: {
         }}
       >
         <label className="flex items-center gap-3">
-          Finish at
+          {t("finish")}
           <input
             type="time"
             className="border-2 border-night-line bg-night px-3 py-1.5 font-bold [color-scheme:dark]"
@@ -97,7 +98,7 @@ export function FinishDialog(props: {
           />
         </label>
         <button type="submit" className="bg-marker px-5 py-2 font-bold text-night">
-          Set
+          {t("set2")}
         </button>
         {state.finishAtMs !== null && (
           <button
@@ -105,7 +106,7 @@ export function FinishDialog(props: {
             className="underline underline-offset-4"
             onClick={() => props.command("land-at", { finishAtMs: null })}
           >
-            No fixed end
+            {t("noFixedEnd")}
           </button>
         )}
       </form>

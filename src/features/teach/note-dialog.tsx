@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
 import { MOST_NOTE_CHARACTERS } from "@/core/live/event-kinds";
+import { useTexts } from "@/features/language/use-texts";
 import { Dialog } from "@/ui/dialog";
 
 /** A note for the log, at this second: nobody else sees it. */
@@ -9,6 +10,7 @@ export function NoteDialog(props: {
   readonly onOpenChange: (open: boolean) => void;
   readonly onNote: (text: string) => void;
 }) {
+  const t = useTexts("teach");
   const [text, setText] = useState("");
   return (
     <Dialog
@@ -16,8 +18,8 @@ export function NoteDialog(props: {
       wide
       open={props.open}
       onOpenChange={props.onOpenChange}
-      title="A note for the log"
-      description="It stands in the log at this second. Only the studio's instructors see it."
+      title={t("noteLog")}
+      description={t("standsLogSecondOnly")}
     >
       <form
         onSubmit={(event) => {
@@ -29,7 +31,7 @@ export function NoteDialog(props: {
         }}
       >
         <input
-          aria-label="Note"
+          aria-label={t("note")}
           autoFocus
           className="w-full border-2 border-night-line bg-night px-3 py-3 text-2xl"
           maxLength={MOST_NOTE_CHARACTERS}
@@ -37,7 +39,7 @@ export function NoteDialog(props: {
           onChange={(event) => setText(event.target.value)}
         />
         <button type="submit" className="mt-3 bg-marker px-6 py-2 text-2xl font-bold text-night">
-          Keep
+          {t("keep")}
         </button>
       </form>
     </Dialog>

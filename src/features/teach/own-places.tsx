@@ -1,3 +1,4 @@
+"use client";
 import type { ClassDoc } from "@/core/class/document";
 import { findSlot } from "@/core/class/document";
 import type { LiveScore } from "@/core/live/live-score";
@@ -6,8 +7,9 @@ import type { Presence } from "@/core/live/presence";
 import { type MoveBook, resolveMove } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
-import type { Lead } from "@/features/live/use-lead";
+import type { Lead } from "@/features/live/lead";
 import { lowerFirst } from "@/words/letters";
 import type { Words } from "@/words/words";
 
@@ -56,6 +58,7 @@ export function OwnPlaces(props: {
   /** What there is to do, move by move. */
   readonly lines: readonly string[];
 }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { score, doc, book, parts, presence, lead } = props;
   const presses = pressesOf(score, lead.events, lead.now());
@@ -67,7 +70,7 @@ export function OwnPlaces(props: {
   const through = lines.filter(({ place }) => place.doing === "all-done").length;
   const all = allThrough(lines.map(({ place }) => place));
   return (
-    <section className="mt-2 px-8" aria-label="Where everybody is" data-testid="places">
+    <section className="mt-2 px-8" aria-label={t("whereEverybody")} data-testid="places">
       <p className="text-[length:calc(30*var(--t))] leading-tight">{props.lines.join(" · ")}</p>
       {lines.length > 0 && (
         <p className="mt-2 text-[length:calc(30*var(--t))] font-bold leading-tight" data-testid="through">

@@ -7,6 +7,7 @@ import type { DeviceNow } from "@/core/live/devices-now";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Asked, Presence } from "@/core/live/presence";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { Dialog } from "@/ui/dialog";
 import { NameChoice } from "@/ui/name-choice";
@@ -33,6 +34,7 @@ export function PeopleDialog(props: {
   readonly devices?: ReadonlyMap<string, DeviceNow>;
   readonly within?: number | null;
 }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { presence, people, others, devices, within = null } = props;
   const [chosen, setChosen] = useState("");
@@ -56,21 +58,21 @@ export function PeopleDialog(props: {
   const marks = ({ rosterId }: Asked) => {
     const mark = people.marks.get(rosterId);
     const late = presence.late.get(rosterId);
-    return `${mark ? ` ${MARK_GLYPH[mark]}` : ""}${late ? ` (${clockText(Math.round(late / 1000))} late)` : ""}`;
+    return `${mark ? ` ${MARK_GLYPH[mark]}` : ""}${late ? ` ${t("lateBy", { clock: clockText(Math.round(late / 1000)) })}` : ""}`;
   };
   return (
-    <Dialog night wide open={props.open} onOpenChange={props.onOpenChange} title="Who is here">
-      {group("Here", names(presence.here, marks) || "nobody has opened their page yet")}
-      {group("Not yet", names(presence.notYet))}
-      {group("Left", names(presence.left))}
+    <Dialog night wide open={props.open} onOpenChange={props.onOpenChange} title={t("whoHere")}>
+      {group(t("here"), names(presence.here, marks) || t("nobodyHasOpenedTheir"))}
+      {group(t("notYet"), names(presence.notYet))}
+      {group(t("left"), names(presence.left))}
       {devices && presence.here.length > 0 && (
         <details className="mb-3 text-xl">
-          <summary className="cursor-pointer py-1 text-night-quiet">
-            How well the screens know the time
-          </summary>
+          <summary className="cursor-pointer py-1 text-night-quiet">{t("howWellScreensKnow")}</summary>
           <ul className="mt-1 grid grid-cols-2 gap-x-6" data-testid="devices">
             {within !== null && (
-              <li>This screen {words.phrase("live", "device", { ms: within, late: "none" })}</li>
+              <li>
+                {t("thisScreen", { within: words.phrase("live", "device", { ms: within, late: "none" }) })}
+              </li>
             )}
             {presence.here.map(({ rosterId, name }) => (
               <li key={rosterId}>
@@ -89,7 +91,8 @@ export function PeopleDialog(props: {
           }}
         >
           <NameChoice
-            label="At the door"
+            none={t("whom")}
+            label={t("door")}
             names={others}
             value={chosen}
             onChange={setChosen}
@@ -100,7 +103,7 @@ export function PeopleDialog(props: {
             disabled={chosen === ""}
             className="bg-marker px-5 py-2 font-bold text-night disabled:opacity-50"
           >
-            Let in
+            {t("let")}
           </button>
         </form>
       )}

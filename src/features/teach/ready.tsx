@@ -5,6 +5,7 @@ import type { LiveScore } from "@/core/live/live-score";
 import type { Presence } from "@/core/live/presence";
 import type { Part } from "@/core/parts/part";
 import { clockText } from "@/core/units";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { lowerFirst } from "@/words/letters";
 import { presenceText } from "@/words/live-words";
@@ -31,6 +32,7 @@ export function Ready(props: {
   readonly onStart: () => void;
   readonly onPeople: () => void;
 }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { doc, score, parts } = props;
   const unmet = parts.filter((part) => part.slots.some((slot) => slot.status === "unmet"));
@@ -42,15 +44,18 @@ export function Ready(props: {
         <b>{clockText(score.totalMs / 1000)}</b>
         <span className="text-night-quiet">
           {" "}
-          in {doc.blocks.length} blocks, {parts.length} people
-          {presenceText(props.presence, words) && `, ${presenceText(props.presence, words)}`}
+          {t("inBlocks", {
+            blocks: doc.blocks.length,
+            people: parts.length,
+            presence: presenceText(props.presence, words) || "no",
+          })}
         </span>
       </p>
       <ol className="mt-8 space-y-1 text-3xl">
         {doc.blocks.map((block) => (
           <li key={block.id}>
-            {block.title || "Block"}
-            <span className="text-night-quiet"> · {slotsOf(block).length} moves</span>
+            {block.title || t("block")}
+            <span className="text-night-quiet"> {t("movesOfIt", { count: slotsOf(block).length })}</span>
           </li>
         ))}
       </ol>
@@ -58,22 +63,19 @@ export function Ready(props: {
         <p className="mt-8 text-2xl leading-snug">
           {unmet.length > 0 && (
             <>
-              <span className="text-night-quiet">No way yet: </span>
+              <span className="text-night-quiet">{t("noWayYet")} </span>
               {unmet.map((part) => `${part.name} (${lacksText(part)})`).join(", ")}.{" "}
             </>
           )}
           {unknown.length > 0 && (
             <>
-              <span className="text-night-quiet">Didn’t say what is at home: </span>
+              <span className="text-night-quiet">{t("didntSayWhatHome")} </span>
               {unknown.map((part) => part.name).join(", ")}.
             </>
           )}
         </p>
       )}
-      <p className="mt-8 max-w-4xl text-2xl text-night-quiet">
-        Before you begin: furniture sturdy and against a wall, doors latched, shoes and a dry floor for jumps.
-        Pain, dizziness, chest discomfort or unusual breathlessness: stop.
-      </p>
+      <p className="mt-8 max-w-4xl text-2xl text-night-quiet">{t("beforeYouBeginFurniture")}</p>
       <div className="mt-auto flex items-center gap-8 pt-8">
         <button
           type="button"
@@ -81,14 +83,12 @@ export function Ready(props: {
           className="bg-marker px-12 py-5 text-5xl font-extrabold text-night"
           onClick={props.onStart}
         >
-          Start
+          {t("start")}
         </button>
-        <span className="text-2xl text-night-quiet">
-          Enter, space or the clicker's period. Five seconds of count-in.
-        </span>
+        <span className="text-2xl text-night-quiet">{t("enterSpaceOrClickers")}</span>
         <span className="ml-auto flex gap-6 text-2xl">
           <button type="button" className="underline underline-offset-4" onClick={props.onPeople}>
-            People
+            {t("people")}
           </button>
           <a
             className="underline underline-offset-4"
@@ -96,14 +96,14 @@ export function Ready(props: {
             target="_blank"
             rel="noreferrer"
           >
-            Stage
+            {t("stage")}
           </a>
           <Link className="underline underline-offset-4" href={`/sessions/${props.id}`}>
-            Session
+            {t("session")}
           </Link>
           {props.classId && (
             <Link className="underline underline-offset-4" href={`/classes/${props.classId}`}>
-              Back to the Desk
+              {t("backDesk")}
             </Link>
           )}
         </span>

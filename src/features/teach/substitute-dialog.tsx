@@ -5,6 +5,7 @@ import { api } from "@/browser/api";
 import type { Asked } from "@/core/live/presence";
 import type { WayNow } from "@/core/live/ways-now";
 import type { KnownMove } from "@/core/moves/book";
+import { useTexts } from "@/features/language/use-texts";
 import { Dialog } from "@/ui/dialog";
 import { lowerFirst } from "@/words/letters";
 
@@ -49,6 +50,7 @@ export function SubstituteDialog(props: {
   readonly move: KnownMove | null;
   readonly asked: readonly Asked[];
 }) {
+  const t = useTexts("teach");
   const { session, open, asked, onOpenChange } = props;
   const opened = useOpenedFor(open, props.slot, props.move);
   const ways = useWays(session, opened?.slot);
@@ -71,17 +73,17 @@ export function SubstituteDialog(props: {
       wide
       open={open}
       onOpenChange={onOpenChange}
-      title={opened ? `Instead of ${lowerFirst(opened.move.name)}, from now on` : "Another move"}
-      description="It keeps its time. Everyone's own version is worked out anew."
+      title={opened ? t("insteadOf", { name: lowerFirst(opened.move.name) }) : t("anotherMove")}
+      description={t("keepsItsTimeEveryones")}
     >
       <label className="mb-4 flex items-center gap-3 text-2xl">
-        For
+        {t("for")}
         <select
           className="border-2 border-night-line bg-night px-2 py-1.5"
           value={person}
           onChange={(event) => setPerson(event.target.value)}
         >
-          <option value="">the whole room</option>
+          <option value="">{t("wholeRoom")}</option>
           {asked.map((entry) => (
             <option key={entry.id} value={entry.rosterId}>
               {entry.name}
@@ -90,9 +92,9 @@ export function SubstituteDialog(props: {
         </select>
       </label>
       {ways === "unreached" ? (
-        <p className="text-2xl">It can’t be asked for now. Say it aloud.</p>
+        <p className="text-2xl">{t("cantBeAskedNow")}</p>
       ) : ways === null ? (
-        <p className="text-2xl text-night-quiet">Looking…</p>
+        <p className="text-2xl text-night-quiet">{t("looking")}</p>
       ) : (
         <Ways ways={ways} person={person} onTake={take} />
       )}
@@ -105,17 +107,11 @@ function Ways(props: {
   readonly person: string;
   readonly onTake: (way: WayNow) => void;
 }) {
+  const t = useTexts("teach");
   const { ways, person, onTake } = props;
   const open = person === "" ? ways : ways.filter(({ can }) => can.includes(person));
   if (open.length === 0)
-    return (
-      <p className="text-2xl">
-        {person === ""
-          ? "Nothing that is related to it can be done by anybody here"
-          : "Nothing that is related to it can be done there"}
-        : less of it, slower, or a rest.
-      </p>
-    );
+    return <p className="text-2xl">{t("nothingRelated", { who: person === "" ? "all" : "one" })}</p>;
   return (
     <ul className="grid max-h-[50vh] grid-cols-2 gap-2 overflow-y-auto">
       {open.map((way) => (
@@ -128,7 +124,7 @@ function Ways(props: {
             {way.name}{" "}
             <span className="font-normal text-night-quiet">
               {way.how === "own" ? "yours" : way.how}
-              {person === "" && `, ${way.can.length} can`}
+              {person === "" && t("canDo", { can: way.can.length })}
             </span>
           </button>
         </li>

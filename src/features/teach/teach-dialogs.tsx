@@ -4,14 +4,15 @@ import type { LiveScore } from "@/core/live/live-score";
 import type { PeopleNow } from "@/core/live/people-now";
 import type { Asked, Presence } from "@/core/live/presence";
 import type { KnownMove } from "@/core/moves/book";
-import type { Lead } from "@/features/live/use-lead";
+import { useTexts } from "@/features/language/use-texts";
+import type { Lead } from "@/features/live/lead";
 import { Dialog } from "@/ui/dialog";
 import { EndDialog } from "./end-dialog";
 import { FinishDialog } from "./finish-dialog";
 import { NoteDialog } from "./note-dialog";
 import { PeopleDialog } from "./people-dialog";
 import { SubstituteDialog } from "./substitute-dialog";
-import { TEACH_KEYS } from "./use-teach-keys";
+import { keyText, TEACH_KEYS } from "./use-teach-keys";
 
 export type TeachPanel = "finish" | "substitute" | "people" | "note" | "keys" | "end";
 
@@ -30,6 +31,7 @@ export function TeachDialogs(props: {
   readonly slot: string | null;
   readonly move: KnownMove | null;
 }) {
+  const t = useTexts("teach");
   const { id, panel, onPanel, lead } = props;
   const of = (name: TeachPanel) => ({
     open: panel === name,
@@ -63,12 +65,12 @@ export function TeachDialogs(props: {
         within={lead.within}
       />
       <NoteDialog {...of("note")} onNote={(text) => lead.command("note", { text })} />
-      <Dialog {...of("keys")} night wide title="Keys">
+      <Dialog {...of("keys")} night wide title={t("keys")}>
         <dl className="grid grid-cols-[16rem_1fr] gap-y-1.5 text-xl">
           {TEACH_KEYS.map(({ shown, words }) => (
             <div key={shown} className="contents">
-              <dt className="font-bold">{shown}</dt>
-              <dd>{words}</dd>
+              <dt className="font-bold">{keyText(shown, t)}</dt>
+              <dd>{t(words)}</dd>
             </div>
           ))}
         </dl>

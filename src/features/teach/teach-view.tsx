@@ -7,12 +7,13 @@ import type { Presence } from "@/core/live/presence";
 import { shownState } from "@/core/live/runs";
 import type { MoveBook } from "@/core/moves/book";
 import type { Part } from "@/core/parts/part";
+import type { SlotFace } from "@/drawing/faces";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { ClockBar } from "@/features/live/clock-bar";
 import { countView } from "@/features/live/count-view";
+import type { Lead } from "@/features/live/lead";
 import { RunningScore } from "@/features/live/running-score";
-import type { Lead } from "@/features/live/use-lead";
-import type { SlotFace } from "@/features/score/faces";
 import { type NowText, presenceText } from "@/words/live-words";
 import { BelowWords, type Hurting } from "./below-words";
 import { OwnPlaces } from "./own-places";
@@ -39,6 +40,7 @@ export function TeachView(props: {
   readonly fills?: boolean;
   readonly children?: ReactNode;
 }) {
+  const t = useTexts("teach");
   const words = useWords();
   const { lead, says, leader, presence, score, doc, book, parts, now, people, show } = props;
   const { state } = lead;
@@ -48,7 +50,7 @@ export function TeachView(props: {
       data-phase={state.phase}
       data-index={state.index}
     >
-      <h1 className="sr-only">Teaching {doc.title}</h1>
+      <h1 className="sr-only">{t("teaching", { title: doc.title })}</h1>
       <TopRow {...{ lead, says, leader }} presence={presenceText(presence, words)} />
       <div className="px-8">
         <ClockBar state={shownState(score.runs, state)} says={says} count={countView(score, state, words)} />

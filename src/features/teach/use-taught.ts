@@ -10,9 +10,9 @@ import type { SessionContent } from "@/core/live/session";
 import { withSubstitutes } from "@/core/live/substitutes";
 import { bookOf } from "@/core/moves/book";
 import { callSheet } from "@/core/shape/call-sheet";
+import { slotFaces } from "@/drawing/faces";
 import { useWords } from "@/features/language/use-words";
-import type { Lead } from "@/features/live/use-lead";
-import { slotFaces } from "@/features/score/faces";
+import type { Lead } from "@/features/live/lead";
 import { spokenLines } from "@/words/shape-words";
 
 /** The class as it is done, with its calls and what is shown of its slots. */
@@ -28,7 +28,7 @@ export function useClassShown(
     () => spokenLines(callSheet(shown, book, parts), words, wordsPerSecond),
     [shown, book, parts, words, wordsPerSecond],
   );
-  const faces = useMemo(() => slotFaces(shown), [shown]);
+  const faces = useMemo(() => slotFaces(shown, book), [shown, book]);
   return { book, score, shown, lines, faces };
 }
 

@@ -2,40 +2,57 @@
 import { useEffect, useRef } from "react";
 import { tinykeys } from "tinykeys";
 import { deviceChoices } from "@/browser/device";
+import type { PlainKey, Say } from "@/words/screens/screens";
 import type { TeachActions } from "./controls";
 
 /** Every key of Teach with what it does, for the list of keys and for the binding. */
 export const TEACH_KEYS: readonly {
   readonly keys: readonly string[];
   readonly action: keyof TeachActions;
+  /** What stands on it, where its message says that otherwise. */
   readonly shown: string;
-  readonly words: string;
+  readonly words: PlainKey<"teach">;
 }[] = [
-  { keys: ["Enter"], action: "start", shown: "Enter", words: "Start" },
+  { keys: ["Enter"], action: "start", shown: "enterKey", words: "start" },
   {
     keys: ["Space", ".", "b"],
     action: "toggle",
-    shown: "space, clicker's period",
-    words: "Pause and resume",
+    shown: "spaceClickersPeriod",
+    words: "pauseResume",
   },
-  { keys: ["ArrowRight", "PageDown"], action: "skip", shown: "→, clicker forward", words: "Next" },
-  { keys: ["ArrowLeft", "PageUp"], action: "back", shown: "←, clicker back", words: "Back" },
-  { keys: ["r"], action: "repeat", shown: "r", words: "Repeat the piece" },
-  { keys: ["+", "Shift++", "ArrowUp"], action: "extend", shown: "+ or ↑", words: "10 s more" },
-  { keys: ["-", "ArrowDown"], action: "shorten", shown: "− or ↓", words: "10 s less" },
-  { keys: ["f"], action: "finish", shown: "f", words: "Finish on time: a round, rests, the finisher" },
-  { keys: ["w"], action: "substitute", shown: "w", words: "Another move, for all or for one" },
-  { keys: ["p"], action: "people", shown: "p", words: "Who is here, and who else comes in" },
-  { keys: ["n"], action: "note", shown: "n", words: "A note for the log" },
-  { keys: ["l"], action: "lead", shown: "l", words: "I lead: sounds come from this screen" },
-  { keys: ["h"], action: "seen", shown: "h", words: "Answer who hurts" },
-  { keys: ["c"], action: "contact", shown: "c", words: "Place and contact of who hurts" },
-  { keys: ["t"], action: "count", shown: "t", words: "Count the reps from here, on every screen" },
-  { keys: ["v"], action: "counting", shown: "v", words: "Counts silent, ticked or spoken" },
-  { keys: ["m"], action: "mute", shown: "m", words: "Sound on and off" },
-  { keys: ["e"], action: "end", shown: "e", words: "End the class" },
-  { keys: ["Shift+?"], action: "keys", shown: "?", words: "This list" },
+  { keys: ["ArrowRight", "PageDown"], action: "skip", shown: "clickerForward", words: "next2" },
+  { keys: ["ArrowLeft", "PageUp"], action: "back", shown: "clickerBack", words: "back" },
+  { keys: ["r"], action: "repeat", shown: "r", words: "repeatPiece" },
+  { keys: ["+", "Shift++", "ArrowUp"], action: "extend", shown: "keyPlus", words: "tenMore" },
+  { keys: ["-", "ArrowDown"], action: "shorten", shown: "keyMinus", words: "tenLess" },
+  { keys: ["f"], action: "finish", shown: "f", words: "finishTimeRoundRests" },
+  { keys: ["w"], action: "substitute", shown: "w", words: "anotherMoveAllOr" },
+  { keys: ["p"], action: "people", shown: "p", words: "whoHereWhoElse" },
+  { keys: ["n"], action: "note", shown: "n", words: "noteLog" },
+  { keys: ["l"], action: "lead", shown: "l", words: "iLeadSoundsCome" },
+  { keys: ["h"], action: "seen", shown: "h", words: "answerWhoHurts" },
+  { keys: ["c"], action: "contact", shown: "c", words: "placeContactWhoHurts" },
+  { keys: ["t"], action: "count", shown: "t", words: "countRepsFromHere" },
+  { keys: ["v"], action: "counting", shown: "v", words: "countsSilentTickedOr" },
+  { keys: ["m"], action: "mute", shown: "m", words: "soundOff" },
+  { keys: ["e"], action: "end", shown: "e", words: "endClass" },
+  { keys: ["Shift+?"], action: "keys", shown: "?", words: "list" },
 ];
+
+const NAMED = [
+  "enterKey",
+  "spaceClickersPeriod",
+  "clickerForward",
+  "clickerBack",
+  "keyPlus",
+  "keyMinus",
+] as const satisfies readonly PlainKey<"teach">[];
+
+/** What stands on a key, in the language of the screen. */
+export function keyText(shown: string, t: Say<"teach">): string {
+  const named = NAMED.find((key) => key === shown);
+  return named ? t(named) : shown;
+}
 
 /** Whether a key isn't one now. */
 function isElsewhere({ key, target }: KeyboardEvent): boolean {

@@ -1,5 +1,7 @@
+"use client";
+import { useTexts } from "@/features/language/use-texts";
+import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { ButtonLink } from "@/ui/button";
-import { PLACES, TopLine } from "@/ui/top-line";
 
 export interface TrailDay {
   readonly day: string;
@@ -8,18 +10,14 @@ export interface TrailDay {
 
 /** Who did what with people's things, a day after the other, the last first. */
 export function TrailScreen(props: { readonly days: readonly TrailDay[]; readonly older: number | null }) {
+  const t = useTexts("trail");
   return (
     <>
-      <TopLine here="Settings" places={PLACES} />
+      <TopLine here="settings" places={PLACES} />
       <main className="mx-auto max-w-4xl px-6 py-6">
-        <h1 className="border-b-2 border-ink pb-2 text-2xl font-bold">Trail</h1>
-        <p className="mt-3 max-w-3xl text-quiet">
-          Who signed in, who made links, and who opened or took out what belongs to people. Only you as the
-          owner see it. Lines are kept for a year and can't be changed.
-        </p>
-        {props.days.length === 0 && (
-          <p className="py-8 text-lg">Nothing yet: the first line comes with the next sign-in.</p>
-        )}
+        <h1 className="border-b-2 border-ink pb-2 text-2xl font-bold">{t("trail")}</h1>
+        <p className="mt-3 max-w-3xl text-quiet">{t("whoSignedWhoMade")}</p>
+        {props.days.length === 0 && <p className="py-8 text-lg">{t("nothingYetFirstLine")}</p>}
         {props.days.map(({ day, lines }) => (
           <section key={day} aria-label={day} className="mt-5 grid grid-cols-[7rem_1fr] gap-x-4">
             <h2 className="py-1 font-bold" suppressHydrationWarning>
@@ -37,7 +35,7 @@ export function TrailScreen(props: { readonly days: readonly TrailDay[]; readonl
         ))}
         {props.older !== null && (
           <p className="mt-5">
-            <ButtonLink href={`/trail?before=${props.older}`}>Earlier</ButtonLink>
+            <ButtonLink href={`/trail?before=${props.older}`}>{t("earlier")}</ButtonLink>
           </p>
         )}
       </main>

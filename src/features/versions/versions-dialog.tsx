@@ -8,12 +8,15 @@ import { bookFor } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import { type Score, scoreOf } from "@/core/score/score";
 import { clockText } from "@/core/units";
+import { useLibrary } from "@/features/language/use-library";
+import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
 import { StillScore } from "@/features/score/still-score";
 import { Button } from "@/ui/button";
 import { cx } from "@/ui/cx";
 import { Dialog } from "@/ui/dialog";
 import { differenceLines } from "@/words/difference-words";
+import type { Say } from "@/words/screens/screens";
 import { shortWhen } from "@/words/when-words";
 import type { Words } from "@/words/words";
 import { useVersions, type VersionLine } from "./use-versions";
@@ -31,13 +34,14 @@ interface Props {
 
 /** Versions of the class: a name for this one, what an earlier one was, what differs, and putting it back. */
 export function VersionsDialog(props: Props) {
+  const t = useTexts("versions");
   const { open, onOpenChange } = props;
   return (
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title="Versions"
-      description="Kept by themselves before changes after a pause, and under the names that you give. One that is put back can be undone."
+      title={t("versions")}
+      description={t("keptByThemselvesBefore")}
       broad
     >
       <Versions {...props} />
@@ -46,6 +50,7 @@ export function VersionsDialog(props: Props) {
 }
 
 function Versions({ open, onOpenChange, classId, doc, score, onSave, onRestore }: Props) {
+  const t = useTexts("versions");
   const versions = useVersions(classId, open);
   const { list, chosen, trouble } = versions;
   return (
@@ -62,12 +67,8 @@ function Versions({ open, onOpenChange, classId, doc, score, onSave, onRestore }
             {trouble}
           </p>
         )}
-        {list?.length === 0 && (
-          <p className="mt-3 text-quiet">
-            None yet. The first is kept by itself when the class is changed the next time.
-          </p>
-        )}
-        <ol aria-label="Versions" className="mt-3">
+        {list?.length === 0 && <p className="mt-3 text-quiet">{t("noneYetFirstKept")}</p>}
+        <ol aria-label={t("versions")} className="mt-3">
           {list?.map((version) => (
             <VersionItem
               key={version.id}
@@ -90,15 +91,14 @@ function Versions({ open, onOpenChange, classId, doc, score, onSave, onRestore }
           }}
         />
       ) : (
-        <p className="mt-1 text-quiet">
-          {list && list.length > 0 && "Choose a version to see it beside the class as it is."}
-        </p>
+        <p className="mt-1 text-quiet">{list && list.length > 0 && t("chooseVersionSeeBeside")}</p>
       )}
     </div>
   );
 }
 
 function NameIt({ onName }: { readonly onName: (name: string) => Promise<boolean> }) {
+  const t = useTexts("versions");
   const [name, setName] = useState("");
   return (
     <form
@@ -109,26 +109,26 @@ function NameIt({ onName }: { readonly onName: (name: string) => Promise<boolean
       }}
     >
       <label className="min-w-0 flex-1">
-        Name for the class as it is
+        {t("nameClass")}
         <input
           className="w-full border border-quiet bg-white px-2 py-1"
           maxLength={80}
-          placeholder="such as: before the storm week"
+          placeholder={t("suchBeforeStormWeek")}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
       </label>
       <Button type="submit" disabled={name.trim() === ""}>
-        Keep
+        {t("keep")}
       </Button>
     </form>
   );
 }
 
 /** What a version is called: its name, or whose changes came after it. */
-function titleOf({ name, by }: VersionLine): string {
+function titleOf({ name, by }: VersionLine, t: Say<"versions">): string {
   if (name !== null) return name;
-  return by === null ? "Before changes" : `Before changes by ${by}`;
+  return by === null ? t("beforeChanges") : t("beforeChangesBy", { by });
 }
 
 function whenText({ atMs }: VersionLine, words: Words): string {
@@ -142,9 +142,10 @@ function VersionItem(props: {
   readonly onChoose: () => void;
   readonly onDrop: () => void;
 }) {
+  const t = useTexts("versions");
   const words = useWords();
   const { version, chosen, onChoose, onDrop } = props;
-  const title = titleOf(version);
+  const title = titleOf(version, t);
   return (
     <li className={cx("flex items-start border-b border-hairline", chosen && "bg-marker")}>
       <button
@@ -159,7 +160,7 @@ function VersionItem(props: {
       {version.name !== null && (
         <button
           type="button"
-          aria-label={`Take away the version ${title}`}
+          aria-label={t("takeAwayVersion", { title })}
           className="grid size-7 place-items-center"
           onClick={onDrop}
         >
@@ -187,25 +188,25 @@ function Compared(props: {
   readonly then: ClassDoc;
   readonly onRestore: (edit: Edit) => void;
 }) {
+  const library = useLibrary();
+  const t = useTexts("versions");
   const words = useWords();
   const { now, then } = props;
   const was = useMemo(() => scoreOf(then, LIBRARY_BOOK), [then]);
   const edits = useMemo(() => differences(then, now.doc), [then, now.doc]);
-  const lines = differenceLines(edits, now.doc, bookFor(now.doc, LIBRARY_BOOK), words);
+  const lines = differenceLines(edits, now.doc, bookFor(now.doc, library), words);
   const marked = useMemo(() => changedSlots(edits), [edits]);
-  if (edits.length === 0) return <p className="mt-1">This version is the class as it is.</p>;
+  if (edits.length === 0) return <p className="mt-1">{t("versionClass")}</p>;
   return (
     <div>
       <div className="flex items-baseline gap-4">
-        <h3 className="flex-1 font-bold">
-          Since then: {lines.length === 1 ? "1 change" : `${lines.length} changes`}
-        </h3>
+        <h3 className="flex-1 font-bold">{t("sinceThen", { count: lines.length })}</h3>
         <Button look="solid" onClick={() => props.onRestore(turnInto(now.doc, then))}>
-          Put it back
+          {t("putBack")}
         </Button>
       </div>
       <ul
-        aria-label="What has changed since then"
+        aria-label={t("whatHasChangedSince")}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
         tabIndex={0}
         className="mb-3 max-h-28 columns-2 gap-6 overflow-y-auto"
@@ -220,8 +221,8 @@ function Compared(props: {
       </ul>
       {(
         [
-          ["As it is", now.doc, now.score],
-          ["As it was", then, was],
+          [t("asItIs"), now.doc, now.score],
+          [t("was"), then, was],
         ] as const
       ).map(([word, doc, score]) => (
         <section key={word} aria-label={word} className="mb-1">
@@ -232,7 +233,12 @@ function Compared(props: {
             doc={doc}
             score={score}
             marked={marked}
-            label={`${word}: ${clockText(score.seconds.plan)}, ${score.pieces} pieces in ${doc.blocks.length} blocks`}
+            label={t("drawnAs", {
+              word,
+              clock: clockText(score.seconds.plan),
+              pieces: score.pieces,
+              blocks: doc.blocks.length,
+            })}
           />
         </section>
       ))}

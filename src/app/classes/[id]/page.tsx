@@ -8,6 +8,8 @@ import { listMoves } from "@/server/moves";
 import { listPeople } from "@/server/people";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { screenIn } from "@/words/screens/screens";
+import { screenLanguage } from "../../in-their-language";
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -21,7 +23,7 @@ const storedClass = cache(async (id: string) => {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { id } = await params;
-  return { title: (await storedClass(id))?.doc.title ?? "Desk" };
+  return { title: (await storedClass(id))?.doc.title ?? screenIn("titles", await screenLanguage())("desk") };
 }
 
 export default async function DeskPage({ params }: Props) {

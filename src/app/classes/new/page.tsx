@@ -1,4 +1,3 @@
-import type { Metadata } from "next";
 import { dayOf, isUuid } from "@/core/units";
 import { StartScreen } from "@/features/starting/start-screen";
 import { listShelf } from "@/server/class-shelf";
@@ -7,8 +6,10 @@ import { listPeople } from "@/server/people";
 import { startingPoints } from "@/server/starting-points";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { startingIn } from "@/words/starting/starting-in";
+import { screenLanguage, titled } from "../../in-their-language";
 
-export const metadata: Metadata = { title: "New class" };
+export const generateMetadata = titled("newClass");
 
 export default async function NewClassPage({
   searchParams,
@@ -16,6 +17,7 @@ export default async function NewClassPage({
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const who = await requireInstructor();
+  const language = await screenLanguage();
   const { class: asked } = await searchParams;
   const id = typeof asked === "string" && isUuid(asked) ? asked : null;
   const [shelf, people, settings, first] = await Promise.all([
@@ -26,7 +28,11 @@ export default async function NewClassPage({
   ]);
   return (
     <StartScreen
-      points={startingPoints()}
+      points={startingPoints().map(({ about, outline, ...point }) => ({
+        ...point,
+        about: startingIn(about, language),
+        outline: { ...outline, title: startingIn(outline.title, language) },
+      }))}
       earlier={shelf
         .filter(({ archived }) => !archived)
         .map(({ archived: _here, updatedAtMs: _when, taughtAtMs: _taught, ...own }) => own)}

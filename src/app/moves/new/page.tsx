@@ -1,12 +1,12 @@
-import type { Metadata } from "next";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
 import { startingMove } from "@/core/moves/starting-move";
 import { MoveForm } from "@/features/moves/move-form";
 import { listMoves } from "@/server/moves";
 import { requireInstructor } from "@/server/who";
+import { titled } from "../../in-their-language";
 
-export const metadata: Metadata = { title: "A move of your own" };
+export const generateMetadata = titled("ownMove");
 
 export default async function NewMovePage(props: {
   readonly searchParams: Promise<{ readonly from?: string }>;

@@ -1,16 +1,21 @@
 import type { Metadata } from "next";
 import { isUuid } from "@/core/units";
 import { PartScreen } from "@/features/part/part-screen";
-import { participantOrNotFound } from "@/server/part-guard";
+import { partHead, participantOrNotFound, partLanguage } from "@/server/part-guard";
 import { partPage } from "@/server/part-page";
 
-export const metadata: Metadata = {
-  title: "Your part",
-  robots: { index: false, follow: false },
-  // Without the link in it: an installed page begins where this device has kept one.
-  manifest: "/part.webmanifest",
-  icons: { apple: "/icons/part-180.png" },
-};
+export async function generateMetadata({
+  params,
+}: {
+  readonly params: Promise<{ token: string }>;
+}): Promise<Metadata> {
+  return {
+    ...(await partHead(params, "title")),
+    // Without the link in it: an installed page begins where this device has kept one.
+    manifest: `/part-manifest/${await partLanguage(params)}`,
+    icons: { apple: "/icons/part-180.png" },
+  };
+}
 
 export default async function PartPage(props: {
   readonly params: Promise<{ token: string }>;

@@ -1,4 +1,3 @@
-import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { emergencyNumber } from "@/core/readiness/emergency";
 import { isUuid } from "@/core/units";
@@ -8,8 +7,10 @@ import { eventsAfter } from "@/server/session-events";
 import { askedTo, findSession, sessionContent } from "@/server/sessions";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { contentIn } from "@/words/moves/moves-in";
+import { screenLanguage, titled } from "../../in-their-language";
 
-export const metadata: Metadata = { title: "Teach" };
+export const generateMetadata = titled("teach");
 
 export default async function TeachPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();
@@ -28,7 +29,7 @@ export default async function TeachPage({ params }: { readonly params: Promise<{
       id={id}
       classId={row.classId}
       name={who.name}
-      content={content}
+      content={contentIn(content, await screenLanguage())}
       asked={asked.map(({ id: personId, rosterId, name, country }) => ({
         id: personId,
         rosterId,

@@ -1,12 +1,12 @@
-import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { dayOf, isUuid } from "@/core/units";
 import { ClassSheet } from "@/features/sheet/class-sheet";
 import { findClass } from "@/server/classes";
 import { listPeople } from "@/server/people";
 import { requireInstructor } from "@/server/who";
+import { titled } from "../../../in-their-language";
 
-export const metadata: Metadata = { title: "Class sheet" };
+export const generateMetadata = titled("sheet");
 
 export default async function SheetPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();

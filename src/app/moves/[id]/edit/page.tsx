@@ -1,10 +1,10 @@
-import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { MoveForm } from "@/features/moves/move-form";
 import { listMoves } from "@/server/moves";
 import { requireInstructor } from "@/server/who";
+import { titled } from "../../../in-their-language";
 
-export const metadata: Metadata = { title: "Change a move" };
+export const generateMetadata = titled("changeMove");
 
 export default async function EditMovePage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();
