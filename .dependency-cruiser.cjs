@@ -29,6 +29,7 @@ const FLOORS = [
   "readiness",
   "trail",
   "settings",
+  "season",
   "engine",
 ];
 const floors = FLOORS.map((folder, i) => ({
@@ -63,6 +64,23 @@ module.exports = {
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
     },
+    {
+      // What participants meet is whole without them: half a megabyte of moves, and what instructors' screens say.
+      name: "no-phone-carries-what-instructors-read",
+      severity: "error",
+      from: {
+        path: "^src/(features/(part|records|language/(in-language|own-language|use-words))|features/alone/|ui|browser|workers)",
+        pathNot: "(\\.test\\.tsx?$|^src/features/alone/alone-plans)",
+      },
+      to: { path: "^src/words/(moves|screens)/", reachable: true },
+    },
+    {
+      // One language's at the most is fetched, by an instructor's screen that is in it.
+      name: "no-screen-carries-all-move-texts",
+      severity: "error",
+      from: { path: "^src/(features|ui|browser|workers)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^src/words/moves/(moves-in|texts)\\.ts$", reachable: true },
+    },
     only("core-imports-itself-only", "^src/core", "^src/core"),
     {
       name: "core-is-pure",
@@ -74,12 +92,18 @@ module.exports = {
       },
     },
     only("words-know-the-core-alone", "^src/words", "^src/(core|words)"),
-    only("cli-is-core-and-words", "^src/cli", "^src/(core|words|cli)"),
+    only("drawing-knows-core-and-words", "^src/drawing", "^src/(core|words|drawing)"),
+    only("files-are-over-words-and-drawing", "^src/files", "^src/(core|words|drawing|files)"),
+    only("cli-is-core-words-and-files", "^src/cli", "^src/(core|words|files|cli)"),
     only("ui-knows-no-domain", "^src/ui", "^src/ui"),
     only("browser-and-server-never-meet", "^src/browser", "^src/(core|browser)"),
-    only("server-and-browser-never-meet", "^src/server", "^src/(core|words|server)"),
-    only("features-are-over-the-rest", "^src/features", "^src/(core|words|ui|browser|workers|features)"),
-    only("workers-are-core-and-words", "^src/workers", "^src/(core|words|workers)"),
+    only("server-and-browser-never-meet", "^src/server", "^src/(core|words|files|server)"),
+    only(
+      "features-are-over-the-rest",
+      "^src/features",
+      "^src/(core|words|drawing|files|ui|browser|workers|features)",
+    ),
+    only("workers-are-core-words-and-files", "^src/workers", "^src/(core|words|files|workers)"),
   ],
   options: {
     doNotFollow: { path: "node_modules" },

@@ -19,6 +19,8 @@ const config: NextConfig = {
     "piscina",
     "pino",
     "rotating-file-stream",
+    "pdfkit",
+    "@napi-rs/canvas",
   ],
 };
 

@@ -22,6 +22,7 @@ export default defineConfig({
         test: {
           name: "core",
           include: ["src/**/*.test.ts", "tests/cases.test.ts", "tests/ops/**/*.test.ts"],
+          setupFiles: ["tests/shared/bounded-properties.ts"],
           // Pure functions leave nothing behind: what is imported once serves all files.
           isolate: false,
           // Against what never ends: how fast a machine is decides nothing.

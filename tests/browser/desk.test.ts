@@ -308,7 +308,8 @@ describe("files", () => {
   test("every demo class's sheet is one printed page, and readable to all", async () => {
     for (const title of ["Gale warning", "Stairwell strength", "Quay intervals"]) {
       await openDesk(title);
-      await (await named(driver(), "header a", "Sheet")).click();
+      await (await named(driver(), "header button", "Files")).click();
+      await (await named(driver(), "[role=dialog] a", "The sheet to read here")).click();
       await seeText(driver(), "Kit as set");
       await accessible(driver());
       const chrome = driver() as unknown as {

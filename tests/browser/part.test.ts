@@ -14,24 +14,12 @@ import {
 } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ADDRESS, ask } from "../shared/http";
-import { openClass, phaseOf, sameSecond, secondOf, skipTo } from "../shared/live";
+import { newLink, openClass, phaseOf, sameSecond, secondOf, skipTo } from "../shared/live";
 
 let teacher: Browser;
 let phone: Browser;
 let studio: DemoStudio;
 const asker = () => ({ cookie: studio.cookie, origin: ADDRESS });
-
-/** The path of a new personal link of somebody on the demo's roster. */
-async function linkOf(name: string): Promise<string> {
-  await open(teacher.driver, "/people");
-  await (await named(teacher.driver, "a", name)).click();
-  await (await named(teacher.driver, "button", "Make a link")).click();
-  const shown = await see(teacher.driver, "the link", () =>
-    teacher.driver.findElement(By.css("[data-testid=personal-link]")).getText(),
-  );
-  await accessible(teacher.driver);
-  return shown.replace(ADDRESS, "");
-}
 
 beforeAll(async () => {
   teacher = await openBrowser();
@@ -47,7 +35,7 @@ afterAll(async () => {
 
 describe("a participant's phone", () => {
   test("follows the class to the second, pauses with it, changes level, and tells only the instructor that it hurts", async () => {
-    const path = await linkOf("Gil Sorrento-Bay");
+    const path = await newLink(teacher, "Gil Sorrento-Bay");
     await open(phone.driver, path);
     await seeText(phone.driver, "No class is going on");
     await accessible(phone.driver);
@@ -150,7 +138,7 @@ describe("a participant's phone", () => {
   test("of another person sees nothing of it, late as it comes", async () => {
     const tab = await teacher.driver.getWindowHandle();
     await teacher.driver.switchTo().newWindow("tab");
-    const path = await linkOf("Petra Voss-Hale");
+    const path = await newLink(teacher, "Petra Voss-Hale");
     await teacher.driver.close();
     await teacher.driver.switchTo().window(tab);
     await open(phone.driver, path);

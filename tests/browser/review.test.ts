@@ -4,7 +4,7 @@ import { demoClassNames, demoFile } from "../../ops/seed";
 import type { ClassDoc } from "../../src/core/class/document";
 import type { Person } from "../../src/core/homes/home";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
-import { partsFor } from "../../src/core/parts/parts";
+import { partsFor } from "../../src/core/parts/everyone";
 import { isOpen } from "../../src/core/review/ranked";
 import { readLines } from "../../src/core/review/read-through";
 import { scoreOf } from "../../src/core/score/score";

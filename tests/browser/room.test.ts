@@ -6,7 +6,7 @@ import { demoClassNames, demoFile } from "../../ops/seed";
 import type { ClassDoc } from "../../src/core/class/document";
 import type { Person } from "../../src/core/homes/home";
 import { LIBRARY, LIBRARY_BOOK } from "../../src/core/moves/library";
-import { partsFor } from "../../src/core/parts/parts";
+import { partsFor } from "../../src/core/parts/everyone";
 import { roomRows } from "../../src/core/parts/room-rows";
 import { dayOf } from "../../src/core/units";
 import { accessible, named, open, press, see, seeText } from "../shared/app";

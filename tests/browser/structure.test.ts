@@ -37,6 +37,8 @@ describe("blocks and moves", () => {
     await becomes("it twice", titles, before.toSpliced(2, 0, before[1] as string));
     await totalIsTheCores();
     await undo();
+    // Until then the other of the two has moves of the same names.
+    await becomes("once again", titles, before);
     await click("[data-move-name]", "Skater hop");
     await press(driver(), Key.ESCAPE);
     await press(driver(), "s");

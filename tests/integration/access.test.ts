@@ -22,6 +22,10 @@ const ids = {
   move: "",
   coach: "",
   invitation: "",
+  season: "",
+  /** One that isn't removed by the table of routes. */
+  standing: "",
+  alone: "",
 };
 const ownMove = (name: string) => ({
   ...startingMove(LIBRARY_BOOK.get("low-step-up") as Move),
@@ -37,16 +41,135 @@ const editsBody = () => ({
   ],
 });
 
-/** Every route that an instructor may ask, with a request that its owner may send. `own`: names a thing of a studio's. */
-const ROUTES: readonly {
-  route: string;
-  method: string;
-  path: () => string;
-  body?: () => unknown;
-  own: boolean;
+const seasonBody = () => ({
+  title: "Storms",
+  plan: {
+    from: "2027-02-01",
+    weeks: 2,
+    timeZone: "Europe/Lisbon",
+    lines: [{ weekday: 2, time: "19:00", classId: ids.class, focus: "" }],
+    growEvery: 1,
+    easierEvery: 4,
+    off: [],
+    says: "once a week",
+  },
+  people: [ids.person],
+});
+const aloneBody = () => ({ people: [ids.person], classId: ids.class, day: "2027-02-01", note: "" });
+
+interface AskedRoute {
+  readonly route: string;
+  readonly method: string;
+  readonly path: () => string;
+  readonly body?: () => unknown;
+  readonly own: boolean;
   /** What its owner gets; 200 where left out. */
-  answer?: number;
-}[] = [
+  readonly answer?: number;
+}
+
+/** What lies ahead of people: their next steps, seasons, plans by themselves, calendars. */
+const NEXT_ROUTES: readonly AskedRoute[] = [
+  {
+    route: "next",
+    method: "POST",
+    path: () => "/api/next",
+    body: () => ({
+      decisions: [{ person: ids.person, move: "plank", verdict: "accepted", step: { do: "same" } }],
+    }),
+    own: true,
+    // Nothing was confirmed, so nothing is proposed.
+    answer: 409,
+  },
+  {
+    route: "next/class",
+    method: "POST",
+    path: () => "/api/next/class",
+    body: () => ({ classId: ids.class, block: "b1", kind: "another-round" }),
+    own: true,
+    answer: 409,
+  },
+  {
+    route: "people/[id]/sets",
+    method: "POST",
+    path: () => `/api/people/${ids.person}/sets`,
+    body: () => ({ sets: [{ move: "plank", seconds: 30, date: "2026-10-01" }] }),
+    own: true,
+  },
+  { route: "seasons", method: "POST", path: () => "/api/seasons", body: seasonBody, own: true },
+  {
+    route: "seasons/[id]/follow",
+    method: "POST",
+    path: () => `/api/seasons/${ids.season}/follow`,
+    body: () => ({}),
+    own: true,
+  },
+  {
+    route: "seasons/[id]",
+    method: "DELETE",
+    path: () => `/api/seasons/${ids.season}`,
+    body: () => ({}),
+    own: true,
+  },
+  { route: "alone", method: "POST", path: () => "/api/alone", body: aloneBody, own: true },
+  {
+    route: "alone/[id]",
+    method: "DELETE",
+    path: () => `/api/alone/${ids.alone}`,
+    body: () => ({}),
+    own: true,
+  },
+  {
+    route: "feeds",
+    method: "POST",
+    path: () => "/api/feeds",
+    body: () => ({ person: ids.person }),
+    own: true,
+  },
+  {
+    route: "feeds",
+    method: "DELETE",
+    path: () => "/api/feeds",
+    body: () => ({ person: ids.person }),
+    own: true,
+  },
+];
+
+/** What goes out and comes in as files. */
+const FILE_ROUTES: readonly AskedRoute[] = [
+  {
+    route: "classes/[id]/export",
+    method: "GET",
+    path: () => `/api/classes/${ids.class}/export?as=sheet&paper=Letter`,
+    own: true,
+  },
+  {
+    route: "sessions/[id]/export",
+    method: "GET",
+    path: () => `/api/sessions/${ids.ended}/export?as=chapters`,
+    own: true,
+  },
+  { route: "archive", method: "GET", path: () => "/api/archive", own: false },
+  // Neither of them is an archive.
+  { route: "archive/look", method: "POST", path: () => "/api/archive/look", own: false, answer: 422 },
+  { route: "archive", method: "POST", path: () => "/api/archive", own: false, answer: 422 },
+  {
+    route: "busy",
+    method: "POST",
+    path: () => "/api/busy",
+    body: () => ({ calendar: "Mine", times: [{ startMs: 1_800_000_000_000, endMs: 1_800_003_600_000 }] }),
+    own: false,
+  },
+  {
+    route: "busy",
+    method: "DELETE",
+    path: () => "/api/busy",
+    body: () => ({ calendar: "Mine" }),
+    own: false,
+  },
+];
+
+/** Every route that an instructor may ask, with a request that its owner may send. `own`: names a thing of a studio's. */
+const ROUTES: readonly AskedRoute[] = [
   {
     route: "studios",
     method: "PUT",
@@ -64,6 +187,13 @@ const ROUTES: readonly {
     answer: 409,
   },
   { route: "sign-ins", method: "DELETE", path: () => "/api/sign-ins", own: false },
+  {
+    route: "account",
+    method: "PUT",
+    path: () => "/api/account",
+    body: () => ({ language: "en" }),
+    own: false,
+  },
   { route: "classes", method: "POST", path: () => "/api/classes", body: () => ({ doc }), own: false },
   { route: "classes/[id]/file", method: "GET", path: () => `/api/classes/${ids.class}/file`, own: true },
   { route: "classes/[id]", method: "GET", path: () => `/api/classes/${ids.class}`, own: true },
@@ -336,12 +466,14 @@ const ROUTES: readonly {
     body: () => ({ token: ids.invitation }),
     own: false,
   },
+  ...NEXT_ROUTES,
+  ...FILE_ROUTES,
   { route: "people/[id]", method: "DELETE", path: () => `/api/people/${ids.person}`, own: true },
   { route: "classes/[id]", method: "DELETE", path: () => `/api/classes/${ids.class}`, own: true },
 ];
 /** Streams go on for ever and are asked for by themselves; the routes of personal links have a table of their own. */
 const STREAM = "sessions/[id]/stream";
-const OPEN_ROUTES = ["auth/[...all]", "health", "clock", "metrics", STREAM];
+const OPEN_ROUTES = ["auth/[...all]", "health", "clock", "metrics", "calendar/[token]", STREAM];
 const PAGES = [
   "/classes",
   "/classes/new",
@@ -355,6 +487,9 @@ const PAGES = [
   "/settings",
   "/trail",
   "/account",
+  "/next",
+  "/seasons",
+  "/seasons/new",
 ];
 const OWN_PAGES = [
   () => `/classes/${ids.class}`,
@@ -368,6 +503,7 @@ const OWN_PAGES = [
   () => `/remote/${ids.open}`,
   () => `/sessions/${ids.session}`,
   () => `/sessions/${ids.ended}`,
+  () => `/seasons/${ids.standing}`,
 ];
 /** Pages that are found without signing in: the way in, and what a secret link leads to. */
 const OPEN_PAGES = [
@@ -377,6 +513,7 @@ const OPEN_PAGES = [
   "/join/[token]",
   "/p/[token]",
   "/p/[token]/home",
+  "/p/[token]/alone/[id]",
   "/p/kept",
 ];
 
@@ -407,6 +544,9 @@ beforeAll(async () => {
   ).json.id;
   await ask(owner, "POST", `/api/sessions/${ids.session}/invitations`, { people: null });
   ids.outbox = /api\/outbox\/([0-9a-f-]{36})/.exec((await ask(owner, "GET", "/outbox")).text)?.[1] ?? "";
+  ids.season = (await ask(owner, "POST", "/api/seasons", seasonBody())).json.id;
+  ids.standing = (await ask(owner, "POST", "/api/seasons", seasonBody())).json.id;
+  ids.alone = String(((await ask(owner, "POST", "/api/alone", aloneBody())).json.ids as string[])[0]);
   const invitation = async () =>
     String((await ask(owner, "POST", "/api/members", {})).json.address).split("/join/")[1] ?? "";
   coach = await newStudio("Coach's own studio");
@@ -428,6 +568,9 @@ describe("a coach of the studio", () => {
     expect((await ask(coach, "DELETE", "/api/members", { userId: ids.coach })).status).toBe(403);
     expect((await ask(coach, "DELETE", `/api/people/${ids.person}`, {})).status).toBe(403);
     expect((await ask(coach, "GET", `/api/people/${ids.person}/data`)).status).toBe(403);
+    expect((await ask(coach, "GET", "/api/archive")).status).toBe(403);
+    expect((await ask(coach, "POST", "/api/archive", {})).status).toBe(403);
+    expect((await ask(coach, "POST", "/api/archive/look", {})).status).toBe(403);
   });
 
   test("came by a link that is used up", async () => {

@@ -2,7 +2,7 @@
 import { readdirSync, statSync } from "node:fs";
 import { describe, expect, test } from "vitest";
 import { linkInMail, readMail } from "../../ops/mail";
-import { ask, MAIL, NOBODY, newStudio } from "../shared/http";
+import { ADDRESS, ask, MAIL, NOBODY, newStudio } from "../shared/http";
 
 const PASSWORD = "kelp granite owl seven";
 const newAddress = () => `${crypto.randomUUID()}@studio.example`;
@@ -27,6 +27,23 @@ describe("signing up", () => {
     // Nothing changed for whoever has it.
     expect((await signIn(me.email, me.password)).status).toBe(200);
     expect((await signIn(me.email)).status).toBe(401);
+  });
+
+  test("is written about in the language that the browser asks for", async () => {
+    const email = newAddress();
+    const headers = { "content-type": "application/json", origin: ADDRESS, "accept-language": "es-CL,es" };
+    const body = JSON.stringify({ name: "Taller del Faro", email, password: PASSWORD });
+    const reply = await fetch(`${ADDRESS}/api/auth/sign-up/email`, { method: "POST", headers, body });
+    expect(reply.status).toBe(200);
+    expect(await linkInMail(MAIL, email, "Tu dirección")).toContain("http");
+    const wrong = await fetch(`${ADDRESS}/api/auth/sign-in/email`, {
+      method: "POST",
+      headers,
+      body: JSON.stringify({ email, password: "not the one at all" }),
+    });
+    expect(((await wrong.json()) as { message: string }).message).toBe(
+      "Ninguna cuenta tiene esta dirección con esta contraseña.",
+    );
   });
 
   test("lets in only who opened the link, and the link alone signs nobody in", async () => {

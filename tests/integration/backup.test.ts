@@ -38,7 +38,7 @@ test("a backup is written while the application runs, read back, and restored in
   const manifest = JSON.parse(readFileSync(`${to}/manifest.json`, "utf8"));
   expect(manifest).toMatchObject({
     format: "brontle.backup",
-    rows: { person: 24, class: 3, session: 3, studio: 1 },
+    rows: { person: 24, class: 20, session: 32, studio: 1 },
   });
   expect(written.stderr).toContain(manifest.sealKey);
   expect(statSync(to).mode & 0o777).toBe(0o700);

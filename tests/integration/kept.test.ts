@@ -27,7 +27,7 @@ import { eventsAfter } from "../../src/server/session-events";
 import { findSession } from "../../src/server/sessions";
 import { leaveWhereabouts } from "../../src/server/whereabouts";
 import { wordsIn } from "../../src/words/languages";
-
+import { doneText } from "../../src/words/log-words";
 import {
   client,
   command,
@@ -151,7 +151,7 @@ describe("the log", () => {
     expect((await ownLog(row, person))?.kept["slot:s4"]?.value).toEqual({ sets: 2, reps: 9, kg: 12 });
     const [line] = await historyOf(mine, sol, person);
     expect(line).toMatchObject({ title: "Squats", effort: 7, present: true });
-    expect(line?.done.map(({ text }) => text)).toContain("2 × 9, 12 kg each");
+    expect(line?.done.map(({ what }) => doneText(what, wordsIn("en")))).toContain("2 × 9, 12 kg each");
     await expect(sessionLog(theirs, session)).rejects.toMatchObject({ code: "not-found" });
     await expect(
       write(mine, session, await someone("Stray"), "Coach", [{ field: "effort", value: 1 }]),

@@ -139,7 +139,7 @@ describe("how many more there were", () => {
 describe("after a class", () => {
   test("a letter is proposed, and goes to those who were there alone, with their name, into the outbox", async () => {
     const { id, ada, person } = await taught();
-    await expect(proposedAfterwords(mine, id)).rejects.toMatchObject({ code: "conflict" });
+    await expect(proposedAfterwords(mine, id, "en")).rejects.toMatchObject({ code: "conflict" });
     await takeEntry(
       id,
       { id: crypto.randomUUID(), kind: "join", payload: { person } } as SessionCommand<EntryKind>,
@@ -147,7 +147,7 @@ describe("after a class", () => {
     );
     await command(id, "skip");
     await command(id, "end");
-    const { text, people } = await proposedAfterwords(mine, id);
+    const { text, people } = await proposedAfterwords(mine, id, "en");
     expect(people).toBe(1);
     // It was ended before anything was worked; and it is of nobody in particular.
     expect(text).toBe(

@@ -6,7 +6,7 @@ import { ADDRESS, type Asker, ask, NOBODY, newStudio } from "../shared/http";
 
 let owner: Asker;
 let stranger: Asker;
-const ids = { session: "", ended: "" };
+const ids = { session: "", ended: "", alone: "" };
 const doc = newClass("Mine alone", "form");
 
 beforeAll(async () => {
@@ -29,6 +29,7 @@ describe("a personal link", () => {
     { route: "events", method: "GET" },
     { route: "content", method: "GET" },
     { route: "calendar", method: "GET" },
+    { route: "sheet", method: "GET" },
     { route: "data", method: "GET" },
     {
       route: "tonight",
@@ -43,6 +44,13 @@ describe("a personal link", () => {
     { route: "readiness", method: "POST", body: () => ({ code: "2468" }) },
     { route: "data", method: "POST", body: () => ({ code: "2468" }) },
     { route: "links", method: "DELETE", body: () => ({}) },
+    { route: "feed", method: "POST", body: () => ({}) },
+    { route: "feed", method: "DELETE", body: () => ({}) },
+    {
+      route: "alone/[id]",
+      method: "PUT",
+      body: () => ({ slots: {}, effort: 5, note: "", hurt: [] }),
+    },
     { route: "readiness", method: "DELETE", body: () => ({}) },
     {
       route: "whereabouts",
@@ -75,6 +83,8 @@ describe("a personal link", () => {
     part.other = token((await ask(stranger, "POST", `/api/people/${theirs}/link`, {})).json.address);
     const cls = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
     ids.session = (await ask(owner, "POST", "/api/sessions/now", { classId: cls })).json.id;
+    const plan = { people: [made], classId: cls, day: "2027-02-01", note: "" };
+    ids.alone = String(((await ask(owner, "POST", "/api/alone", plan)).json.ids as string[])[0]);
     const taught = (await ask(owner, "POST", "/api/classes", { doc })).json.id;
     ids.ended = (await ask(owner, "POST", "/api/sessions/now", { classId: taught })).json.id;
     for (const kind of ["start", "end"]) {
@@ -88,15 +98,15 @@ describe("a personal link", () => {
     const unasked = token((await ask(owner, "POST", `/api/people/${late}/link`, {})).json.address);
     for (const { route, method, body } of PART_ROUTES) {
       if (route === "home" || route === "stream" || (route === "events" && method === "POST")) continue;
-      const needsSession = method === "GET" && ["events", "content", "calendar"].includes(route);
+      const needsSession = method === "GET" && ["events", "content", "calendar", "sheet"].includes(route);
       const path = (own: string) =>
-        `/api/part/${own}/${route}${needsSession ? `?session=${ids.session}` : ""}`;
+        `/api/part/${own}/${route.replace("[id]", ids.alone)}${needsSession ? `?session=${ids.session}` : ""}`;
       expect(await status(method, path(part.home), body?.()), `${method} ${route}`).toBe(200);
       if (method !== "GET") {
         expect(await status(method, path(part.home), body?.(), "http://elsewhere.example")).toBe(403);
         expect(await status(method, path(part.home), { nonsense: true })).toBe(400);
       }
-      const ofSession = needsSession || ["tonight", "whereabouts", "log"].includes(route);
+      const ofSession = needsSession || ["tonight", "whereabouts", "log", "alone/[id]"].includes(route);
       for (const other of [part.other, unasked])
         if (ofSession) expect(await status(method, path(other), body?.()), route).toBe(404);
     }

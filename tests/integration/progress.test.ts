@@ -1,87 +1,95 @@
 /** What somebody might do next, from what they confirmed: only that, only theirs, only what their home can make. */
 import { describe, expect, test } from "vitest";
-import { newClass } from "../../src/core/class/new-class";
-import type { Written } from "../../src/core/log/entries";
-import { createClass } from "../../src/server/classes";
-import { write } from "../../src/server/log";
-import { progressOf } from "../../src/server/progress";
-import { planSession } from "../../src/server/session-changes";
-import { takeEntry } from "../../src/server/session-entries";
-import { client, command, mine, rosterId, someone, theirs, withStudios } from "../shared/sessions";
+import { classSteps, takeClassStep } from "../../src/server/class-step";
+import { createClass, findClass } from "../../src/server/classes";
+import { findPerson } from "../../src/server/people";
+import { decide, nextOfRoom, overTime, progressOf } from "../../src/server/progress";
+import { mine, someone, theirs, userId, withStudios } from "../shared/sessions";
+import { rack, squat, squatDoc, taughtSquats } from "../shared/taught-squats";
 
 withStudios();
 
-const rack = { kit: [8, 12, 16, 20].map((kg) => ({ id: `kb${kg}`, type: "kettlebell", kg })), bodyKg: 70 };
-
-/** A class of goblet squats that was taught so many days ago, and what one person confirmed of it. */
-async function taught(
-  person: string,
-  daysAgo: number,
-  said: readonly Written[],
-  hurts = false,
-): Promise<void> {
-  const base = newClass("Squats", "strength");
-  const doc = {
-    ...base,
-    blocks: [
-      {
-        id: "b",
-        title: "Squats",
-        rounds: 3,
-        rest: 30,
-        slots: [{ id: "s", move: "goblet-squat", dose: { reps: { min: 8, max: 12 } }, load: { rir: 2 } }],
-      },
-    ],
-  };
-  const classId = await createClass(mine, doc);
-  const session = await planSession(mine, {
-    classId,
-    startsAt: new Date(),
-    timeZone: "Atlantic/Reykjavik",
-    people: [person],
-    state: "open",
-  });
-  const who = await rosterId(person);
-  await takeEntry(session, { id: crypto.randomUUID(), kind: "join", payload: { person: who } }, null);
-  await command(session, "start");
-  if (hurts)
-    await takeEntry(
-      session,
-      { id: crypto.randomUUID(), kind: "hurt", payload: { person: who, slot: "s" } },
-      null,
-    );
-  await command(session, "end");
-  await write(mine, session, person, "self", said);
-  await client.query("update session set starts_at = now() - make_interval(days => $2) where id = $1", [
-    session,
-    daysAgo,
-  ]);
-}
-const squat = (value: object) => [{ field: "slot:s", value } as Written];
+const who = () => ({ studioId: mine, userId, name: "Maren" });
+const top = squat({ sets: 3, reps: 12, eachKg: 12, more: "2-3" });
+const first = async (id: string) => (await progressOf(mine, id))[0];
 
 describe("what next", () => {
   test("is the next weight of this home after two classes at the top with enough left; of another studio nothing", async () => {
     const id = await someone("Ola", rack);
-    await taught(id, 7, squat({ sets: 3, reps: 12, eachKg: 12, more: "2-3" }));
-    expect((await progressOf(mine, id))[0]).toMatchObject({
+    await taughtSquats({ people: [id], daysAgo: 7, said: top });
+    expect((await first(id))?.proposal).toMatchObject({
       move: "goblet-squat",
       step: { do: "same" },
       why: "not-yet",
     });
-    await taught(id, 3, squat({ sets: 3, reps: 12, eachKg: 12, more: "2-3" }));
-    const [proposal] = await progressOf(mine, id);
+    await taughtSquats({ people: [id], daysAgo: 3, said: top });
+    const proposal = (await first(id))?.proposal;
     expect(proposal).toMatchObject({ step: { do: "weight", fromKg: 12, toKg: 16 }, why: "ready" });
     expect(proposal?.evidence.map(({ reps }) => reps)).toEqual([12, 12]);
     expect(await progressOf(theirs, id)).toEqual([]);
+    expect((await overTime(mine, id)).moves[0]?.points).toHaveLength(2);
   });
 
   test("counts only what was confirmed, and asks first where it hurt", async () => {
     const silent = await someone("Siv", rack);
-    await taught(silent, 5, [{ field: "effort", value: 6 }]);
+    await taughtSquats({ people: [silent], daysAgo: 5, said: [{ field: "effort", value: 6 }] });
     expect(await progressOf(mine, silent)).toEqual([]);
     const sore = await someone("Sor", rack);
-    await taught(sore, 7, squat({ sets: 3, reps: 12, eachKg: 12, more: "2-3" }));
-    await taught(sore, 3, squat({ sets: 3, reps: 12, eachKg: 12, more: "2-3" }), true);
-    expect((await progressOf(mine, sore))[0]).toMatchObject({ step: { do: "ask" }, why: "hurt" });
+    await taughtSquats({ people: [sore], daysAgo: 7, said: top });
+    await taughtSquats({ people: [sore], daysAgo: 3, said: top, hurts: true });
+    expect((await first(sore))?.proposal).toMatchObject({ step: { do: "ask" }, why: "hurt" });
+    // Nor by the instructor's own change is it more.
+    const up = {
+      move: "goblet-squat",
+      verdict: "changed",
+      step: { do: "weight", fromKg: 12, toKg: 16 },
+    } as const;
+    await expect(decide(who(), sore, [up])).rejects.toMatchObject({ code: "invalid" });
+  });
+
+  test("is accepted as a goal, changed to another step, left; and asked again only after the next class", async () => {
+    const id = await someone("Una", rack);
+    await taughtSquats({ people: [id], daysAgo: 7, said: top });
+    await taughtSquats({ people: [id], daysAgo: 3, said: top });
+    const weight = { do: "weight", fromKg: 12, toKg: 16 } as const;
+    const decided = { move: "goblet-squat", verdict: "accepted", step: weight } as const;
+    await expect(decide({ ...who(), studioId: theirs }, id, [decided])).rejects.toMatchObject({
+      code: "not-found",
+    });
+    await expect(
+      decide(who(), id, [{ ...decided, step: { do: "weight", fromKg: 12, toKg: 20 } }]),
+    ).rejects.toMatchObject({ code: "conflict" });
+    await decide(who(), id, [decided]);
+    expect((await findPerson(mine, id))?.doc.goals).toMatchObject({ "goblet-squat": { kg: 16 } });
+    expect((await first(id))?.decided).toMatchObject({ verdict: "accepted", step: weight });
+    await decide(who(), id, [
+      { move: "goblet-squat", verdict: "changed", step: { do: "reps", from: 12, to: 13 } },
+    ]);
+    expect((await findPerson(mine, id))?.doc.goals).toMatchObject({ "goblet-squat": { reps: 13 } });
+    await taughtSquats({ people: [id], daysAgo: 0, said: top });
+    expect((await first(id))?.decided).toBeNull();
+  });
+
+  test("of a class is another round where two thirds are ready; the others keep what there was", async () => {
+    const people: string[] = [];
+    for (const name of ["Ada", "Bea", "Cai"]) people.push(await someone(name, rack));
+    const [late] = [await someone("Dov", rack)];
+    const classId = await createClass(mine, squatDoc());
+    for (const daysAgo of [7, 3]) await taughtSquats({ people, daysAgo, said: top, classId });
+    await taughtSquats({
+      people: [late],
+      daysAgo: 2,
+      said: squat({ sets: 3, reps: 9, eachKg: 12, more: "0-1" }),
+      classId,
+    });
+    const room = (await nextOfRoom(mine)).filter(({ id }) => [...people, late].includes(id));
+    const [step] = (await classSteps(mine, room)).filter((each) => each.classId === classId);
+    expect(step).toMatchObject({ kind: "another-round", ready: 3, all: 4, others: ["Dov"] });
+    await expect(takeClassStep(who(), classId, { block: "b", kind: "less-rest" })).rejects.toMatchObject({
+      code: "conflict",
+    });
+    await takeClassStep(who(), classId, { block: "b", kind: "another-round" });
+    expect((await findClass(mine, classId))?.doc.blocks[0]?.rounds).toBe(4);
+    expect((await findPerson(mine, late))?.doc.goals).toMatchObject({ "goblet-squat": { rounds: 3 } });
   });
 });

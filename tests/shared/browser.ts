@@ -1,11 +1,13 @@
 /** A headless Chromium for tests and pictures: an exact size, nothing from outside, an own profile. */
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { Builder, type WebDriver } from "selenium-webdriver";
 import { Options, ServiceBuilder } from "selenium-webdriver/chrome.js";
 
 export interface Browser {
   readonly driver: WebDriver;
+  /** Folder into which files come that a page hands over. */
+  readonly downloads: string;
   /** Ends the browser and removes its profile. */
   close(): Promise<void>;
 }
@@ -39,7 +41,9 @@ export async function openBrowser(
   const options = new Options();
   options.setChromeBinaryPath("/usr/bin/chromium");
   options.addArguments(...FLAGS, ...flags, `--user-data-dir=${profile}`, `--window-size=${width},${height}`);
-  options.setUserPreferences({ "download.default_directory": profile });
+  const downloads = `${profile}/downloads`;
+  mkdirSync(downloads);
+  options.setUserPreferences({ "download.default_directory": downloads });
   if (process.getuid?.() === 0) options.addArguments("--no-sandbox");
   const service = new ServiceBuilder("/usr/bin/chromedriver");
   const driver = await new Builder()
@@ -50,6 +54,7 @@ export async function openBrowser(
   await setSize(driver, width, height);
   return {
     driver,
+    downloads,
     close: async () => {
       await driver.quit();
       rmSync(profile, { recursive: true, force: true, maxRetries: 5 });

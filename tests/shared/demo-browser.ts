@@ -39,6 +39,8 @@ export function demoBrowser({ signedIn = true } = {}) {
     driver,
     asker,
     studio: () => isThere(studio),
+    /** Folder into which files come that a page hands over. */
+    downloads: () => isThere(browser).downloads,
     click,
     classId,
     saved,

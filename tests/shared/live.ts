@@ -1,6 +1,6 @@
 /** A taught class in browsers: what second they show, and when each showed it. */
 import { By, type WebDriver } from "selenium-webdriver";
-import { named, open, press, read, see } from "./app";
+import { accessible, named, open, press, read, see } from "./app";
 import type { Browser } from "./browser";
 import { ADDRESS, ask } from "./http";
 
@@ -76,6 +76,18 @@ export async function skipTo(teacher: Browser, headline: string): Promise<void> 
     await teacher.driver.sleep(150);
   }
   throw new Error(`no way to ${headline}`);
+}
+
+/** Makes a new personal link of somebody on the roster, as their instructor does; gives its path. */
+export async function newLink({ driver }: Browser, name: string): Promise<string> {
+  await open(driver, "/people");
+  await (await named(driver, "a", name)).click();
+  await (await named(driver, "button", "Make a link")).click();
+  const shown = await see(driver, "the link", () =>
+    driver.findElement(By.css("[data-testid=personal-link]")).getText(),
+  );
+  await accessible(driver);
+  return shown.replace(ADDRESS, "");
 }
 
 /** The path of somebody's own page, by a link that is made for it. `rosterId` as in the demo's roster. */

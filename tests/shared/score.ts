@@ -1,8 +1,8 @@
 /** The score as it is drawn: where its labels stand on the screen, and the places of seconds. */
 import { By, type WebDriver } from "selenium-webdriver";
-import { TITLE_PX } from "../../src/features/score/brackets";
-import { GUTTER } from "../../src/features/score/measures";
-import { LABEL_PX } from "../../src/features/score/row-labels";
+import { TITLE_PX } from "../../src/drawing/brackets";
+import { GUTTER } from "../../src/drawing/measures";
+import { LABEL_PX } from "../../src/drawing/row-labels";
 
 export interface DrawnLabel {
   readonly text: string;
