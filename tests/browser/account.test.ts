@@ -2,7 +2,7 @@
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { linkInMail } from "../../ops/mail";
-import { accessible, named, open, press, refusedByPolicy, see, seeText } from "../shared/app";
+import { accessible, click, open, press, refusedByPolicy, see, seeText } from "../shared/app";
 import { type Browser, openBrowser } from "../shared/browser";
 import { ADDRESS, MAIL } from "../shared/http";
 import { totp } from "../shared/totp";
@@ -32,7 +32,7 @@ async function send(values: Readonly<Record<string, string>>): Promise<void> {
   }
   await press(driver, Key.ENTER);
 }
-const pressNamed = async (name: string) => (await named(browser.driver, "button", name)).click();
+const pressNamed = async (name: string) => click(browser.driver, "button", name);
 const textOf = async (id: string) =>
   (await see(browser.driver, id, () => browser.driver.findElement(By.css(`[data-testid=${id}]`)))).getText();
 

@@ -1,7 +1,7 @@
 /** Reps that are counted: seen on Teach and a phone, heard at their time, begun anew, and answered after the first set. */
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
-import { accessible, named, open, press, read, see, seeText, useSession } from "../shared/app";
+import { accessible, click, named, open, press, read, see, seeText, useSession } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ADDRESS, type Asker, ask, newStudio } from "../shared/http";
 import { eventsOf, partPath, phaseOf } from "../shared/live";
@@ -114,7 +114,7 @@ describe("reps", () => {
 
   test("begin at one's own press on a phone, which changes nobody else's count", async () => {
     const counted = await countOn(teacher);
-    await (await named(phone.driver, "button", "Count from here")).click();
+    await click(phone.driver, "button", "Count from here");
     await see(phone.driver, "one's own count", async () => (await countOn(phone)) === 1);
     expect(await countOn(teacher)).toBeGreaterThanOrEqual(counted ?? 0);
   });
@@ -126,7 +126,7 @@ describe("after the first set", () => {
     await seeText(phone.driver, "How many more could you have done?");
     await accessible(phone.driver);
     const before = await read(phone.driver, "main", "text");
-    await (await named(phone.driver, "button", "4 or more")).click();
+    await click(phone.driver, "button", "4 or more");
     await seeText(phone.driver, "Next set heavier");
     expect(await read(phone.driver, "main", "text")).not.toContain("How many more");
     const kg = (text: string | null) => Number(/dumbbells (\d+) kg/.exec(text ?? "")?.[1]);
@@ -172,13 +172,13 @@ describe("the remote", () => {
     await teacher.driver.switchTo().newWindow("tab");
     await setSize(teacher.driver, 390, 844);
     await open(teacher.driver, `/remote/${session}`);
-    await (await named(teacher.driver, "button", "People")).click();
+    await click(teacher.driver, "button", "People");
     await seeText(teacher.driver, "Jory Tannock");
     await accessible(teacher.driver);
     await press(teacher.driver, "\uE00C");
-    await (await named(teacher.driver, "button", "Note")).click();
+    await click(teacher.driver, "button", "Note");
     await (await named(teacher.driver, "input", "Note")).sendKeys("Elbows out", "\uE007");
-    await (await named(teacher.driver, "button", "Back")).click();
+    await click(teacher.driver, "button", "Back");
     await see(teacher.driver, "both stored", async () => {
       const kinds = (await eventsOf(asker.cookie, session)).map(({ kind }) => kind);
       return kinds.includes("note") && kinds.includes("back");
@@ -192,10 +192,10 @@ describe("the remote", () => {
 describe("an end", () => {
   test("that was pressed by mistake is taken back: everybody stands where they were", async () => {
     await press(teacher.driver, "e");
-    await (await named(teacher.driver, "button", "End it")).click();
+    await click(teacher.driver, "button", "End it");
     await phaseOf(teacher, "ended");
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Not over")).click();
+    await click(teacher.driver, "button", "Not over");
     await phaseOf(teacher, "paused");
     await phaseOf(phone, "paused", 15_000);
     await press(teacher.driver, " ");
@@ -237,12 +237,12 @@ test("the link of the call stands in the session and on everybody’s page; afte
     seen: 1_000_000,
   });
   await open(teacher.driver, `/sessions/${session}`);
-  await (await named(teacher.driver, "button", "Write to those who were there")).click();
+  await click(teacher.driver, "button", "Write to those who were there");
   const letter = await named(teacher.driver, "textarea", "The letter");
   expect(await letter.getAttribute("value")).toContain("Presses: ");
   await accessible(teacher.driver);
   await letter.sendKeys(" Until Thursday.");
-  await (await named(teacher.driver, "button", "Put it into the outbox")).click();
+  await click(teacher.driver, "button", "Put it into the outbox");
   await seeText(teacher.driver, "1 in the outbox.");
   const link = await ask(asker, "POST", `/api/sessions/${planned}/link`, {
     person: /\/people\/([0-9a-f-]{36})/.exec((await ask(asker, "GET", "/people")).text)?.[1],

@@ -2,7 +2,19 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
-import { accessible, chord, named, open, press, read, see, seeText, tabTo, useSession } from "../shared/app";
+import {
+  accessible,
+  chord,
+  click,
+  named,
+  open,
+  press,
+  read,
+  see,
+  seeText,
+  tabTo,
+  useSession,
+} from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
 
 const folder = mkdtempSync(`${tmpdir()}/brontle-desk-`);
@@ -178,7 +190,7 @@ describe("the Desk", () => {
     await fill("Promised minutes", "42");
     await fill("Rounds in which it appears", "1, 9");
     await seeText(driver(), "must be at most 4");
-    await (await named(driver(), "button", "more of this block")).click();
+    await click(driver(), "button", "more of this block");
     await (await named(driver(), "select", "At the end of counted reps")).sendKeys("goes on");
     await accessible(driver());
     await totalIsTheCores();
@@ -234,7 +246,7 @@ describe("a plan that was copied", () => {
     timeout: 60_000,
   }, async () => {
     await open(driver(), "/classes");
-    await (await named(driver(), "button", "Paste a plan")).click();
+    await click(driver(), "button", "Paste a plan");
     const field = await driver().findElement(By.css("textarea"));
     await field.sendKeys(
       "Pasted on the pier\n\n3x10 goblet squat @ 12kg\n3x8 DB row each side\n3x12 gobet sqat holt",
@@ -242,11 +254,11 @@ describe("a plan that was copied", () => {
     await seeText(driver(), "One-arm row");
     await seeText(driver(), "line 4");
     await accessible(driver());
-    await (await named(driver(), "section button", "Bent-over row")).click();
+    await click(driver(), "section button", "Bent-over row");
     await see(driver(), "the row that was chosen", async () =>
       (await field.getAttribute("value"))?.includes("Bent-over row"),
     );
-    await (await named(driver(), "button", "Make it a class")).click();
+    await click(driver(), "button", "Make it a class");
     await see(
       driver(),
       "the Desk",
@@ -263,10 +275,10 @@ describe("a plan that was copied", () => {
       "8x 20/10 fast feet\n2 rounds 30/30: squats, plank",
     );
     await seeText(driver(), "Fast feet");
-    await (await named(driver(), "button", "Put it in")).click();
+    await click(driver(), "button", "Put it in");
     await see(driver(), "three blocks", async () => (await stored()).blocks.length === 3);
     await totalIsTheCores();
-    await (await named(driver(), "button", "Undo")).click();
+    await click(driver(), "button", "Undo");
     await see(driver(), "one block", async () => (await stored()).blocks.length === 1);
   });
 });
@@ -283,7 +295,7 @@ describe("files", () => {
     await openDesk("Gale warning");
     const doc = await stored();
     await open(driver(), "/classes");
-    await (await named(driver(), "button", "Import a file")).click();
+    await click(driver(), "button", "Import a file");
     await seeText(driver(), "Nothing is stored before");
     const broken = { ...doc, title: "", blocks: doc.blocks.map((block) => ({ ...block, rest: "soon" })) };
     await choose("broken.json", JSON.stringify(broken));
@@ -308,8 +320,8 @@ describe("files", () => {
   test("every demo class's sheet is one printed page, and readable to all", async () => {
     for (const title of ["Gale warning", "Stairwell strength", "Quay intervals"]) {
       await openDesk(title);
-      await (await named(driver(), "header button", "Files")).click();
-      await (await named(driver(), "[role=dialog] a", "The sheet to read here")).click();
+      await click(driver(), "header button", "Files");
+      await click(driver(), "[role=dialog] a", "The sheet to read here");
       await seeText(driver(), "Kit as set");
       await accessible(driver());
       const chrome = driver() as unknown as {
@@ -332,17 +344,17 @@ describe("people", () => {
     await open(driver(), "/people");
     await seeText(driver(), "Wren Aldous");
     await accessible(driver());
-    await (await named(driver(), "a", "Add a person")).click();
+    await click(driver(), "a", "Add a person");
     await seeText(driver(), "What is at home");
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "A name is missing");
     await (await driver().findElement(By.css("input[name=name]"))).sendKeys("Kestrel Ambrose");
-    await (await named(driver(), "button", "dumbbell")).click();
-    await (await named(driver(), "button", "towel")).click();
+    await click(driver(), "button", "dumbbell");
+    await click(driver(), "button", "towel");
     const kg = await named(driver(), "input", "dumbbells: each");
     await kg.sendKeys(Key.chord(Key.CONTROL, "a"), "7.5");
     await accessible(driver());
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "2 dumbbells 7.5 kg, towel");
   });
 });

@@ -1,5 +1,5 @@
 import { afterAll, expect, test } from "vitest";
-import { named, press, read, see, seeText } from "../shared/app";
+import { click, press, read, reload, see, seeText } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ownCommands } from "../shared/commands";
 import { phaseOf, sameSecond } from "../shared/live";
@@ -30,15 +30,15 @@ test("the web process and the database are killed and started again in mid-class
     teacher.driver,
     "the sign-in taken",
     async () => {
-      await (await named(teacher.driver, "button", "Sign in")).click();
+      await click(teacher.driver, "button", "Sign in");
       await teacher.driver.sleep(1000);
       return (await teacher.driver.getCurrentUrl()).endsWith("/classes");
     },
     40_000,
   );
   await teacher.driver.get(`${first.address}/sessions`);
-  await (await named(teacher.driver, "a", "Stairwell strength")).click();
-  await (await named(teacher.driver, "a", "Teach")).click();
+  await click(teacher.driver, "a", "Stairwell strength");
+  await click(teacher.driver, "a", "Teach");
   await phaseOf(teacher, "ready");
   await phone.driver.get(link);
   await seeText(teacher.driver, "1 here");
@@ -47,7 +47,7 @@ test("the web process and the database are killed and started again in mid-class
   );
   await press(teacher.driver, " ");
   await phaseOf(phone, "running", 20_000);
-  await (await named(phone.driver, "button", "harder")).click();
+  await click(phone.driver, "button", "harder");
   const before = await see(teacher.driver, "the level acknowledged", async () => {
     const events = (await teacher.driver.executeAsyncScript(EVENTS)) as { id: string; kind: string }[];
     return events?.some(({ kind }) => kind === "mark") ? events : null;
@@ -61,10 +61,10 @@ test("the web process and the database are killed and started again in mid-class
   const was = await index();
   await press(teacher.driver, "\uE014");
   await see(teacher.driver, "the step taken without a server", async () => (await index()) !== was);
-  await (await named(phone.driver, "button", "easier")).click();
+  await click(phone.driver, "button", "easier");
   // Opened again while nothing answers: what the phone has kept of the class goes on where it was.
   const held = await read(phone.driver, "main", "data-index");
-  await phone.driver.navigate().refresh();
+  await reload(phone.driver);
   await phaseOf(phone, "running", 20_000);
   expect(Number(await read(phone.driver, "main", "data-index"))).toBeGreaterThanOrEqual(Number(held));
   await seeText(phone.driver, "no connection", 15_000);

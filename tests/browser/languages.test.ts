@@ -3,9 +3,9 @@ import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
-  named,
   open,
   pageText,
   press,
@@ -55,7 +55,7 @@ describe("a page in its person's language", () => {
     const taught = await pageText(teacher.driver);
     expect(taught).toContain("Floor press");
     expect(taught).not.toMatch(/Flexión|Press de suelo/);
-    await (await named(phone.driver, "button", "Me duele")).click();
+    await click(phone.driver, "button", "Me duele");
     await seeText(teacher.driver, "Ysolde Crane hurts.");
     // The same class on another's phone, in the middle of it.
     await open(phone.driver, german);
@@ -79,7 +79,7 @@ describe("a page in its person's language", () => {
     );
     expect(await french.getAttribute("textContent")).toBe("français");
     await french.click();
-    await (await named(phone.driver, "button", "Save")).click();
+    await click(phone.driver, "button", "Save");
     await seeText(phone.driver, "Ce que vous avez chez vous");
     await open(phone.driver, path);
     await see(

@@ -1,7 +1,7 @@
 /** What comes next: steps decided by key and at once, a season made and followed, a plan that the phone leads through. */
 import { By, Key } from "selenium-webdriver";
 import { beforeAll, describe, expect, test } from "vitest";
-import { accessible, named, open, pageText, press, read, see, seeText } from "../shared/app";
+import { accessible, open, pageText, press, read, see, seeText } from "../shared/app";
 import { setSize } from "../shared/browser";
 import { demoBrowser } from "../shared/demo-browser";
 import { ask } from "../shared/http";
@@ -83,7 +83,7 @@ describe("what next", () => {
     await press(driver(), "d");
     await see(driver(), "left", async () => (await open_()).length === before - 2);
     await click("[data-next] button", "Change: Bea Orrin");
-    await (await named(driver(), "[role=menuitem]", "the same again")).click();
+    await click("[role=menuitem]", "the same again");
     await see(driver(), "changed", async () => (await open_()).length === before - 3);
     await click("button", "Accept all");
     await seeText(driver(), "Nothing waits for you");
@@ -138,7 +138,7 @@ describe("a season", () => {
     await click("a", "Make a season");
     await seeText(driver(), "Days of a week");
     await accessible(driver());
-    await (await named(driver(), "button", "Make it")).click();
+    await click("button", "Make it");
     await seeText(driver(), "It needs a name.");
     const [name] = await driver().findElements(By.css("form input"));
     await name?.sendKeys("Storms");
@@ -151,7 +151,7 @@ describe("a season", () => {
     );
     const day = await driver().findElement(By.css("select[aria-label='Weekday 2']"));
     await (await day.findElement(By.xpath("option[text()='Wednesday']"))).click();
-    await (await named(driver(), "button", "Make it")).click();
+    await click("button", "Make it");
     await see(driver(), "the season", async () =>
       /\/seasons\/[0-9a-f-]{36}/.test(await driver().getCurrentUrl()),
     );

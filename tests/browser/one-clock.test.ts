@@ -1,7 +1,7 @@
 /** One clock on three screens with a bad line to each: up to 200 ms of delay, another for every request and every piece of an answer. */
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
-import { demoStudio, named, open, press, read, see, seeText, useSession } from "../shared/app";
+import { click, demoStudio, open, press, read, see, seeText, useSession } from "../shared/app";
 import { type Browser, openBrowser } from "../shared/browser";
 import { ADDRESS, ask } from "../shared/http";
 import { partPath, phaseOf, secondsSeen } from "../shared/live";
@@ -82,7 +82,7 @@ beforeAll(async () => {
     );
   knownAt = Date.now();
   // Phones are silent until they are told.
-  for (const { driver } of [phone, other]) await (await named(driver, "button", "Sounds off")).click();
+  for (const { driver } of [phone, other]) await click(driver, "button", "Sounds off");
 });
 afterAll(async () => {
   for (const browser of browsers) await browser.close();
@@ -145,7 +145,7 @@ test("sounds are within 20 ms of each other", async () => {
 test("how well each screen knows the time stands with the people on Teach", async () => {
   const [teacher] = browsers as [Browser];
   await press(teacher.driver, "p");
-  await (await named(teacher.driver, "summary", "How well the screens know the time")).click();
+  await click(teacher.driver, "summary", "How well the screens know the time");
   const text = await see(teacher.driver, "the devices", async () => {
     const list = await read(teacher.driver, "[data-testid=devices]", "text");
     return list && /Gil Sorrento-Bay ±\d+ ms/.test(list) && /Petra Voss-Hale ±\d+ ms/.test(list)

@@ -5,6 +5,7 @@ import { newClass } from "../../src/core/class/new-class";
 import {
   accessible,
   chord,
+  click,
   demoStudio,
   named,
   open,
@@ -109,7 +110,7 @@ describe("the Desk", () => {
 
   test("says another way for who can't, and who does it then", async () => {
     await line("k");
-    await (await named(desk.driver, "button", "Say another way yourself")).click();
+    await click(desk.driver, "button", "Say another way yourself");
     const find = await desk.driver.findElement(By.css("[role=dialog] input"));
     await find.sendKeys("dead bug");
     await find.sendKeys(Key.ENTER);
@@ -125,7 +126,7 @@ describe("the Desk", () => {
     await line("j");
     for (const name of ["skater hop", "squat"]) {
       const more = name === "squat" ? "One more way" : "Say another way yourself";
-      await (await named(desk.driver, "button", more)).click();
+      await click(desk.driver, "button", more);
       const find = await desk.driver.findElement(By.css("[role=dialog] input"));
       await find.sendKeys(name);
       await find.sendKeys(Key.ENTER);
@@ -133,7 +134,7 @@ describe("the Desk", () => {
         (await desk.driver.findElements(By.css("[role=dialog]"))).length === 0 ? true : null,
       );
     }
-    await (await named(desk.driver, "button", "Squat one up")).click();
+    await click(desk.driver, "button", "Squat one up");
     await (await named(desk.driver, "select", "Who does the other ways")).sendKeys("Whoever");
     expect((await slots())[2]).toMatchObject({
       choice: true,
@@ -143,7 +144,7 @@ describe("the Desk", () => {
 
   test("eases a block in one press, and one undo takes it back", async () => {
     const before = await slots();
-    await (await named(desk.driver, "button", "Ease this block")).click();
+    await click(desk.driver, "button", "Ease this block");
     const eased = await slots();
     expect(eased.map(({ marks }) => marks?.flat !== undefined)).toEqual([true, true, true]);
     expect(eased[0]?.marks).toEqual(before[0]?.marks);
@@ -154,7 +155,7 @@ describe("the Desk", () => {
 
   test("does two moves in turn, by a press and a name, and one again", async () => {
     await line("a");
-    await (await named(desk.driver, "button", "Do another in turn with it")).click();
+    await click(desk.driver, "button", "Do another in turn with it");
     await (await named(desk.driver, "[role=dialog] input", "")).sendKeys("push up", Key.ENTER);
     await seeText(desk.driver, "Called “Squat and press-up”");
     await fill("Reps of Press-up in each turn", "0");
@@ -169,7 +170,7 @@ describe("the Desk", () => {
         ],
       },
     });
-    await (await named(desk.driver, "button", "Leave Press-up out of the turn")).click();
+    await click(desk.driver, "button", "Leave Press-up out of the turn");
     await seeText(desk.driver, "It is one move.");
     expect((await slots())[0]).toMatchObject({ move: "bodyweight-squat", dose: { reps: 12 } });
   });
@@ -198,13 +199,13 @@ describe("a phone", () => {
     }
     await seeText(phone.driver, "Your choice");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Skater hop")).click();
+    await click(phone.driver, "button", "Skater hop");
     await see(phone.driver, "the way that was picked", async () =>
       (await read(phone.driver, "h1", "text")) === "Skater hop" ? true : null,
     );
     await seeText(desk.driver, "skater hop");
     expect(await pageText(phone.driver)).toContain("Your choice");
-    await (await named(phone.driver, "button", "Squat jump")).click();
+    await click(phone.driver, "button", "Squat jump");
     await see(phone.driver, "what was set again", async () =>
       (await read(phone.driver, "h1", "text")) === "Squat jump" ? true : null,
     );

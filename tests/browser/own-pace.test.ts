@@ -4,12 +4,13 @@ import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import {
   accessible,
+  click,
   demoStudio,
-  named,
   open,
   pageText,
   press,
   read,
+  reload,
   see,
   seeText,
   useSession,
@@ -74,19 +75,19 @@ describe("a block at one's own pace", () => {
     await seeText(teacher.driver, "2 × Goblet squat, 40 reps");
     await see(teacher.driver, "where Gil is", async () => (await place())?.includes("1/4 "));
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Done: rest 20 s")).click();
+    await click(phone.driver, "button", "Done: rest 20 s");
     await doing("rest");
     await seeText(phone.driver, "How many more could you have done?");
     await see(teacher.driver, "that Gil rests", async () => /2\/4 rest 0:\d\d/.test((await place()) ?? ""));
     await accessible(phone.driver);
     // Pressed by mistake: taken back, and pressed again.
-    await (await named(phone.driver, "button", "Not done yet")).click();
+    await click(phone.driver, "button", "Not done yet");
     await doing("set");
     await seeText(phone.driver, "set 1 of 4");
-    await (await named(phone.driver, "button", "Done: rest 20 s")).click();
+    await click(phone.driver, "button", "Done: rest 20 s");
     // A set may begin before its rest is over.
     await doing("rest");
-    await (await named(phone.driver, "button", "Done: rest 12 s")).click();
+    await click(phone.driver, "button", "Done: rest 12 s");
     await seeText(phone.driver, "set 3 of 4");
     await doing("rest");
     await doing("set", 20_000);
@@ -100,9 +101,9 @@ describe("a block at one's own pace", () => {
   });
 
   test("a reload is where it was, and the instructor sees who is through", async () => {
-    await phone.driver.navigate().refresh();
+    await reload(phone.driver);
     await seeText(phone.driver, "set 4 of 4");
-    await (await named(phone.driver, "button", "Done: that was the last set")).click();
+    await click(phone.driver, "button", "Done: that was the last set");
     await doing("all-done");
     await seeText(phone.driver, "All your sets are done.");
     await seeText(teacher.driver, "All are through");

@@ -3,7 +3,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, expect, test } from "vitest";
 import { newClass } from "../../src/core/class/new-class";
 import type { Person } from "../../src/core/homes/home";
-import { accessible, demoStudio, named, open, see, seeText, useSession } from "../shared/app";
+import { accessible, click, demoStudio, named, open, see, seeText, useSession } from "../shared/app";
 import { type Browser, openBrowser, setSize } from "../shared/browser";
 import { ADDRESS, type Asker, ask } from "../shared/http";
 import { partPath } from "../shared/live";
@@ -52,7 +52,7 @@ const ticked = async () => {
     out.push(await (await box.findElement(By.xpath("ancestor::label"))).getText());
   return out;
 };
-const tick = async (words: string) => (await named(phone.driver, "label", words)).click();
+const tick = async (words: string) => click(phone.driver, "label", words);
 
 /** The person as the studio has them stored, and where. */
 const stored = async () => {
@@ -75,7 +75,7 @@ test("answering adds limits to the home as it stands, whatever the instructor ch
   await tick("A sore joint or a sore back");
   await tick("nothing overhead");
   await (await code()).sendKeys("gull-7");
-  await (await named(phone.driver, "button", "Keep my answers")).click();
+  await click(phone.driver, "button", "Keep my answers");
   await seeText(phone.driver, "Your health answers");
   const after = (await stored()).person;
   expect(after.limits).toEqual(expect.arrayContaining([...(person.limits ?? []), "no-overhead"]));
@@ -85,22 +85,22 @@ test("answering adds limits to the home as it stands, whatever the instructor ch
 test("health answers open with their code alone, and without it can only be deleted", async () => {
   // Whoever opens the link anew has no answer on the page, and none with another code.
   await open(phone.driver, path);
-  await (await named(phone.driver, "summary", "Your health answers")).click();
+  await click(phone.driver, "summary", "Your health answers");
   await accessible(phone.driver);
   expect(await phone.driver.getPageSource()).not.toContain("sore joint");
   await (await code()).sendKeys("gull-8");
-  await (await named(phone.driver, "button", "Open my answers")).click();
+  await click(phone.driver, "button", "Open my answers");
   await seeText(phone.driver, "not the code");
   expect(await phone.driver.getPageSource()).not.toContain("sore joint");
   await (await code()).sendKeys(Key.BACK_SPACE, "7");
-  await (await named(phone.driver, "button", "Open my answers")).click();
+  await click(phone.driver, "button", "Open my answers");
   await seeText(phone.driver, "A sore joint or a sore back");
   expect(await ticked()).toContain("A sore joint or a sore back");
   await accessible(phone.driver);
 
   await open(phone.driver, path);
-  await (await named(phone.driver, "summary", "Your health answers")).click();
-  await (await named(phone.driver, "button", "Delete my answers")).click();
+  await click(phone.driver, "summary", "Your health answers");
+  await click(phone.driver, "button", "Delete my answers");
   await seeText(phone.driver, "First: a few questions");
   await see(phone.driver, "questions without an answer", async () => (await ticked()).length === 0);
 });
@@ -110,11 +110,11 @@ const ceilingOf = async (browser: Browser) =>
 const setCeiling = async (browser: Browser, cm: string) => {
   const field = await browser.driver.findElement(By.css("input[name=ceiling]"));
   await field.sendKeys(Key.chord(Key.CONTROL, "a"), cm);
-  await (await named(browser.driver, "button", "Save")).click();
+  await click(browser.driver, "button", "Save");
 };
 const openHome = async () => {
   await open(teacher.driver, "/people");
-  await (await named(teacher.driver, "a", WHO)).click();
+  await click(teacher.driver, "a", WHO);
   await seeText(teacher.driver, "Ceiling, cm");
 };
 
@@ -129,7 +129,7 @@ test("a home that both have open shows both versions where they meet, and holds 
   await seeText(teacher.driver, "Somebody else changed the same");
   await accessible(teacher.driver);
   expect(await (await named(teacher.driver, "section", "Two versions")).getText()).toMatch(/231\s+251/);
-  await (await named(teacher.driver, "button", "Keep yours")).click();
+  await click(teacher.driver, "button", "Keep yours");
   await seeText(teacher.driver, `${WHO} is saved.`);
   // Now the phone's is the older one. It takes theirs, shows it, and doesn't send its own again.
   await setCeiling(phone, "222");
@@ -138,9 +138,9 @@ test("a home that both have open shows both versions where they meet, and holds 
   const box = await (await named(phone.driver, "section", "Two versions")).getRect();
   const scrolled = Number(await phone.driver.executeScript("return window.scrollY"));
   expect(box.y + 1).toBeGreaterThanOrEqual(scrolled);
-  await (await named(phone.driver, "button", "Keep theirs")).click();
+  await click(phone.driver, "button", "Keep theirs");
   await see(phone.driver, "their ceiling in the form", async () => (await ceilingOf(phone)) === "251");
-  await (await named(phone.driver, "button", "Save")).click();
+  await click(phone.driver, "button", "Save");
   await seeText(phone.driver, "It counts from the next class on");
   await openHome();
   expect(await ceilingOf(teacher)).toBe("251");

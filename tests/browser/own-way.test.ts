@@ -4,8 +4,8 @@ import { newClass } from "../../src/core/class/new-class";
 import type { Person } from "../../src/core/homes/home";
 import {
   accessible,
+  click,
   demoStudio,
-  named,
   open,
   pageText,
   press,
@@ -68,7 +68,7 @@ const side = async () => (await read(phone.driver, "[role=timer]", "aria-label")
 
 describe("a phone", () => {
   test("at a level that stops early says when, and then to rest", async () => {
-    await (await named(phone.driver, "button", "easier")).click();
+    await click(phone.driver, "button", "easier");
     await seeText(phone.driver, "8 s, then rest");
     await seeText(phone.driver, "Enough at your level: rest until the time is over.", 12_000);
     expect(Number(await secondOf(phone))).toBeLessThanOrEqual(16);
@@ -77,7 +77,7 @@ describe("a phone", () => {
 
   test("with a one-sided way in a two-sided piece says when to change, and to which side", async () => {
     await press(teacher.driver, "r");
-    await (await named(phone.driver, "button", "harder")).click();
+    await click(phone.driver, "button", "harder");
     await seeText(phone.driver, "12 s a side");
     await see(phone.driver, "the first side", async () => (await side()).includes("left"), 4000);
     expect(await text()).toContain("then right");
@@ -96,7 +96,7 @@ describe("a phone", () => {
     }
     await see(teacher.driver, "the squats over", async () => !(await now()).includes("Goblet squat"), 30_000);
     await press(teacher.driver, "e");
-    await (await named(teacher.driver, "button", "End it")).click();
+    await click(teacher.driver, "button", "End it");
     await phaseOf(phone, "after", 20_000);
     const asked = await see(phone.driver, "what asks", () =>
       phone.driver.findElement(By.xpath("//fieldset[legend[.='Goblet squat: how many more?']]")),
@@ -105,7 +105,7 @@ describe("a phone", () => {
     // Of a march nobody is asked.
     expect(await text()).not.toContain("March on the spot: how many more?");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Keep it")).click();
+    await click(phone.driver, "button", "Keep it");
     await seeText(phone.driver, "Kept. Thank you.");
     const { people } = (await ask(asker, "GET", "/api/people/export")).json as unknown as {
       people: Person[];

@@ -2,6 +2,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
   named,
@@ -56,12 +57,12 @@ describe("a participant's phone", () => {
     await phaseOf(phone, "paused");
     await press(teacher.driver, " ");
     await phaseOf(phone, "running");
-    await (await named(phone.driver, "button", "Hurts")).click();
+    await click(phone.driver, "button", "Hurts");
     await seeText(phone.driver, "Stop. Your instructor is told.");
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await press(teacher.driver, "h");
     await see(teacher.driver, "the answer", async () => !(await pageText(teacher.driver)).includes("hurts."));
-    await (await named(phone.driver, "button", "harder")).click();
+    await click(phone.driver, "button", "harder");
     const atSharp = () =>
       see(
         phone.driver,
@@ -126,11 +127,11 @@ describe("a participant's phone", () => {
   });
 
   test("answers to another way: what it is, and at one's easiest that there is none and what to do", async () => {
-    await (await named(phone.driver, "button", "as set")).click();
-    await (await named(phone.driver, "button", "Another way")).click();
+    await click(phone.driver, "button", "as set");
+    await click(phone.driver, "button", "Another way");
     await seeText(phone.driver, "Your instructor sees it.");
     await seeText(phone.driver, "You go on with");
-    await (await named(phone.driver, "button", "Another way")).click();
+    await click(phone.driver, "button", "Another way");
     await seeText(phone.driver, "There is no other way with what is there");
     await accessible(phone.driver);
   });
@@ -161,7 +162,7 @@ describe("a participant's phone", () => {
     });
     const before = await secondOf(phone);
     await see(phone.driver, "the clock going on", async () => (await secondOf(phone)) !== before);
-    await (await named(phone.driver, "button", "easier")).click();
+    await click(phone.driver, "button", "easier");
     await seeText(phone.driver, "no connection");
     await chrome.setNetworkConditions({
       offline: false,
@@ -199,8 +200,8 @@ describe("a participant's phone", () => {
     await open(phone.driver, `${path.replace(ADDRESS, "")}/home`);
     await seeText(phone.driver, "What you have at home");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "stability ball")).click();
-    await (await named(phone.driver, "button", "Save")).click();
+    await click(phone.driver, "button", "stability ball");
+    await click(phone.driver, "button", "Save");
     await seeText(phone.driver, "It counts from the next class on");
     const file = await ask(asker(), "GET", "/api/people/export");
     expect(file.text).toContain('"ball"');

@@ -3,9 +3,9 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
-  named,
   open,
   pageText,
   press,
@@ -35,13 +35,13 @@ const index = async () => Number(await read(driver(), "main", "data-index"));
 describe("a rehearsal", () => {
   test("is a press away from the Desk, and says what it is", async () => {
     await open(driver(), "/classes");
-    await (await named(driver(), "a", "Stairwell strength")).click();
-    await (await named(driver(), "button", "Teach")).click();
-    await (await named(driver(), "a", "Rehearse it first, simulated")).click();
+    await click(driver(), "a", "Stairwell strength");
+    await click(driver(), "button", "Teach");
+    await click(driver(), "a", "Rehearse it first, simulated");
     await seeText(driver(), "Nothing of it is stored, and nobody is told.");
     await accessible(driver());
-    await (await named(driver(), "button", "60 times as fast")).click();
-    await (await named(driver(), "button", "Begin the rehearsal")).click();
+    await click(driver(), "button", "60 times as fast");
+    await click(driver(), "button", "Begin the rehearsal");
   });
 
   test("goes as fast as it is told on the screen on which a class is taught, by the same keys, labelled as simulated", async () => {
@@ -73,7 +73,7 @@ describe("a rehearsal", () => {
   });
 
   test("ends with what it showed: who was late where, what there was no time to say, hearts, everybody", async () => {
-    await (await named(driver(), "button", "To the end")).click();
+    await click(driver(), "button", "To the end");
     await seeText(driver(), "What the rehearsal of Stairwell strength showed", 60_000);
     const summary = await read(driver(), "[data-testid=summary]", "text");
     expect(summary).toMatch(/^24 of 24 came/);
@@ -88,7 +88,7 @@ describe("a rehearsal", () => {
     expect((await driver().findElements(By.css("tbody tr th"))).length).toBe(24);
     await accessible(driver());
     // Another evening begins with other people.
-    await (await named(driver(), "button", "Another evening")).click();
+    await click(driver(), "button", "Another evening");
     await seeText(driver(), "Rehearse the class");
   });
 

@@ -11,7 +11,7 @@ import { scoreOf } from "../../src/core/score/score";
 import { clockText, dayOf } from "../../src/core/units";
 import { lineText } from "../../src/words/finding-words";
 import { wordsIn } from "../../src/words/languages";
-import { accessible, named, open, press, see, seeText } from "../shared/app";
+import { accessible, click, named, open, press, see, seeText } from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
 
 const { driver, openDesk, stored, total } = demoBrowser();
@@ -36,30 +36,30 @@ describe("the read-through at the Desk", () => {
     const doc = classNamed("Gale warning");
     const count = openLines(doc).length;
     expect(count).toBeGreaterThan(7);
-    await (await named(driver(), "[role=tab]", `Read-through ${count}`)).click();
+    await click(driver(), "[role=tab]", `Read-through ${count}`);
     await seeText(driver(), "3:09 more than the 40 minutes");
     // Seven at first sight, the gravest first; the rest by a press.
     const lines = () => driver().findElements(By.css("aside ol > li"));
     expect(await lines()).toHaveLength(7);
     await accessible(driver());
-    await (await named(driver(), "aside button", `${count - 7} more`)).click();
+    await click(driver(), "aside button", `${count - 7} more`);
     expect(await lines()).toHaveLength(count);
     await seeText(driver(), "What limits ask for is taken care of");
     await accessible(driver());
     const before = await total();
-    await (await named(driver(), "aside button", "Announce 8 moves")).click();
+    await click(driver(), "aside button", "Announce 8 moves");
     await seeText(driver(), "Shown above: Announce 8 moves");
     await accessible(driver());
-    await (await named(driver(), "button", "Take it")).click();
+    await click(driver(), "button", "Take it");
     await named(driver(), "[role=tab]", `Read-through ${count - 1}`);
     expect((await stored()).promise?.moves).toBe(8);
     // Fixes are tried one by one in the worker, which on a busy machine takes its time.
     const rest = "20 s rest after rear-foot-up";
     await see(driver(), "its fix tried", () => named(driver(), "aside button", rest), 40_000);
-    await (await named(driver(), "aside button", rest)).click();
+    await click(driver(), "aside button", rest);
     await seeText(driver(), "instead of 43:09");
     expect(await total()).toBe(before);
-    await (await named(driver(), "button", "Leave it")).click();
+    await click(driver(), "button", "Leave it");
     await driver().actions().keyDown(Key.CONTROL).sendKeys("z").keyUp(Key.CONTROL).perform();
     await named(driver(), "[role=tab]", `Read-through ${count}`);
   });
@@ -98,7 +98,7 @@ describe("shaping at the Desk", () => {
     );
     await accessible(driver());
     const said = await driver().findElement(By.css("ol[aria-label='Ways to fit'] b")).getText();
-    await (await named(driver(), "[role=dialog] button", "Take it")).click();
+    await click(driver(), "[role=dialog] button", "Take it");
     await see(driver(), "the new length", async () => (await total()) === said);
     const doc = await stored();
     expect(clockText(scoreOf(doc, LIBRARY_BOOK).seconds.plan)).toBe(said);
@@ -109,15 +109,15 @@ describe("shaping at the Desk", () => {
     const doc = await stored();
     const warmup = doc.blocks.find((block) => (block.slots?.length ?? 0) >= 3);
     expect(warmup).toBeDefined();
-    await (await named(driver(), "button", "Best order")).click();
+    await click(driver(), "button", "Best order");
     await seeText(driver(), "points");
     await accessible(driver());
-    await (await named(driver(), "[role=dialog] button", "Leave it")).click();
+    await click(driver(), "[role=dialog] button", "Leave it");
   });
 
   test("shows effort over the score for everybody and for one person, and what to say", async () => {
     await openDesk("Stairwell strength");
-    await (await named(driver(), "[role=tab]", "Effort")).click();
+    await click(driver(), "[role=tab]", "Effort");
     await seeText(driver(), "Hard sets by muscle");
     await see(
       driver(),
@@ -127,7 +127,7 @@ describe("shaping at the Desk", () => {
     await accessible(driver());
     await (await named(driver(), "select", "Whose effort")).sendKeys("Oskar Pell");
     await seeText(driver(), "over everybody");
-    await (await named(driver(), "[role=tab]", "Say")).click();
+    await click(driver(), "[role=tab]", "Say");
     await seeText(driver(), "Your own words before it");
     await seeText(driver(), "Half-way.");
     await accessible(driver());
@@ -145,10 +145,10 @@ describe("shaping at the Desk", () => {
     await accessible(driver());
     const field = await named(driver(), "input", "Changes between standing and floor");
     await field.sendKeys(Key.chord(Key.CONTROL, "a"), "0");
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "The settings are saved");
     await openDesk("Stairwell strength");
-    await (await named(driver(), "[role=tab]", "Read-through")).click();
+    await click(driver(), "[role=tab]", "Read-through");
     // The last of the list, behind the first seven where there are so many.
     await see(
       driver(),

@@ -9,7 +9,7 @@ import { LIBRARY, LIBRARY_BOOK } from "../../src/core/moves/library";
 import { partsFor } from "../../src/core/parts/everyone";
 import { roomRows } from "../../src/core/parts/room-rows";
 import { dayOf } from "../../src/core/units";
-import { accessible, named, open, press, see, seeText } from "../shared/app";
+import { accessible, click, named, open, press, see, seeText } from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
 import { ask } from "../shared/http";
 
@@ -48,19 +48,19 @@ describe("the room", () => {
     await seeText(driver(), `something changed ${changed}`);
     await seeText(driver(), "The one thing to own next");
     await accessible(driver());
-    await (await named(driver(), "button", "something changed")).click();
+    await click(driver(), "button", "something changed");
     expect(await driver().findElements(By.css("tbody tr"))).toHaveLength(
       // People who do the same in every move share a row.
       roomRows(parts, "changed", true).length,
     );
-    await (await named(driver(), "button", "everyone")).click();
+    await click(driver(), "button", "everyone");
   });
 
   test("a row is a whole part, a cell says why and what there was instead", async () => {
     await openRoom();
     // Kit does just what others do, and so stands in one row with them until rows are kept apart.
     await (await ticked("one row for the same part")).click();
-    await (await named(driver(), "th button", "Kit Orrin")).click();
+    await click(driver(), "th button", "Kit Orrin");
     await seeText(driver(), "22 lb");
     await accessible(driver());
     await (await cell("Ines Marrow", "Kneeling band press, swapped")).click();
@@ -75,14 +75,14 @@ describe("the room", () => {
     await (await named(driver(), "aside select", "")).sendKeys("Overhead reach", Key.TAB);
     await seeText(driver(), "your choice");
     await cell("Ines Marrow", "Overhead reach");
-    await (await named(driver(), "button", "Keep it so in every class")).click();
+    await click(driver(), "button", "Keep it so in every class");
     await seeText(driver(), "In every class Ines does Overhead reach instead");
     await see(driver(), "the person's own choice", async () => {
       const file = await ask(asker(), "GET", "/api/people/export");
       const ines = (file.json.people as unknown as Person[]).find((person) => person.id === "ines");
       return ines?.always?.["half-kneeling-press"] === "overhead-reach";
     });
-    await (await named(driver(), "button", "Undo that")).click();
+    await click(driver(), "button", "Undo that");
     await cell("Ines Marrow", "Kneeling band press, swapped");
   });
 
@@ -110,10 +110,10 @@ describe("the room", () => {
   test("opens a home, and comes back to the room", async () => {
     await openRoom();
     await (await ticked("one row for the same part")).click();
-    await (await named(driver(), "th button", "Ines Marrow")).click();
-    await (await named(driver(), "aside a", "What is at home")).click();
+    await click(driver(), "th button", "Ines Marrow");
+    await click(driver(), "aside a", "What is at home");
     await see(driver(), "her home", async () => (await driver().getCurrentUrl()).includes("/people/"));
-    await (await named(driver(), "a", "Back to the room")).click();
+    await click(driver(), "a", "Back to the room");
     await seeText(driver(), "The one thing to own next");
     await seeText(driver(), "The room");
   });
@@ -143,8 +143,8 @@ describe("the library", () => {
       move.needs.some((list) => list.every(({ as, optional }) => as === "wall" || optional)),
     ).length;
     await seeText(driver(), `${nothing} of`);
-    await (await named(driver(), "fieldset button", "chair")).click();
-    await (await named(driver(), "fieldset button", "tube band")).click();
+    await click(driver(), "fieldset button", "chair");
+    await click(driver(), "fieldset button", "tube band");
     await seeText(driver(), "Squat against a band");
     await accessible(driver());
   });
@@ -154,34 +154,34 @@ describe("the library", () => {
     await seeText(driver(), "From easiest to hardest");
     await seeText(driver(), "Kneeling press-up");
     await accessible(driver());
-    await (await named(driver(), "a", "Make your own from it")).click();
+    await click(driver(), "a", "Make your own from it");
     await seeText(driver(), "Needs: any one of these lines");
     await accessible(driver());
     const name = await driver().findElement(By.css("input[name=name]"));
     await name.sendKeys("Press-up");
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "must be unique among the moves");
     await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Stair press-up");
     await (await named(driver(), "select", "Kind of link")).sendKeys("an easier");
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "Stair press-up");
     await seeText(driver(), "yours");
     await accessible(driver());
     // From nothing: another one like it, and but a name to give.
     await open(driver(), "/moves/new");
-    await (await named(driver(), "button", "Begin from a similar move")).click();
+    await click(driver(), "button", "Begin from a similar move");
     await (await named(driver(), "[role=dialog] input", "")).sendKeys("goblet sqaut", Key.ENTER);
     await seeText(driver(), "As Goblet squat in everything below");
     await accessible(driver());
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "Name must");
     await driver().findElement(By.css("input[name=name]")).sendKeys("Bucket squat");
-    await (await named(driver(), "button", "Save")).click();
+    await click(driver(), "button", "Save");
     await seeText(driver(), "Bucket squat");
     await seeText(driver(), "yours");
     // Put into a class it travels with the class's file.
     await open(driver(), "/classes");
-    await (await named(driver(), "a", "Quay intervals")).click();
+    await click(driver(), "a", "Quay intervals");
     await see(
       driver(),
       "the Desk",
@@ -207,7 +207,7 @@ describe("the roster as a table", () => {
   test("goes out, comes in again with a preview and faults by line, and updates rather than doubles", async () => {
     const csv = (await ask(asker(), "GET", "/api/people/export?form=csv")).text;
     await open(driver(), "/people");
-    await (await named(driver(), "button", "Import a roster")).click();
+    await click(driver(), "button", "Import a roster");
     await seeText(driver(), "Nothing is stored before");
     await choose("bad.csv", csv.replace("easier", "average").replace("nothing", "2 anvils"));
     await seeText(driver(), ", level");
@@ -224,7 +224,7 @@ describe("the roster as a table", () => {
     await choose("good.csv", `${csv}${line}\n`);
     await seeText(driver(), "What will be stored");
     await accessible(driver());
-    await (await named(driver(), "[role=dialog] button", `Store ${people.length + 1}`)).click();
+    await click(driver(), "[role=dialog] button", `Store ${people.length + 1}`);
     await see(driver(), "the dialog gone", async () => {
       return (await driver().findElements(By.css("[role=dialog]"))).length === 0;
     });

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import { linkInMail } from "../../ops/mail";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
   named,
@@ -47,7 +48,7 @@ const tick = async (browser: Browser, words: string) => {
   });
   await label.click();
 };
-const fold = async (title: string) => (await named(phone.driver, "summary", title)).click();
+const fold = async (title: string) => click(phone.driver, "summary", title);
 const sessionPage = () => open(teacher.driver, `/sessions/${session}`);
 
 describe("a session", () => {
@@ -55,16 +56,16 @@ describe("a session", () => {
     await open(teacher.driver, "/sessions");
     await seeText(teacher.driver, "Nothing is planned yet.");
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Plan a session")).click();
-    await (await named(teacher.driver, "button", "Nobody yet")).click();
+    await click(teacher.driver, "button", "Plan a session");
+    await click(teacher.driver, "button", "Nobody yet");
     for (const name of ["Gil Sorrento-Bay", "Petra Voss-Hale", "Bo Lindqvarn"]) await tick(teacher, name);
     await seeText(teacher.driver, "Asked: 3 of 24");
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Plan it")).click();
+    await click(teacher.driver, "button", "Plan it");
     await seeText(teacher.driver, "3 asked, 3 not written to yet");
     session = (await teacher.driver.getCurrentUrl()).split("/sessions/")[1] ?? "";
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Write to everybody")).click();
+    await click(teacher.driver, "button", "Write to everybody");
     await see(
       teacher.driver,
       "that all were written to",
@@ -104,22 +105,22 @@ describe("a session", () => {
     await tick(phone, "They are with me now, have read this and agree that I take part");
     await accessible(phone.driver);
     await (await phone.driver.findElement(By.css("input[type=password]"))).sendKeys("storm-4");
-    await (await named(phone.driver, "button", "Keep my answers")).click();
+    await click(phone.driver, "button", "Keep my answers");
     await seeText(phone.driver, "Your health answers");
     await seeText(phone.driver, "Speak to a doctor");
-    await (await named(phone.driver, "button", "I am ill")).click();
+    await click(phone.driver, "button", "I am ill");
     await seeText(phone.driver, "Not today, please: rest");
-    await (await named(phone.driver, "button", "Something is")).click();
-    await (await named(phone.driver, "button", "easier")).click();
+    await click(phone.driver, "button", "Something is");
+    await click(phone.driver, "button", "easier");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Keep it for this class")).click();
+    await click(phone.driver, "button", "Keep it for this class");
     await seeText(phone.driver, "Kept for this class.");
     await fold("If you train alone");
     const boxes = await phone.driver.findElements(By.css("details[open] input[autocomplete=off]"));
     await boxes[0]?.sendKeys("Lamp house, second door");
     await boxes[1]?.sendKeys("Brother, 555 0177");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Leave it")).click();
+    await click(phone.driver, "button", "Leave it");
     await seeText(phone.driver, "Left with your instructor for this class.");
     // The instructor sees limits and that it was answered, and none of the answers.
     await sessionPage();
@@ -132,14 +133,14 @@ describe("a session", () => {
 
   test("is opened, taught, and tells the instructor where somebody is who hurts", async () => {
     await sessionPage();
-    await (await named(teacher.driver, "button", "Open the room")).click();
+    await click(teacher.driver, "button", "Open the room");
     await seeText(phone.driver, "The room is open.");
-    await (await named(teacher.driver, "a", "Teach")).click();
+    await click(teacher.driver, "a", "Teach");
     await phaseOf(teacher, "ready");
     await seeText(teacher.driver, "1 here, 2 not yet");
     await press(teacher.driver, " ");
     await phaseOf(phone, "running", 20_000);
-    await (await named(phone.driver, "button", "Hurts")).click();
+    await click(phone.driver, "button", "Hurts");
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await press(teacher.driver, "c");
     await seeText(teacher.driver, "At: Lamp house, second door. Call: Brother, 555 0177");
@@ -160,12 +161,12 @@ describe("a session", () => {
       ((await read(teacher.driver, "[data-testid=headline]", "text")) ?? "").includes(instead),
     );
     // On the phone: heard late, and in step again.
-    await (await named(phone.driver, "button", "I hear her late")).click();
+    await click(phone.driver, "button", "I hear her late");
     await seeText(phone.driver, "Tap when you hear a piece begin");
     await press(teacher.driver, "\uE014");
     await press(teacher.driver, "\uE014");
     await press(teacher.driver, "e");
-    await (await named(teacher.driver, "button", "End it")).click();
+    await click(teacher.driver, "button", "End it");
     await phaseOf(teacher, "ended");
     await accessible(teacher.driver);
     const left = await ask(asker(), "GET", `/api/sessions/${session}/whereabouts?person=gil`);
@@ -175,9 +176,9 @@ describe("a session", () => {
   test("is written up by the participant in a minute, and corrected with what was before kept", async () => {
     await phaseOf(phone, "after", 20_000);
     await seeText(phone.driver, "How hard was the whole class?");
-    await (await named(phone.driver, "button", "6: hard")).click();
+    await click(phone.driver, "button", "6: hard");
     await accessible(phone.driver);
-    await (await named(phone.driver, "button", "Keep it")).click();
+    await click(phone.driver, "button", "Keep it");
     await seeText(phone.driver, "Kept. Thank you.");
     await sessionPage();
     await seeText(teacher.driver, "reported pain");
@@ -186,13 +187,13 @@ describe("a session", () => {
     const effort = await named(teacher.driver, "select", "Effort of Gil Sorrento-Bay");
     await effort.findElement(By.css("option[value='7']")).click();
     await seeText(teacher.driver, "was 6 (themselves");
-    await (await named(teacher.driver, "button", "Details: what Gil Sorrento-Bay did")).click();
+    await click(teacher.driver, "button", "Details: what Gil Sorrento-Bay did");
     await seeText(teacher.driver, "No set ran long enough to count.");
     await accessible(teacher.driver);
     const csv = (await ask(asker(), "GET", `/api/sessions/${session}/log?form=csv`)).text;
     expect(csv).toContain("Gil Sorrento-Bay,yes");
-    await (await named(teacher.driver, "a", "People")).click();
-    await (await named(teacher.driver, "a", "Gil Sorrento-Bay")).click();
+    await click(teacher.driver, "a", "People");
+    await click(teacher.driver, "a", "Gil Sorrento-Bay");
     await seeText(teacher.driver, "effort 7, very hard");
     await accessible(teacher.driver);
     // Reloading the phone's page still has what was said, and so has the address of that class alone.
@@ -212,17 +213,17 @@ describe("a session", () => {
     expect(past.text).toContain("long passed");
     const id = (await ask(asker(), "POST", "/api/sessions", body)).json.id;
     await open(teacher.driver, `/sessions/${id}`);
-    await (await named(teacher.driver, "button", "Move")).click();
+    await click(teacher.driver, "button", "Move");
     await seeText(teacher.driver, "Time zone");
     await accessible(teacher.driver);
     await teacher.driver.executeScript(
       "const i=document.querySelector('[role=dialog] input[type=time]');const set=Object.getOwnPropertyDescriptor(HTMLInputElement.prototype,'value').set;set.call(i,'20:30');i.dispatchEvent(new Event('input',{bubbles:true}))",
     );
-    await (await named(teacher.driver, "button", "Move it")).click();
+    await click(teacher.driver, "button", "Move it");
     await seeText(teacher.driver, "Monday 1 March at 20:30, Lisbon");
-    await (await named(teacher.driver, "button", "Cancel it")).click();
+    await click(teacher.driver, "button", "Cancel it");
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Cancel the session")).click();
+    await click(teacher.driver, "button", "Cancel the session");
     await seeText(teacher.driver, "Write to all that it is cancelled");
     await accessible(teacher.driver);
   });
@@ -242,17 +243,17 @@ describe("the settings", () => {
     await tick(teacher, "More contrast");
     const zone = await teacher.driver.findElement(By.css("select"));
     await zone.findElement(By.xpath("./option[.='Europe/Lisbon']")).click();
-    await (await named(teacher.driver, "button", "Save")).click();
+    await click(teacher.driver, "button", "Save");
     await seeText(teacher.driver, "The settings are saved.");
     await open(teacher.driver, "/sessions");
-    await (await named(teacher.driver, "button", "Plan a session")).click();
+    await click(teacher.driver, "button", "Plan a session");
     await seeText(teacher.driver, "Time zone");
     expect(await teacher.driver.findElement(By.css("[role=dialog]")).getText()).toContain("Europe/Lisbon");
   });
 
   test("let a second instructor in by a link, who then sees the studio's classes", async () => {
     await open(teacher.driver, "/settings");
-    await (await named(teacher.driver, "button", "Ask a coach")).click();
+    await click(teacher.driver, "button", "Ask a coach");
     const link = await see(teacher.driver, "the link", () =>
       teacher.driver.findElement(By.css("[data-testid=member-link]")).getText(),
     );
@@ -261,7 +262,7 @@ describe("the settings", () => {
       await other.driver.get(link);
       await seeText(other.driver, "asks you to teach with them");
       await accessible(other.driver);
-      await (await named(other.driver, "button", "New here: make a studio")).click();
+      await click(other.driver, "button", "New here: make a studio");
       const email = `${crypto.randomUUID()}@studio.example`;
       const type = async (name: string, value: string) =>
         (await see(other.driver, name, () => other.driver.findElement(By.name(name)))).sendKeys(value);
@@ -271,14 +272,14 @@ describe("the settings", () => {
         ["password", "a-long-enough-password"],
       ];
       for (const [name, value] of fields) await type(name, value);
-      await (await named(other.driver, "button", "Make the studio")).click();
+      await click(other.driver, "button", "Make the studio");
       await seeText(other.driver, "A message is on its way");
       // The link in it leads back to the studio that asked.
       await other.driver.get(await linkInMail(MAIL, email, "Your address"));
       await type("email", email);
       await type("password", "a-long-enough-password");
-      await (await named(other.driver, "button", "Sign in")).click();
-      await (await named(other.driver, "button", "Teach in Harbour Steps")).click();
+      await click(other.driver, "button", "Sign in");
+      await click(other.driver, "button", "Teach in Harbour Steps");
       await seeText(other.driver, "Gale warning: legs and pull");
       await open(other.driver, "/settings");
       await seeText(other.driver, "Only the owner changes these.");

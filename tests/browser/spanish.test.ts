@@ -3,6 +3,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, afterEach, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
   named,
@@ -85,7 +86,7 @@ describe("an instructor who reads Spanish", () => {
     await nothingLeft("desk");
     await accessible(driver());
     for (const name of ["Lectura", "Esfuerzo", "Decir", "Quién hace qué"]) {
-      await (await named(driver(), "[role=tab]", name)).click();
+      await click(driver(), "[role=tab]", name);
       await see(driver(), name, () => driver().findElement(By.css("[role=tabpanel]")));
       await nothingLeft(name);
     }
@@ -120,11 +121,11 @@ describe("an instructor who reads Spanish", () => {
 
   test("reads a plan in its names and types loads in its words", async () => {
     await open(driver(), "/classes");
-    await (await named(driver(), "button", "Pegar un plan")).click();
+    await click(driver(), "button", "Pegar un plan");
     const field = await see(driver(), "the plan", () => driver().findElement(By.css("textarea")));
     await field.sendKeys("3 rounds 40/20: flexión, remo con toalla, bisagra con mochila");
     await seeText(driver(), "Se entiende todo.");
-    await (await named(driver(), "button", "Hacer de ello una clase")).click();
+    await click(driver(), "button", "Hacer de ello una clase");
     await seeText(driver(), "Quién hace qué");
     expect(await pageText(driver())).toContain("Flexión");
     const load = await named(driver(), "input", "Carga de Bisagra con mochila");
@@ -140,7 +141,7 @@ describe("an instructor who reads Spanish", () => {
     await open(driver(), await linkOn("/classes", "/classes/", "Gale warning"));
     await seeText(driver(), "Quién hace qué");
     await press(driver(), "t");
-    await (await named(driver(), "button", "Abrir la sala")).click();
+    await click(driver(), "button", "Abrir la sala");
     await see(driver(), "ready", () => driver().findElement(By.css("main[data-phase=ready]")));
     await nothingLeft("ready");
     await press(driver(), Key.ENTER);
@@ -168,7 +169,7 @@ describe("an instructor who reads Spanish", () => {
     }
     const id = (await driver().getCurrentUrl()).split("/").at(-1);
     await press(driver(), "e");
-    await (await named(driver(), "button", "Terminarla")).click();
+    await click(driver(), "button", "Terminarla");
     await seeText(driver(), "La clase ha terminado");
     await nothingLeft("ended");
     // The log is there once the end is stored.

@@ -5,7 +5,7 @@ import { slotsOf } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
-import { accessible, named, open, press, read, see, seeText } from "../shared/app";
+import { accessible, named, open, press, read, reload, see, seeText } from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
 import { dragTo, drawnLabels, placeOfSecond } from "../shared/score";
 
@@ -49,7 +49,7 @@ describe("blocks and moves", () => {
     await becomes("one again", () => movesIn(1), moves);
     await totalIsTheCores();
     // Over a reload what was done can still be taken back, step by step.
-    await driver().navigate().refresh();
+    await reload(driver());
     await click("button", "Undo");
     await becomes("two halves", () => movesIn(1), moves.slice(0, 2));
     await click("button", "Redo");

@@ -8,13 +8,14 @@ import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
-  named,
   open,
   pageText,
   press,
   read,
+  reload,
   see,
   seeText,
   useSession,
@@ -93,7 +94,7 @@ async function teach(document: ClassDoc): Promise<void> {
   await seeText(driver(), "Who does what");
   await press(driver(), "t");
   // It asks whom, everybody being chosen.
-  await (await named(driver(), "button", "Open the room")).click();
+  await click(driver(), "button", "Open the room");
   await phase("ready");
 }
 
@@ -114,7 +115,7 @@ describe("teaching", () => {
     // A press counts when the server has it: until then the screen shows the second at which it was pressed here.
     const score = liveScore(document, scoreOf(document, LIBRARY_BOOK));
     const held = await settledSeconds(score);
-    await driver().navigate().refresh();
+    await reload(driver());
     await phase("paused");
     expect(await seconds()).toBe(held);
     await accessible(driver());
@@ -125,7 +126,7 @@ describe("teaching", () => {
     await phase("running");
 
     // A reload in the middle comes back to the second that the fold of the stored events gives.
-    await driver().navigate().refresh();
+    await reload(driver());
     await phase("running");
     await see(driver(), "the right second", async () => {
       const { events, nowMs } = await fromServer();
@@ -148,7 +149,7 @@ describe("teaching", () => {
     await press(driver(), "e");
     await seeText(driver(), "End the class now?");
     await accessible(driver());
-    await (await named(driver(), "button", "End it")).click();
+    await click(driver(), "button", "End it");
     await phase("ended");
     await accessible(driver());
     const { events } = await see(driver(), "the end stored", async () => {

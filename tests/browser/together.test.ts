@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click,
   type DemoStudio,
   demoStudio,
   named,
@@ -76,7 +77,7 @@ describe("three browsers in one class", () => {
     for (const browser of [gil, petra]) await phaseOf(browser, "paused");
     await press(teacher.driver, " ");
     for (const browser of [gil, petra]) await phaseOf(browser, "running");
-    await (await named(petra.driver, "button", "easier")).click();
+    await click(petra.driver, "button", "easier");
     await press(teacher.driver, "p");
     await seeText(teacher.driver, "Petra Voss-Hale ♭");
     await seeText(teacher.driver, "Not yet");
@@ -87,7 +88,7 @@ describe("three browsers in one class", () => {
   test("that somebody hurts is seen by the instructor alone, with place and contact one key away", async () => {
     await open(gil.driver, await gil.driver.getCurrentUrl().then((url) => new URL(url).pathname));
     await phaseOf(gil, "running");
-    await (await named(gil.driver, "button", "Hurts")).click();
+    await click(gil.driver, "button", "Hurts");
     await seeText(gil.driver, "Stop. Your instructor is told.");
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await press(teacher.driver, "c");
@@ -107,7 +108,7 @@ describe("three browsers in one class", () => {
     await open(teacher.driver, `/remote/${session}`);
     await seeText(teacher.driver, "Gil Sorrento-Bay hurts.");
     await accessible(teacher.driver);
-    await (await named(teacher.driver, "button", "Answered")).click();
+    await click(teacher.driver, "button", "Answered");
     await seeText(teacher.driver, "The last was Gil Sorrento-Bay, answered.");
     await teacher.driver.close();
     await teacher.driver.switchTo().window(tab);
@@ -124,7 +125,7 @@ describe("three browsers in one class", () => {
       });
     await net(true);
     const cutAt = Date.now();
-    await (await named(petra.driver, "button", "harder")).click();
+    await click(petra.driver, "button", "harder");
     await seeText(petra.driver, "no connection");
     const before = await read(petra.driver, "main", "data-index");
     await press(teacher.driver, "\uE014");
@@ -200,7 +201,7 @@ describe("three browsers in one class", () => {
     await press(teacher.driver, "p");
     await seeText(teacher.driver, "late)");
     await press(teacher.driver, "\uE00C");
-    await (await named(petra.driver, "button", "I am warm: join")).click();
+    await click(petra.driver, "button", "I am warm: join");
     await phaseOf(petra, "running");
     await seeText(petra.driver, "Easier for this round, since you came late.");
     expect(await (await named(petra.driver, "button", "easier")).getDomAttribute("aria-pressed")).toBe(

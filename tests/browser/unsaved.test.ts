@@ -2,7 +2,7 @@
 import { Key } from "selenium-webdriver";
 import { expect, test } from "vitest";
 import type { ClassDoc } from "../../src/core/class/document";
-import { accessible, named, open, pageText, press, see, seeText, useSession } from "../shared/app";
+import { accessible, click, named, open, pageText, press, see, seeText, useSession } from "../shared/app";
 import { demoBrowser } from "../shared/demo-browser";
 import { ask } from "../shared/http";
 
@@ -12,7 +12,7 @@ const { asker, driver, studio } = demoBrowser({ signedIn: false });
 const desk = async (title: string): Promise<string> => {
   await useSession(driver(), studio().cookie);
   await open(driver(), "/classes");
-  await (await named(driver(), "a", title)).click();
+  await click(driver(), "a", title);
   await seeText(driver(), "saved");
   return (await driver().getCurrentUrl()).split("/classes/")[1] ?? "";
 };
@@ -39,7 +39,7 @@ test("a sign-in that has run out says so, and what was changed is saved after si
   await seeText(driver(), "not saved yet");
   await accessible(driver());
   await retitled(" still");
-  await (await named(driver(), "a", "Sign in")).click();
+  await click(driver(), "a", "Sign in");
   const email = await named(driver(), "input[type=email]", "");
   await email.clear();
   await email.sendKeys(studio().email);
@@ -79,7 +79,7 @@ test("a class that is gone stops the saving: it says why, tries when asked, and 
   const href = await (await named(driver(), "a", "Keep a copy")).getAttribute("href");
   const copy = JSON.parse(decodeURIComponent(String(href).split(",").slice(1).join(","))) as ClassDoc;
   expect(copy.title.endsWith(" lost")).toBe(true);
-  await (await named(driver(), "button", "Try again")).click();
+  await click(driver(), "button", "Try again");
   await see(driver(), "one try more", async () => Number(await sent()) === Number(before) + 1);
   await seeText(driver(), "There is no such class here.");
 });
@@ -121,6 +121,6 @@ test("a fault of Brontle's own is told with its number and not sent again and ag
   });
   await retitled("!");
   await seeText(driver(), "Its number is 0a1b2c3d.");
-  await (await named(driver(), "button", "Try again")).click();
+  await click(driver(), "button", "Try again");
   await seeText(driver(), "saved");
 });

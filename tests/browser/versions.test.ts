@@ -3,6 +3,7 @@ import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, test } from "vitest";
 import {
   accessible,
+  click as clickIn,
   named,
   open,
   pageText,
@@ -83,7 +84,7 @@ describe("two at one class", () => {
     );
     // Where they went is told by the names of the block and the move.
     const last = (await stored()).blocks.at(-1);
-    await (await named(other.driver, "[data-block-word]", last?.title ?? "")).click();
+    await clickIn(other.driver, "[data-block-word]", last?.title ?? "");
     await seeText(driver(), `is here too, at ${last?.title}, `);
     // Opened again in the same tab one's own page of a moment ago is nobody else.
     await open(other.driver, path);

@@ -1,6 +1,6 @@
 /** The application in a browser: signing in, waiting for what a person sees, and checking access. */
 import AxeBuilder from "@axe-core/webdriverjs";
-import { Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import { error, Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import { expect } from "vitest";
 import { importDemo } from "../../ops/seed";
 import { ADDRESS, MAIL } from "./http";
@@ -44,6 +44,12 @@ export async function open(driver: WebDriver, path: string): Promise<void> {
   await see(driver, `${path} listening`, () => driver.executeScript<boolean>(LISTENS));
 }
 
+/** Loads the open page once more and waits until it listens. */
+export async function reload(driver: WebDriver): Promise<void> {
+  await driver.navigate().refresh();
+  await see(driver, "the page listening again", () => driver.executeScript<boolean>(LISTENS));
+}
+
 /** How often is looked, ms. */
 const EVERY_MS = 40;
 
@@ -84,6 +90,19 @@ const FIND = `
 /** The element with this name for a screen reader, or this text, once it is there. */
 export function named(driver: WebDriver, css: string, name: string): Promise<WebElement> {
   return see(driver, `${css} "${name}"`, () => driver.executeScript<WebElement | null>(FIND, css, name));
+}
+
+/** Presses it once it is there: found again where the page was redrawn between finding and pressing. */
+export async function click(driver: WebDriver, css: string, name: string): Promise<void> {
+  for (let redrawn = 0; ; redrawn += 1) {
+    const element = await named(driver, css, name);
+    try {
+      return await element.click();
+    } catch (cause) {
+      // Anything else, such as something that lies over it, is what a person would meet too.
+      if (!(cause instanceof error.StaleElementReferenceError) || redrawn === 5) throw cause;
+    }
+  }
 }
 
 /** The text that is seen on the page. */

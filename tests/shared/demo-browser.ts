@@ -4,7 +4,7 @@ import type { ClassDoc } from "../../src/core/class/document";
 import { LIBRARY_BOOK } from "../../src/core/moves/library";
 import { scoreOf } from "../../src/core/score/score";
 import { clockText } from "../../src/core/units";
-import { type DemoStudio, demoStudio, named, open, useSession as putSession, read, see } from "./app";
+import { click, type DemoStudio, demoStudio, open, useSession as putSession, read, see } from "./app";
 import { type Browser, openBrowser } from "./browser";
 import { ADDRESS, type Asker, ask } from "./http";
 
@@ -33,7 +33,7 @@ export function demoBrowser({ signedIn = true } = {}) {
     await saved();
     return JSON.parse((await ask(asker(), "GET", `/api/classes/${await classId()}/file`)).text);
   };
-  const click = async (css: string, name: string) => (await named(driver(), css, name)).click();
+  const clickHere = (css: string, name: string) => click(driver(), css, name);
   const total = async () => (await read(driver(), "[data-testid=total]", "text")) ?? "";
   return {
     driver,
@@ -41,7 +41,8 @@ export function demoBrowser({ signedIn = true } = {}) {
     studio: () => isThere(studio),
     /** Folder into which files come that a page hands over. */
     downloads: () => isThere(browser).downloads,
-    click,
+    /** Presses on what has this name. */
+    click: clickHere,
     classId,
     saved,
     stored,
@@ -55,7 +56,7 @@ export function demoBrowser({ signedIn = true } = {}) {
     /** Opens the Desk of a class by the beginning of its title, from the list. */
     openDesk: async (title: string) => {
       await open(driver(), "/classes");
-      await click("main a", title);
+      await clickHere("main a", title);
       await see(driver(), "the Desk", async () => (await total()) !== "");
       // The page listens once its score is drawn: its text is there before.
       await see(driver(), "the score drawn", () =>

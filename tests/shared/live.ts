@@ -1,6 +1,6 @@
 /** A taught class in browsers: what second they show, and when each showed it. */
 import { By, type WebDriver } from "selenium-webdriver";
-import { accessible, named, open, press, read, see } from "./app";
+import { accessible, click, open, press, read, see } from "./app";
 import type { Browser } from "./browser";
 import { ADDRESS, ask } from "./http";
 
@@ -59,9 +59,9 @@ export async function eventsOf(cookie: string, session: string): Promise<readonl
 /** Opens a class of the demo for everybody and gives its id; Teach shows it, not yet started. */
 export async function openClass(teacher: Browser, title: string): Promise<string> {
   await open(teacher.driver, "/classes");
-  await (await named(teacher.driver, "a", title)).click();
-  await (await named(teacher.driver, "button", "Teach")).click();
-  await (await named(teacher.driver, "button", "Open the room")).click();
+  await click(teacher.driver, "a", title);
+  await click(teacher.driver, "button", "Teach");
+  await click(teacher.driver, "button", "Open the room");
   await phaseOf(teacher, "ready");
   return (await teacher.driver.getCurrentUrl()).split("/teach/")[1] ?? "";
 }
@@ -81,8 +81,8 @@ export async function skipTo(teacher: Browser, headline: string): Promise<void> 
 /** Makes a new personal link of somebody on the roster, as their instructor does; gives its path. */
 export async function newLink({ driver }: Browser, name: string): Promise<string> {
   await open(driver, "/people");
-  await (await named(driver, "a", name)).click();
-  await (await named(driver, "button", "Make a link")).click();
+  await click(driver, "a", name);
+  await click(driver, "button", "Make a link");
   const shown = await see(driver, "the link", () =>
     driver.findElement(By.css("[data-testid=personal-link]")).getText(),
   );
