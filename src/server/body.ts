@@ -1,6 +1,5 @@
 /** Reading what a request brings: counted while it streams, within a time, and only what can be kept. */
 import { type InferType, type Schema, ValidationError } from "yup";
-import { faultSentence } from "../core/values/faults";
 import { unsound } from "../core/values/sound";
 import { Refused, sentence } from "./refused";
 
@@ -81,7 +80,7 @@ export function soundJson(text: string, most: number): unknown {
     throw new Refused("malformed", "The request is not JSON.");
   }
   const wrong = unsound(value, { depth: 32, entries: 2000, bytes: most });
-  if (wrong) throw new Refused("malformed", `${wrong.path.slice(0, 200)}: ${faultSentence(wrong)}.`);
+  if (wrong) throw new Refused("malformed", sentence("It can't be read: {faults}.", { faults: [wrong] }));
   return value;
 }
 

@@ -7,11 +7,10 @@ import type { ClassDoc } from "../core/class/document";
 import type { Edit } from "../core/class/edits";
 import { applyChecked, type Refusal } from "../core/class/history";
 import { LIBRARY_BOOK } from "../core/moves/library";
-import { type Fault, faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { classEdit, classes } from "./db/schema";
 import { notOfSeason, owned } from "./own-class";
-import { Refused } from "./refused";
+import { notStored, Refused } from "./refused";
 import { keepBefore } from "./versions";
 
 export interface StoredClass {
@@ -53,17 +52,13 @@ export async function findClass(studioId: string, id: string): Promise<StoredCla
 /** Stores a document after checking it; nothing is stored where it has faults. */
 export async function createClass(studioId: string, input: unknown): Promise<string> {
   const checked = checkClass(input, LIBRARY_BOOK);
-  if (!checked.ok) throw new Refused("invalid", faultsMessage(checked.error), checked.error);
+  if (!checked.ok) throw notStored(checked.error);
   const [row] = await db()
     .insert(classes)
     .values({ studioId, title: checked.value.title, doc: checked.value })
     .returning({ id: classes.id });
   if (!row) throw new Error("the class was not stored");
   return row.id;
-}
-
-function faultsMessage(faults: readonly Fault[]): string {
-  return `Nothing was stored: ${faults.length === 1 ? "one fault" : `${faults.length} faults`}, first ${faults[0] ? faultLine(faults[0]) : ""}`;
 }
 
 /** What is left of an edit that named a person who was erased. */

@@ -4,11 +4,10 @@ import { bookWith } from "../core/moves/book";
 import { checkOwn } from "../core/moves/check-own";
 import { LIBRARY_BOOK } from "../core/moves/library";
 import type { Move } from "../core/moves/move";
-import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { ownMove } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused, sentence } from "./refused";
+import { notStored, Refused, sentence } from "./refused";
 
 export interface StoredMove {
   readonly id: string;
@@ -41,11 +40,7 @@ async function checked(tx: Tx, studioId: string, input: unknown, except: string 
     ),
   );
   if (result.ok) return result.value;
-  throw new Refused(
-    "invalid",
-    sentence("Nothing was stored: {faults}", { faults: result.error.map(faultLine).join("; ") }),
-    result.error,
-  );
+  throw notStored(result.error);
 }
 
 /** Own moves of one studio: each class may carry as many as two hundred of them. */

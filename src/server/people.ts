@@ -4,11 +4,10 @@ import { withSets } from "../core/formats/sets-csv";
 import type { Person, WorkingSet } from "../core/homes/home";
 import { keepingPrivate, OWN_KEYS } from "../core/homes/own-view";
 import { checkPerson, checkRoster, MOST_SETS } from "../core/homes/roster";
-import { faultLine } from "../core/values/faults";
 import { db, transaction } from "./db/client";
 import { person } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused, sentence } from "./refused";
+import { notStored, Refused, sentence } from "./refused";
 
 export interface StoredPerson {
   readonly id: string;
@@ -36,11 +35,7 @@ export async function findPerson(studioId: string, id: string): Promise<StoredPe
 function checked(input: unknown): Person {
   const result = checkPerson(input);
   if (result.ok) return result.value;
-  throw new Refused(
-    "invalid",
-    sentence("Nothing was stored: {faults}", { faults: result.error.map(faultLine).join("; ") }),
-    result.error,
-  );
+  throw notStored(result.error);
 }
 
 /** People of one studio. */
@@ -154,13 +149,7 @@ export async function addSets(
 export async function importRoster(studioId: string, input: unknown): Promise<number> {
   const roster = checkRoster(input);
   if (!roster.ok) {
-    throw new Refused(
-      "invalid",
-      sentence("Nothing was stored: {faults}", {
-        faults: roster.error.map(faultLine).slice(0, 5).join("; "),
-      }),
-      roster.error,
-    );
+    throw notStored(roster.error);
   }
   const { people } = roster.value;
   if (people.length === 0) return 0;

@@ -39,3 +39,7 @@ export class Refused extends Error {
 
 /** A sentence with what stands in it, for a refusal: `at most {most} people`. */
 export const sentence = (text: string, values: Sentence["values"]): Sentence => ({ text, values });
+
+/** A document that wasn't stored, with all that is wrong in it. */
+export const notStored = (faults: readonly Fault[]): Refused =>
+  new Refused("invalid", sentence("Nothing was stored: {faults}", { faults }), faults);

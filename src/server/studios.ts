@@ -1,11 +1,10 @@
 import { and, desc, eq } from "drizzle-orm";
 import { readSettings, SETTINGS, type Settings } from "../core/settings/settings";
 import type { TrailKind } from "../core/trail/trail";
-import { faultLine } from "../core/values/faults";
 import { db, type Tx, transaction } from "./db/client";
 import { member, studio, user } from "./db/schema";
 import { mergedWith } from "./merging";
-import { Refused, sentence } from "./refused";
+import { notStored, Refused } from "./refused";
 import { note } from "./trail";
 
 /** A new instructor gets a studio of their own, named after them until they rename it. */
@@ -134,11 +133,7 @@ export async function saveSettings(
     const settings = mergedWith(before, input, row.settings) as Record<string, unknown>;
     const read = readSettings(settings);
     if (!read.ok) {
-      throw new Refused(
-        "invalid",
-        sentence("Nothing was stored: {faults}", { faults: read.error.map(faultLine).join("; ") }),
-        read.error,
-      );
+      throw notStored(read.error);
     }
     await tx.update(studio).set({ settings }).where(eq(studio.id, studioId));
   });

@@ -5,9 +5,25 @@ import { LIBRARY, LIBRARY_BOOK } from "../moves/library";
 import { scoreOf } from "../score/score";
 import { classOf } from "../testing/classes";
 import { checkClass } from "./check-class";
-import { combine, combinedName, dropEntry, entriesOf, MOST_COMBINED, setEntryReps } from "./combine";
+import {
+  combine,
+  combinedName,
+  dropEntry,
+  entriesOf,
+  type Joined,
+  MOST_COMBINED,
+  type Naming,
+  setEntryReps,
+} from "./combine";
 import { type ClassDoc, type Dose, type Slot, slotsOf } from "./document";
 import { applyEdit, type Edit, invert } from "./edits";
+
+const joined: Joined = (names, more) =>
+  [...names, ...(more > 0 ? [`${more} more`] : [])]
+    .map((name, i) => (i === 0 ? name : name.toLowerCase()))
+    .join(", ")
+    .replace(/, ([^,]*)$/, " and $1");
+const NAMING: Naming = { book: LIBRARY_BOOK, joined };
 
 const move = (id: string) => resolveMove(id, LIBRARY_BOOK);
 const docOf = (dose: Dose, more: Partial<Slot> = {}) =>
@@ -22,7 +38,7 @@ const edited = (doc: ClassDoc, edit: Edit | null): ClassDoc => {
 describe("several moves in turn", () => {
   test("a move that is timed gets a turn of each, in the same time, under the name of both", () => {
     const doc = docOf({ seconds: 40 }, { load: { target: "light" }, marks: { flat: { seconds: 30 } } });
-    const made = edited(doc, combine(slotIn(doc), move("step-jack"), LIBRARY_BOOK));
+    const made = edited(doc, combine(slotIn(doc), move("step-jack"), NAMING));
     expect(slotIn(made)).toEqual({
       id: "s",
       move: { name: "Squat and step jack" },
@@ -39,7 +55,7 @@ describe("several moves in turn", () => {
 
   test("reps that were set are those of each move, once through", () => {
     const doc = docOf({ reps: { min: 8, plan: 10, max: 12 } });
-    const made = edited(doc, combine(slotIn(doc), move("press-up"), LIBRARY_BOOK));
+    const made = edited(doc, combine(slotIn(doc), move("press-up"), NAMING));
     expect(slotIn(made).dose).toEqual({
       sequence: [
         { move: "bodyweight-squat", reps: 10 },
@@ -50,29 +66,27 @@ describe("several moves in turn", () => {
 
   test("reps are changed, a name of one's own stays, and the last one left is a move again", () => {
     const doc = docOf({ seconds: 40 });
-    let made = edited(doc, combine(slotIn(doc), move("press-up"), LIBRARY_BOOK));
-    made = edited(made, setEntryReps(slotIn(made), 1, 5, LIBRARY_BOOK));
+    let made = edited(doc, combine(slotIn(doc), move("press-up"), NAMING));
+    made = edited(made, setEntryReps(slotIn(made), 1, 5, NAMING));
     expect(entriesOf(slotIn(made))[1]).toEqual({ move: "press-up", reps: 5 });
     const named: ClassDoc = JSON.parse(JSON.stringify(made).replace("Squat and press-up", "Up and down"));
-    const three = edited(named, combine(slotIn(named), move("plank-jack"), LIBRARY_BOOK));
+    const three = edited(named, combine(slotIn(named), move("plank-jack"), NAMING));
     expect(slotIn(three).move).toEqual({ name: "Up and down" });
-    const two = edited(three, dropEntry(slotIn(three), 0, LIBRARY_BOOK));
-    const one = edited(two, dropEntry(slotIn(two), 1, LIBRARY_BOOK));
+    const two = edited(three, dropEntry(slotIn(three), 0, NAMING));
+    const one = edited(two, dropEntry(slotIn(two), 1, NAMING));
     expect(slotIn(one)).toEqual({ id: "s", move: "press-up", dose: { seconds: 40 } });
   });
 
   test("what is only a name joins nothing, and a fifth doesn't fit", () => {
     const doc = docOf({ seconds: 40 }, { move: { name: "Wiggle" } });
-    expect(combine(slotIn(doc), move("press-up"), LIBRARY_BOOK)).toBeNull();
+    expect(combine(slotIn(doc), move("press-up"), NAMING)).toBeNull();
     const like = docOf({ seconds: 40 }, { move: { name: "Deep sit", like: "bodyweight-squat" } });
     let made = like;
     for (const id of ["press-up", "step-jack", "plank-jack"])
-      made = edited(made, combine(slotIn(made), move(id), LIBRARY_BOOK));
+      made = edited(made, combine(slotIn(made), move(id), NAMING));
     expect(entriesOf(slotIn(made))).toHaveLength(MOST_COMBINED);
-    expect(combine(slotIn(made), move("curl"), LIBRARY_BOOK)).toBeNull();
-    expect(combinedName(entriesOf(slotIn(made)), LIBRARY_BOOK)).toBe(
-      "Squat, press-up, step jack and plank jack",
-    );
+    expect(combine(slotIn(made), move("curl"), NAMING)).toBeNull();
+    expect(combinedName(entriesOf(slotIn(made)), NAMING)).toBe("Squat, press-up, step jack and plank jack");
   });
 
   test("whatever is combined is a sound class, and one undo takes it back", () => {
@@ -94,7 +108,7 @@ describe("several moves in turn", () => {
           const doc = docOf(dose, { move: first });
           let made = doc;
           for (const id of more) {
-            const edit = combine(slotIn(made), move(id), bookFor(made, LIBRARY_BOOK));
+            const edit = combine(slotIn(made), move(id), { book: bookFor(made, LIBRARY_BOOK), joined });
             const next = edited(made, edit);
             expect(edited(next, invert(edit as Edit))).toEqual(made);
             made = next;

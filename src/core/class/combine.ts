@@ -18,14 +18,20 @@ export function entriesOf(slot: Slot): readonly SequenceEntry[] {
   return doseAt(slot, 0).sequence ?? [];
 }
 
+/** Names of moves as one: all of them, or the first ones and how many more there are. */
+export type Joined = (names: readonly string[], more: number) => string;
+
+/** The moves from which names are taken, and how they become one. */
+export interface Naming {
+  readonly book: MoveBook;
+  readonly joined: Joined;
+}
+
 /** What the whole is called where nobody gave it a name: “Squat, step jack and plank”. */
-export function combinedName(entries: readonly SequenceEntry[], book: MoveBook): string {
-  const names = entries.map(({ move }, i) => {
-    const { name } = resolveMove(move, book);
-    return i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1);
-  });
-  const whole = `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
-  return whole.length <= MOST_LETTERS ? whole : `${names[0]} and ${names.length - 1} more`;
+export function combinedName(entries: readonly SequenceEntry[], { book, joined }: Naming): string {
+  const names = entries.map(({ move }) => resolveMove(move, book).name);
+  const whole = joined(names, 0);
+  return whole.length <= MOST_LETTERS ? whole : joined(names.slice(0, 1), names.length - 1);
 }
 
 /** Reps of a move with which it joins others in a slot: as many as were set, or a turn of it. */
@@ -37,16 +43,16 @@ function repsOf({ repSeconds }: KnownMove, { reps, seconds, toLimit }: Dose): nu
 }
 
 /** The edit that makes a slot of these entries; its own name is kept. */
-function made(slot: Slot, entries: readonly SequenceEntry[], book: MoveBook): Edit {
+function made(slot: Slot, entries: readonly SequenceEntry[], naming: Naming): Edit {
   const now = doseAt(slot, 0);
   const seconds = now.seconds ?? now.toLimit;
   const dose: Dose = { sequence: entries, ...(seconds === undefined ? {} : { seconds }) };
   const before = entriesOf(slot);
   const named = typeof slot.move === "string" ? null : slot.move.name;
-  const isOwnName = before.length > 0 && named !== combinedName(before, book);
+  const isOwnName = before.length > 0 && named !== combinedName(before, naming);
   return together(
     [
-      ...(isOwnName ? [] : [setSlot(slot, "move", { name: combinedName(entries, book) })]),
+      ...(isOwnName ? [] : [setSlot(slot, "move", { name: combinedName(entries, naming) })]),
       setSlot(slot, "dose", dose),
       // What is written for the one move isn't about the several.
       ...(slot.marks && before.length === 0 ? [setSlot(slot, "marks", undefined)] : []),
@@ -57,32 +63,32 @@ function made(slot: Slot, entries: readonly SequenceEntry[], book: MoveBook): Ed
 }
 
 /** One more move in turn; null where it can't join: it, or what is there, is only a name, or there are four. */
-export function combine(slot: Slot, move: KnownMove, book: MoveBook): Edit | null {
+export function combine(slot: Slot, move: KnownMove, naming: Naming): Edit | null {
   const there = entriesOf(slot);
   const dose = doseAt(slot, 0);
   const id = move.id ?? move.like;
   if (!id || there.length >= MOST_COMBINED) return null;
   const joining = { move: id, reps: repsOf(move, dose) };
-  if (there.length > 0) return made(slot, [...there, joining], book);
-  const own = resolveMove(slot.move, book);
+  if (there.length > 0) return made(slot, [...there, joining], naming);
+  const own = resolveMove(slot.move, naming.book);
   const first = own.id ?? own.like;
-  return first ? made(slot, [{ move: first, reps: repsOf(own, dose) }, joining], book) : null;
+  return first ? made(slot, [{ move: first, reps: repsOf(own, dose) }, joining], naming) : null;
 }
 
 /** Other reps of one of the moves. */
-export function setEntryReps(slot: Slot, index: number, reps: number, book: MoveBook): Edit {
+export function setEntryReps(slot: Slot, index: number, reps: number, naming: Naming): Edit {
   return made(
     slot,
     entriesOf(slot).map((entry, i) => (i === index ? { ...entry, reps } : entry)),
-    book,
+    naming,
   );
 }
 
 /** One of the moves left out; the last one that stays is a slot like any other. */
-export function dropEntry(slot: Slot, index: number, book: MoveBook): Edit {
+export function dropEntry(slot: Slot, index: number, naming: Naming): Edit {
   const left = entriesOf(slot).filter((_, i) => i !== index);
   const [only] = left;
-  if (!only || left.length > 1) return made(slot, left, book);
+  if (!only || left.length > 1) return made(slot, left, naming);
   const { seconds } = doseAt(slot, 0);
   const dose: Dose = seconds === undefined ? { reps: only.reps } : { seconds };
   return together([setSlot(slot, "move", only.move), setSlot(slot, "dose", dose)], "combine");

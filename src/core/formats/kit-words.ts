@@ -10,7 +10,7 @@ import { TENSIONS, type Tension } from "../moves/move";
 import { err, ok, type Result } from "../result";
 import { KG_PER_LB } from "../units";
 import { Faults } from "../values/check-values";
-import { faultSentence } from "../values/faults";
+import type { CellFault } from "./roster-columns";
 import { CODE_TERMS, type RosterTerms, type TermBook, termBooks } from "./roster-terms";
 
 type Measures = { -readonly [K in keyof KitItem]?: KitItem[K] };
@@ -175,10 +175,10 @@ function typeIn(text: string, book: TermBook<KitType>) {
   return best;
 }
 
-function readItem(text: string, id: string, book: TermBook<KitType>): Result<KitItem, string> {
+function readItem(text: string, id: string, book: TermBook<KitType>): Result<KitItem, CellFault> {
   const whole = text.trim().toLowerCase().replace(/\s+/g, " ");
   const found = typeIn(whole, book);
-  if (!found) return err(`doesn't know the thing "${text.trim()}"`);
+  if (!found) return err({ code: "unknown", text: text.trim() });
   let rest = `${whole.slice(0, found.at)} ${whole.slice(found.at + found.length)}`.trim();
   const into: Measures = {};
   while (rest !== "") {
@@ -187,7 +187,7 @@ function readItem(text: string, id: string, book: TermBook<KitType>): Result<Kit
     const count = match || into.count !== undefined ? null : COUNT.exec(rest);
     if (count) into.count = Number(count[1] ?? count[2]);
     else if (reader && match) reader[1](match, into);
-    else return err(`can't read "${rest}" of "${text.trim()}"`);
+    else return err({ code: "unread-of", text: rest, of: text.trim() });
     rest = rest.slice((count ?? match)?.[0].length).replace(/^[\s,]+/, "");
   }
   return ok({ id, type: found.type, ...into });
@@ -200,12 +200,12 @@ function readItem(text: string, id: string, book: TermBook<KitType>): Result<Kit
 export function readKit(
   text: string,
   book: TermBook<KitType> = CODE_BOOK,
-): Result<readonly KitItem[] | undefined, readonly string[]> {
+): Result<readonly KitItem[] | undefined, readonly CellFault[]> {
   const trimmed = text.trim();
   if (trimmed === "") return ok(undefined);
   if (trimmed.toLowerCase() === "nothing") return ok([]);
   const items: KitItem[] = [];
-  const faults: string[] = [];
+  const faults: CellFault[] = [];
   for (const part of trimmed.split(";").filter((piece) => piece.trim() !== "")) {
     const read = readItem(part, "", book);
     if (!read.ok) faults.push(read.error);
@@ -215,12 +215,11 @@ export function readKit(
       const wrong = new Faults();
       checkKitItem(wrong, "$", item);
       // Its place is the words themselves.
-      const where = (path: string) => (path === "$" ? "" : ` ${path}`);
       for (const { path, ...rule } of wrong.list)
-        faults.push(`"${part.trim()}":${where(path)} ${faultSentence(rule)}`);
+        faults.push({ code: "rule", rule, text: part.trim(), part: path === "$" ? "" : path });
       items.push(item);
     }
   }
-  if (items.length > MOST_KIT) faults.push(`are ${items.length} kinds of kit, at most ${MOST_KIT}`);
+  if (items.length > MOST_KIT) faults.push({ code: "things", count: items.length, most: MOST_KIT });
   return faults.length > 0 ? err(faults) : ok(items);
 }

@@ -1,10 +1,10 @@
 /** The cells of a line of a roster's table as a person. */
 import type { Person } from "../homes/home";
 import { checkPerson } from "../homes/roster";
-import { type Fault, faultSentence } from "../values/faults";
+import type { Fault } from "../values/faults";
 import { unguarded } from "./csv-cells";
 import { readKit } from "./kit-words";
-import { COLUMNS, type Column, type CsvFault, type Line } from "./roster-columns";
+import { type CellFault, COLUMNS, type Column, type CsvFault, type Line } from "./roster-columns";
 import { codeOf, isTerm, type TermBooks } from "./roster-terms";
 
 const pieces = (text: string) =>
@@ -64,7 +64,7 @@ export function idFromName(name: string): string {
 }
 
 type Cell = (name: Column) => string;
-type AddFault = (column: Column, sentence: string) => void;
+type AddFault = (column: Column, fault: CellFault) => void;
 
 /** A line's cells, its faults, and what their words may be. */
 interface Reading {
@@ -92,7 +92,7 @@ function marksOf({ cell, fault, books }: Reading): Record<string, string> {
     const ends = words.map((_, i) => [words.slice(0, i).join(" "), words.slice(i).join(" ")] as const);
     const [pattern, mark] = ends.find(([, end]) => isTerm(books.mark, end)) ?? [];
     if (!pattern || !mark || !isTerm(books.pattern, pattern))
-      fault("levels by pattern", `can't read "${piece}"`);
+      fault("levels by pattern", { code: "unread", text: piece });
     else marks[codeOf(books.pattern, pattern)] = codeOf(books.mark, mark);
   }
   return marks;
@@ -103,7 +103,8 @@ function limitsOf({ cell, fault, books }: Reading): readonly string[] {
   const limits = cell("limits")
     .split(";")
     .flatMap((piece) => (isTerm(books.limit, piece) ? [piece] : pieces(piece)));
-  for (const limit of limits) if (!isTerm(books.limit, limit)) fault("limits", `doesn't know "${limit}"`);
+  for (const limit of limits)
+    if (!isTerm(books.limit, limit)) fault("limits", { code: "unknown", text: limit });
   return limits.filter((limit) => isTerm(books.limit, limit)).map((limit) => codeOf(books.limit, limit));
 }
 
@@ -114,7 +115,7 @@ function setsOf({ cell, fault }: Reading): Record<string, unknown>[] {
     .filter(Boolean)
     .flatMap((piece) => {
       const set = readSet(piece);
-      if (!set) fault("working sets", `can't read "${piece}"`);
+      if (!set) fault("working sets", { code: "unread", text: piece });
       return set ? [set] : [];
     });
 }
@@ -122,7 +123,7 @@ function setsOf({ cell, fault }: Reading): Record<string, unknown>[] {
 function isYes(column: Column, { cell, fault }: Reading): boolean | undefined {
   const said = cell(column).toLowerCase();
   if (said === "yes" || said === "no") return said === "yes";
-  if (said !== "") fault(column, `"${cell(column)}" must be yes, no or empty`);
+  if (said !== "") fault(column, { code: "yes-or-no", text: cell(column) });
   return undefined;
 }
 
@@ -149,10 +150,10 @@ function quietOf(cell: Cell): Person["quiet"] | undefined {
 export function personOf(line: Line, n: number, faults: CsvFault[], books: TermBooks): Person | null {
   const cell: Cell = (name) => plain(line[name] ?? "");
   const before = faults.length;
-  const fault: AddFault = (column, sentence) => faults.push({ line: n, column, sentence });
+  const fault: AddFault = (column, own) => faults.push({ line: n, column, ...own });
   const reading = { cell, fault, books };
   const kit = readKit(cell("kit"), books.kit);
-  if (!kit.ok) for (const sentence of kit.error) fault("kit", sentence);
+  if (!kit.ok) for (const own of kit.error) fault("kit", own);
   const made = {
     id: cell("id") || idFromName(cell("name")),
     name: cell("name"),
@@ -183,7 +184,6 @@ export function personOf(line: Line, n: number, faults: CsvFault[], books: TermB
 function quoted(fault: Fault, line: number, cell: Cell): CsvFault {
   const column = columnOf(fault);
   const typed = COLUMNS.find((name) => name === column);
-  const sentence = faultSentence(fault);
-  const said = typed ? cell(typed) : "";
-  return { line, column, sentence: said === "" ? sentence : `"${said}" ${sentence}` };
+  const { path: _path, ...rule } = fault;
+  return { line, column, code: "rule", rule, text: typed ? cell(typed) : "", part: "" };
 }

@@ -9,7 +9,7 @@ import type { Pattern } from "../moves/move";
 import { csvText } from "./csv-cells";
 import { kitWords } from "./kit-words";
 import { personOf } from "./roster-cells";
-import { COLUMNS, type CsvFault, type Line } from "./roster-columns";
+import { type CellFault, COLUMNS, type CsvFault, type Line } from "./roster-columns";
 import { CODE_TERMS, columnFor, type RosterTerms, termBooks } from "./roster-terms";
 
 function setWords(set: WorkingSet): string {
@@ -59,6 +59,14 @@ export function rosterCsv(people: readonly Person[], terms: RosterTerms = CODE_T
   )}\n`;
 }
 
+/** What Papa Parse finds of a table itself; a delimiter it guesses isn't a fault. */
+const TABLE_FAULTS: Readonly<Record<Exclude<Papa.ParseError["code"], "UndetectableDelimiter">, CellFault>> = {
+  MissingQuotes: { code: "quotes" },
+  InvalidQuotes: { code: "quotes" },
+  TooManyFields: { code: "cells", than: "more" },
+  TooFewFields: { code: "cells", than: "fewer" },
+};
+
 export interface CsvRoster {
   readonly people: readonly Person[];
   readonly faults: readonly CsvFault[];
@@ -75,16 +83,16 @@ export function readRosterCsv(text: string, terms: RosterTerms = CODE_TERMS): Cs
     skipEmptyLines: "greedy",
     transformHeader: columnFor,
   });
-  const faults: CsvFault[] = parsed.errors
-    .filter((error) => error.code !== "UndetectableDelimiter")
-    .map((error) => ({ line: (error.row ?? 0) + 2, column: "", sentence: error.message }));
+  const faults: CsvFault[] = parsed.errors.flatMap(({ code, row }) =>
+    code === "UndetectableDelimiter" ? [] : [{ line: (row ?? 0) + 2, column: "", ...TABLE_FAULTS[code] }],
+  );
   const headings = parsed.meta.fields ?? [];
   if (!headings.includes("name")) {
-    faults.push({ line: 1, column: "name", sentence: "the column is missing" });
+    faults.push({ line: 1, column: "name", code: "no-column" });
   }
   for (const heading of headings) {
     if (!(COLUMNS as readonly string[]).includes(heading)) {
-      faults.push({ line: 1, column: heading, sentence: "is no column of a roster" });
+      faults.push({ line: 1, column: heading, code: "not-a-column" });
     }
   }
   if (faults.some((fault) => fault.line === 1)) return { people: [], faults };
@@ -96,7 +104,7 @@ export function readRosterCsv(text: string, terms: RosterTerms = CODE_TERMS): Cs
     if (!person) return;
     const first = lines.get(person.id);
     if (first !== undefined) {
-      faults.push({ line: n, column: "id", sentence: `is the same as on line ${first}` });
+      faults.push({ line: n, column: "id", code: "same-as", other: first });
       return;
     }
     lines.set(person.id, n);

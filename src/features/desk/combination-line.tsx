@@ -12,6 +12,7 @@ import { numberAnswer } from "@/words/sentence-words";
 import { oneNumber } from "./level-line";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
+import { useJoined } from "./use-joined";
 
 const LINK = "underline underline-offset-2";
 
@@ -31,6 +32,7 @@ export function CombinationLine(props: {
   const t = useTexts("slots");
   const { slot, book, edit, onPick } = props;
   const words = useWords();
+  const naming = { book, joined: useJoined() };
   const entries = entriesOf(slot);
   if (entries.length === 0)
     return (
@@ -56,14 +58,14 @@ export function CombinationLine(props: {
               inSentence
               value={String(reps)}
               answer={(text) => numberAnswer(text, "reps", REPS, words) ?? oneNumber(typedCount(text), t)}
-              onTake={(text) => edit(setEntryReps(slot, i, repsIn(text) ?? reps, book))}
+              onTake={(text) => edit(setEntryReps(slot, i, repsIn(text) ?? reps, naming))}
             />{" "}
             {lowerFirst(name)}
             <button
               type="button"
               aria-label={t("leaveOutTurn", { name })}
               className="mx-1 align-middle"
-              onClick={() => edit(dropEntry(slot, i, book))}
+              onClick={() => edit(dropEntry(slot, i, naming))}
             >
               <X size={14} aria-hidden />
             </button>
@@ -80,7 +82,7 @@ export function CombinationLine(props: {
       )}
       <span className="text-quiet">
         {" "}
-        {t("calledIt", { name: resolveMove(slot.move, book).name || combinedName(entries, book) })}
+        {t("calledIt", { name: resolveMove(slot.move, book).name || combinedName(entries, naming) })}
       </span>
     </p>
   );

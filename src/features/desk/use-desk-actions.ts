@@ -1,5 +1,5 @@
 "use client";
-import { combine } from "@/core/class/combine";
+import { combine, type Naming } from "@/core/class/combine";
 import {
   addBlock,
   carryMove,
@@ -22,12 +22,14 @@ import { type Put, putMove } from "@/core/class/put-move";
 import { bookFor, bookWith, type KnownMove, resolveMove } from "@/core/moves/book";
 import { LIBRARY_BOOK } from "@/core/moves/library";
 import type { Move } from "@/core/moves/move";
+import { useLibrary } from "@/features/language/use-library";
 /** What can be done at the Desk, by button and by key. */
 import type { Doors } from "./desk-doors";
 import { focusLine, isInLines } from "./focus-line";
 import { structureActions } from "./structure-actions";
 import type { Desk } from "./use-desk";
 import { useDeskKeys } from "./use-desk-keys";
+import { useJoined } from "./use-joined";
 
 /** Going from slot to slot, from block to block. */
 function stepsOf({ doc, selection, select }: Desk) {
@@ -65,10 +67,10 @@ function blockActions(desk: Desk, block: Block | undefined, doors: Doors) {
 
 /** Taking a move that the slot names beside its own: for a level, or as one more way for who can't. */
 function namingActions(
-  { edit, doc }: Desk,
+  { edit }: Desk,
   block: Block | undefined,
   slot: Slot | null,
-  studios: readonly Move[],
+  naming: () => Naming,
   carrying: (move: KnownMove) => readonly Edit[],
 ) {
   const take = (made: (slot: Slot, move: KnownMove) => Edit | null) => (move: KnownMove) => {
@@ -83,13 +85,20 @@ function namingActions(
     longRestMove: fill("longRestMove"),
     flat: take((own, move) => setLevel(own, "flat", { move: refOf(move) })),
     sharp: take((own, move) => setLevel(own, "sharp", { move: refOf(move) })),
-    combine: take((own, move) => combine(own, move, bookWith(bookFor(doc, LIBRARY_BOOK), studios))),
+    combine: take((own, move) => combine(own, move, naming())),
     // Of one by name, the move that it is like.
     alternative: take((own, { id, like }) => {
       const known = id ?? like;
       return known === undefined ? null : addAlternative(own, known);
     }),
   };
+}
+
+/** What moves in turn are called, in the language of the screen. */
+function useNaming(doc: ClassDoc, studios: readonly Move[]): () => Naming {
+  const joined = useJoined();
+  const library = useLibrary();
+  return () => ({ book: bookWith(bookFor(doc, library), studios), joined });
 }
 
 /** The next move is selected then, and who is in the list stays in it. */
@@ -112,6 +121,7 @@ function lazily<T>(make: () => T): () => T {
 
 export function useDeskActions(desk: Desk, doors: Doors) {
   const { doc, selection } = desk;
+  const naming = useNaming(doc, doors.own);
   const block = doc.blocks.find((entry) => entry.id === selection.block);
   const slots = block ? slotsOf(block) : [];
   const slot = slots.find((entry) => entry.id === selection.slot) ?? null;
@@ -169,7 +179,7 @@ export function useDeskActions(desk: Desk, doors: Doors) {
     take: {
       add: put("add"),
       replace: put("replace"),
-      ...namingActions(desk, block, slot, doors.own, carrying),
+      ...namingActions(desk, block, slot, naming, carrying),
     },
     structure,
     ease: () => {

@@ -9,7 +9,9 @@ import type { Finding, Fix } from "@/core/review/finding";
 import { isOpen } from "@/core/review/ranked";
 import { resolveAt } from "@/core/score/resolve";
 import { type Score, scoreOf } from "@/core/score/score";
+import { useWords } from "@/features/language/use-words";
 import type { Room } from "@/features/room/use-parts";
+import { offeredIn } from "@/words/starting/starting-in";
 import { focusLine } from "./focus-line";
 import type { Desk } from "./use-desk";
 
@@ -41,14 +43,22 @@ export function useReview(desk: Desk, room: Room): Review {
   const [asking, setAsking] = useState<string | null>(null);
   const [tried, setTried] = useState<{ readonly fix: Fix; readonly on: ClassDoc } | null>(null);
   const { doc, score, select, edit } = desk;
+  const { language } = useWords();
   const preview = useMemo<ShownPreview | null>(() => {
     // A fix is a change of the class that it was offered for; after another edit it is gone.
     if (!tried || tried.on !== doc) return null;
-    const next = applyChecked(doc, tried.fix.edit, LIBRARY_BOOK);
+    const offered = offeredIn(tried.fix.edit, language);
+    const next = applyChecked(doc, offered, LIBRARY_BOOK);
     return next.ok
-      ? { ...tried.fix, of: tried.fix, doc: next.value, score: scoreOf(next.value, LIBRARY_BOOK) }
+      ? {
+          ...tried.fix,
+          edit: offered,
+          of: tried.fix,
+          doc: next.value,
+          score: scoreOf(next.value, LIBRARY_BOOK),
+        }
       : null;
-  }, [tried, doc]);
+  }, [tried, doc, language]);
   const choose = useCallback(
     (finding: Finding) => {
       setChosen(finding.fingerprint);
@@ -87,7 +97,7 @@ export function useReview(desk: Desk, room: Room): Review {
     asking,
     ask: setAsking,
     take: () => {
-      if (tried) edit(tried.fix.edit);
+      if (preview) edit(preview.edit);
       setTried(null);
     },
     leave: () => setTried(null),

@@ -18,6 +18,8 @@ import { rosterTerms } from "@/words/roster-terms";
 import type { Say } from "@/words/screens/screens";
 import type { Words } from "@/words/words";
 
+import { cellFaultText } from "./cell-fault";
+
 interface Trouble {
   readonly where: string;
   readonly what: string;
@@ -42,9 +44,12 @@ function readCsv(text: string, words: Words, t: Say<"people">): Read {
   const { people, faults } = readRosterCsv(text, rosterTerms(words));
   return {
     people,
-    faults: faults.map(({ line, column, sentence }) => ({
-      where: column === "" ? t("lineN", { line }) : t("lineColumn", { line, column }),
-      what: sentence,
+    faults: faults.map((fault) => ({
+      where:
+        fault.column === ""
+          ? t("lineN", { line: fault.line })
+          : t("lineColumn", { line: fault.line, column: fault.column }),
+      what: cellFaultText(fault, words, t),
     })),
   };
 }

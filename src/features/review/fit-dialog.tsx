@@ -20,6 +20,7 @@ import { Dialog } from "@/ui/dialog";
 import { upperFirst } from "@/words/letters";
 import type { PlainKey } from "@/words/screens/screens";
 import { changesText, lossText, proposalText, unlockText } from "@/words/shape-words";
+import { offeredIn } from "@/words/starting/starting-in";
 
 /** Every key of a block that a fit could change. */
 const KEYS = ["rounds", "rest", "longRest", "brief", "demo", "prepare", "after", "cap", "slots"];
@@ -174,7 +175,11 @@ function ProposalLines({
             <b className="tabular-nums">{clockText(proposal.total)}</b>{" "}
             {t("withProposal", { proposal: proposalText(proposal, library, words) })}
           </p>
-          <Button onClick={() => onEdit(addBlock(proposal.block, proposal.before))}>{t("put")}</Button>
+          <Button
+            onClick={() => onEdit(offeredIn(addBlock(proposal.block, proposal.before), words.language))}
+          >
+            {t("put")}
+          </Button>
         </li>
       ))}
     </ul>

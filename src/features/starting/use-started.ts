@@ -8,7 +8,7 @@ import type { Source } from "@/core/starting/started";
 import { useMoveTexts } from "@/features/language/use-library";
 import { useWords } from "@/features/language/use-words";
 import { type MoveTexts, reasonWith } from "@/words/moves/moves-with";
-import { titlesIn } from "@/words/starting/starting-in";
+import { blocksRenamed, startingIn, titlesIn } from "@/words/starting/starting-in";
 import type { DeskWorker } from "@/workers/desk.worker";
 
 /** What a class is begun from and for. */
@@ -60,10 +60,14 @@ class Maker {
 
 /** What was made, in the language of the screen: titles of ours, and the moves that its changes tell of. */
 function inTheirs(made: Adapted, { source }: Wish, tag: string, texts: MoveTexts | null): Adapted {
-  const doc = "template" in source ? titlesIn(made.doc, tag) : made.doc;
-  if (!texts) return { ...made, doc };
-  const says = made.says.map((reason) => reasonWith(reason, texts));
-  return { ...made, doc, says, left: made.left.map((line) => reasonWith(line, texts)) };
+  if (!texts) return made;
+  // Of an instructor's own class only the blocks that were put in are ours to name.
+  const theirs = "doc" in source ? new Set(source.doc.blocks.map(({ id }) => id)) : undefined;
+  const doc = titlesIn(made.doc, tag, theirs);
+  const named = new Set(theirs && "doc" in source ? source.doc.blocks.map(({ title }) => title) : []);
+  const said = <R>(reason: R): R =>
+    blocksRenamed(reasonWith(reason, texts), (title) => (named.has(title) ? title : startingIn(title, tag)));
+  return { ...made, doc, says: made.says.map(said), left: made.left.map(said) };
 }
 
 /** Waits so long for the next letter or tap, ms, before a class is made. */

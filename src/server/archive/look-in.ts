@@ -10,8 +10,9 @@ import { LIBRARY_BOOK } from "../../core/moves/library";
 import type { Move } from "../../core/moves/move";
 import { planFaults } from "../../core/season/pattern";
 import { readSettings } from "../../core/settings/settings";
-import { type Fault, faultLine, faultSentence } from "../../core/values/faults";
+import type { Fault } from "../../core/values/faults";
 import { unsound } from "../../core/values/sound";
+import type { Sentence } from "../../words/refusals/sentences";
 import { Refused, sentence } from "../refused";
 import {
   type ArchivedClass,
@@ -36,7 +37,7 @@ import type { OpenArchive } from "./zip";
 /** So much of what is wrong is told. */
 const MOST_TOLD = 300;
 
-const refuse = (name: string, what: string, values: Record<string, string> = {}): Refused =>
+const refuse = (name: string, what: string, values: Sentence["values"] = {}): Refused =>
   new Refused(
     "invalid",
     sentence("Nothing was taken in: {name}: {what}.", {
@@ -45,7 +46,8 @@ const refuse = (name: string, what: string, values: Record<string, string> = {})
     }),
   );
 
-const told = (faults: readonly Fault[]) => faults.slice(0, 3).map(faultLine).join("; ");
+const refuseFor = (name: string, faults: readonly Fault[]): Refused =>
+  refuse(name, "in it {faults}", { faults });
 
 /** One file of it, as its schema says. @throws Refused naming the file and what is wrong in it */
 async function read<T>(archive: OpenArchive, name: string, schema: Schema): Promise<T> {
@@ -57,7 +59,7 @@ async function read<T>(archive: OpenArchive, name: string, schema: Schema): Prom
     throw error;
   }
   const wrong = unsound(value, ENTRY);
-  if (wrong) throw refuse(name, `${wrong.path.slice(0, 100)}: ${faultSentence(wrong)}`);
+  if (wrong) throw refuseFor(name, [wrong]);
   const fault = shapeFault(schema, value);
   if (fault) throw refuse(name, fault);
   return value as T;
@@ -65,7 +67,7 @@ async function read<T>(archive: OpenArchive, name: string, schema: Schema): Prom
 
 function needClass(name: string, doc: ClassDoc): void {
   const checked = checkClass(doc, LIBRARY_BOOK);
-  if (!checked.ok) throw refuse(name, told(checked.error));
+  if (!checked.ok) throw refuseFor(name, checked.error);
 }
 
 /** Files of a folder are called by the id that they hold. */
@@ -88,7 +90,7 @@ export interface CheckedArchive {
 async function readStudio(archive: OpenArchive): Promise<ArchivedStudio> {
   const studio = await read<ArchivedStudio>(archive, "studio.json", STUDIO);
   const settings = readSettings(studio.settings);
-  if (!settings.ok) throw refuse("studio.json", told(settings.error));
+  if (!settings.ok) throw refuseFor("studio.json", settings.error);
   return studio;
 }
 
@@ -97,14 +99,14 @@ async function readMoves(archive: OpenArchive): Promise<readonly Move[]> {
   moves.forEach((move, i) => {
     const others = moves.filter((_, k) => k !== i);
     const checked = checkOwn(move, bookWith(LIBRARY_BOOK, others));
-    if (!checked.ok) throw refuse("moves.json", told(checked.error));
+    if (!checked.ok) throw refuseFor("moves.json", checked.error);
   });
   return moves;
 }
 
 async function readPeople(archive: OpenArchive): Promise<readonly Person[]> {
   const roster = checkRoster(await read(archive, "roster.json", ROSTER));
-  if (!roster.ok) throw refuse("roster.json", told(roster.error));
+  if (!roster.ok) throw refuseFor("roster.json", roster.error);
   return roster.value.people;
 }
 

@@ -2,7 +2,7 @@
 import { type Fault, type FaultRule, faultSentence } from "../../core/values/faults";
 import type { Words } from "../words";
 import { FAULT_VALUES_IN_SPANISH, FAULTS_IN_SPANISH } from "./faults-spanish";
-import { filled } from "./sentences";
+import { filled } from "./filled";
 
 const TEXTS: Readonly<Record<string, Readonly<Record<FaultRule["code"], string>>>> = {
   es: FAULTS_IN_SPANISH,

@@ -2,6 +2,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, test } from "vitest";
+import { type Fault, faultLine } from "../../core/values/faults";
 import { inEnglish, sentenceIn } from "./sentences";
 import { SPANISH_REFUSALS } from "./spanish";
 
@@ -38,6 +39,16 @@ test("all that the server refuses with can be said in Spanish", () => {
     expect(placesOf(own), text).toEqual(placesOf(text));
     expect(own).not.toBe(text);
   }
+});
+
+test("what is wrong with a document is said in a sentence's language, and not all of a long list", () => {
+  const fault: Fault = { path: "$.title", code: "length", least: 1, most: 120, what: "characters" };
+  const whole = { text: "Nothing was stored: {faults}", values: { faults: Array(9).fill(fault) } };
+  const line = "$.title: tiene que tener de 1 a 120 caracteres";
+  expect(sentenceIn(whole, "es")).toBe(`No se ha guardado nada: ${Array(5).fill(line).join("; ")}`);
+  expect(inEnglish(whole)).toBe(`Nothing was stored: ${Array(5).fill(faultLine(fault)).join("; ")}`);
+  const far = { ...whole, values: { faults: [{ ...fault, path: "$.a".repeat(500) }] } };
+  expect(inEnglish(far).length).toBeLessThan(240);
 });
 
 test("what stands in a sentence is said in its language too", () => {

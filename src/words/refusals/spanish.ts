@@ -83,6 +83,8 @@ export const SPANISH_REFUSALS: Readonly<Record<string, string>> = {
   "This studio is yours: it can't be left.": "Este estudio es tuyo: no se puede dejar.",
   "Somebody else changed the same meanwhile: {what}. Nothing was stored; choose which one holds.":
     "Otra persona cambió lo mismo entretanto: {what}. No se ha guardado nada; elige cuál vale.",
+  "It can't be read: {faults}.": "No se puede leer: {faults}.",
+  "in it {faults}": "allí {faults}",
   "Nothing was stored: {faults}": "No se ha guardado nada: {faults}",
   "Nothing was stored: a studio has at most {most} moves of its own.":
     "No se ha guardado nada: un estudio tiene como mucho {most} ejercicios propios.",

@@ -103,5 +103,6 @@ export const STARTING_IN_SPANISH: Readonly<Record<string, string>> = {
   Hello: "Hola",
   "New class": "Clase nueva",
   Main: "Principal",
+  "Another circuit": "Otro circuito",
   Block: "Bloque",
 };

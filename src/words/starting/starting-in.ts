@@ -1,5 +1,6 @@
 /** Our own starting points in the language of who begins from them; what is made of one is theirs from then on. */
-import type { ClassDoc } from "../../core/class/document";
+import type { Block, ClassDoc } from "../../core/class/document";
+import type { Edit } from "../../core/class/edits";
 import { STARTING_IN_SPANISH } from "./spanish";
 
 const TABLES: Readonly<Record<string, Readonly<Record<string, string>>>> = { es: STARTING_IN_SPANISH };
@@ -7,12 +8,33 @@ const TABLES: Readonly<Record<string, Readonly<Record<string, string>>>> = { es:
 /** A title or a sentence of a starting point in a language; as it is where that has none. `tag`: BCP 47. */
 export const startingIn = (text: string, tag: string): string => TABLES[tag]?.[text] ?? text;
 
-/** A class of ours with its titles in a language. */
-export function titlesIn(doc: ClassDoc, tag: string): ClassDoc {
+const blockIn = (block: Block, tag: string): Block => ({ ...block, title: startingIn(block.title, tag) });
+
+/** A class of ours with its titles in a language. `theirs`: ids of blocks that an instructor named. */
+export function titlesIn(doc: ClassDoc, tag: string, theirs?: ReadonlySet<string>): ClassDoc {
   if (!TABLES[tag]) return doc;
   return {
     ...doc,
-    title: startingIn(doc.title, tag),
-    blocks: doc.blocks.map((block) => ({ ...block, title: startingIn(block.title, tag) })),
+    title: theirs ? doc.title : startingIn(doc.title, tag),
+    blocks: doc.blocks.map((block) => (theirs?.has(block.id) ? block : blockIn(block, tag))),
   };
+}
+
+/** A change that Brontle offers, with the titles of blocks that it puts in in a language. */
+export function offeredIn(edit: Edit, tag: string): Edit {
+  if (edit.op === "insert-block") return { ...edit, block: blockIn(edit.block, tag) };
+  if (edit.op !== "together") return edit;
+  return { ...edit, edits: edit.edits.map((each) => offeredIn(each, tag)) };
+}
+
+/** Reasons, however deep they stand, with the blocks that they tell of renamed. */
+export function blocksRenamed<R>(reason: R, renamed: (title: string) => string): R {
+  if (reason === null || typeof reason !== "object") return reason;
+  if (Array.isArray(reason)) return reason.map((each) => blocksRenamed(each, renamed)) as R;
+  if (Object.getPrototypeOf(reason) !== Object.prototype) return reason;
+  const entries = Object.entries(reason);
+  const [only] = entries;
+  if (entries.length === 1 && only?.[0] === "block" && typeof only[1] === "string")
+    return { block: renamed(only[1]) } as R;
+  return Object.fromEntries(entries.map(([key, value]) => [key, blocksRenamed(value, renamed)])) as R;
 }

@@ -95,4 +95,15 @@ export const people = {
   floor:
     "{floor, select, smooth {smooth floor} carpet {carpet floor} hard {hard floor} other {{floor} floor}}",
   peopleCount: "{n, plural, one {1 person} other {# people}}",
+  cellQuotes: "has a quotation mark that isn’t closed, or stands inside a cell",
+  cellCells: "has {than, select, more {more} other {fewer}} cells than the heading",
+  cellNoColumn: "the column is missing",
+  cellNotAColumn: "is no column of a roster",
+  cellSameAs: "is the same as on line {line}",
+  cellUnread: "can’t read “{text}”",
+  cellUnreadOf: "can’t read “{text}” of “{of}”",
+  cellUnknown: "doesn’t know “{text}”",
+  cellYesOrNo: "“{text}” must be yes, no or empty",
+  cellThings: "are {count} kinds of kit, at most {most}",
+  cellRule: "“{text}” {sentence}",
 } as const;

@@ -89,6 +89,7 @@ export const slots = {
   movesLibrary: "Moves of the library",
   typedLike: "as typed: like {name}",
   typedNothingButIts: "as typed: nothing but its name is known",
+  moreMoves: "{more} more",
   more: "More of {name}",
   detailsIn: "; in",
   roundsWhichAppears: "Rounds in which it appears",

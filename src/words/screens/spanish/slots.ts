@@ -92,6 +92,7 @@ export const slots: Same<typeof english> = {
   movesLibrary: "Ejercicios de la biblioteca",
   typedLike: "como está escrito: como {name}",
   typedNothingButIts: "como está escrito: solo se sabe su nombre",
+  moreMoves: "{more} más",
   more: "Más de {name}",
   detailsIn: "; en",
   roundsWhichAppears: "Rondas en las que aparece",
