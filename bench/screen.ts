@@ -78,6 +78,7 @@ async function measure(name: string, doc: ClassDoc): Promise<void> {
   await pressArrows(WARM);
   const typed = await traceOf(driver, () => pressArrows(PRESSES));
   line(`${name}: from a key to the score handed over to be shown`, typed.keyToFrameMs);
+  line(`${name}: of that, what the page works`, typed.workMs);
   line(`${name}: the task that a key makes`, typed.keyTaskMs);
   console.log(
     `${name}: tasks over 50 ms while typing: ${typed.longTasks.map((ms) => ms.toFixed(0)).join(", ") || "none"}`,

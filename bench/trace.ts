@@ -15,6 +15,8 @@ interface TraceEvent {
 export interface Traced {
   /** From each key down to the end of the next frame's commit on the page's thread: drawn and handed over to be shown, ms. */
   readonly keyToFrameMs: readonly number[];
+  /** Of that, what the page's thread works; the rest it waits for the screen's next tick, up to 16.7 ms. */
+  readonly workMs: readonly number[];
   /** What listens to the key, ms. */
   readonly keyTaskMs: readonly number[];
   /** Tasks of the page's thread that took over 50 ms. */
@@ -62,11 +64,17 @@ function summed(events: readonly TraceEvent[]): Traced {
     .sort((a, b) => a.ts - b.ts);
   const keys = own.filter(isKey);
   const commits = own.filter(({ name }) => name === "Commit");
+  const tasks = own.filter(({ name }) => name === "RunTask");
+  const spans = keys.flatMap(({ ts, dur }) => {
+    const commit = commits.find((each) => each.ts >= ts + dur);
+    return commit ? [{ from: ts, to: commit.ts + commit.dur }] : [];
+  });
+  /** Tasks never run within each other. */
+  const worked = ({ from, to }: { readonly from: number; readonly to: number }) =>
+    tasks.reduce((sum, { ts, dur }) => sum + Math.max(0, Math.min(to, ts + dur) - Math.max(from, ts)), 0);
   return {
-    keyToFrameMs: keys.flatMap(({ ts, dur }) => {
-      const commit = commits.find((each) => each.ts >= ts + dur);
-      return commit ? [(commit.ts + commit.dur - ts) / 1000] : [];
-    }),
+    keyToFrameMs: spans.map(({ from, to }) => (to - from) / 1000),
+    workMs: spans.map((span) => worked(span) / 1000),
     keyTaskMs: keys.map(({ dur }) => dur / 1000),
     longTasks: own
       .filter(({ name, dur }) => name === "RunTask" && dur > LONG_US)

@@ -1,5 +1,6 @@
 import { expect, test } from "vitest";
-import { askedLanguage, LANGUAGES, languageOf, WHOLE_LANGUAGES } from "./languages";
+import { FLOORS } from "../core/homes/home";
+import { askedLanguage, LANGUAGES, languageOf, WHOLE_LANGUAGES, wordsIn } from "./languages";
 
 test("the first language that a browser asks for and that there is, in its order; else English", () => {
   expect(askedLanguage("es-MX,es;q=0.9,en;q=0.8", WHOLE_LANGUAGES)).toBe("es");
@@ -17,4 +18,13 @@ test("a tag gives its language, whatever else stands in it", () => {
     "en",
     "en",
   ]);
+});
+
+test("every floor has a word of its own in every language", () => {
+  for (const language of LANGUAGES) {
+    const said = FLOORS.map((floor) => wordsIn(language).phrase("home", "floorKind", { floor }));
+    expect(new Set(said).size).toBe(FLOORS.length);
+    expect(said).not.toContain("");
+    if (language !== "en") for (const floor of FLOORS) expect(said).not.toContain(floor);
+  }
 });

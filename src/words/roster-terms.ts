@@ -9,7 +9,6 @@ export function rosterTerms(words: Words): RosterTerms {
     limit: (limit) => words.name("limit", limit),
     mark: (mark) => words.name("mark", mark),
     pattern: (pattern) => words.name("pattern", pattern),
-    // Floors have no other words than their codes.
-    floor: (floor) => floor,
+    floor: (floor) => words.phrase("home", "floorKind", { floor }),
   };
 }

@@ -286,7 +286,7 @@ function secondsOf(blocks: readonly Block[], prepared: Prepared, extreme: Extrem
 export interface ExpandedBlock {
   readonly segments: readonly Segment[];
   readonly min: Seconds;
-  readonly longest: { readonly segments: number; readonly seconds: Seconds };
+  readonly longest: Length;
 }
 
 const expandedBlocks = new WeakMap<
@@ -310,7 +310,7 @@ export function expandedBlock(block: Block, prepared: Prepared, start: Seconds):
           start,
           segments: segmentsOf([block], prepared, "plan", start),
           min: secondsOf([block], prepared, "min"),
-          longest: measured([block], prepared),
+          longest: longestOf(block, prepared),
         };
   expandedBlocks.set(block, made);
   return made;
@@ -329,8 +329,7 @@ export function measureUpTo(
   let segments = 0;
   let seconds = 0;
   for (const block of doc.blocks) {
-    const there = expandedBlocks.get(block);
-    const own = there?.book === prepared.book ? there.longest : measured([block], prepared, most - segments);
+    const own = longestOf(block, prepared, most - segments);
     segments += own.segments;
     seconds += own.seconds;
     if (segments > most) break;
@@ -338,14 +337,26 @@ export function measureUpTo(
   return { segments, seconds };
 }
 
-/** The longest expansion of blocks, without making its segments. */
-function measured(blocks: readonly Block[], prepared: Prepared, most = Number.POSITIVE_INFINITY) {
+interface Length {
+  readonly segments: number;
+  readonly seconds: Seconds;
+}
+
+const longests = new WeakMap<Block, Length & { readonly book: MoveBook }>();
+
+/** A block's longest expansion, without making its segments: whole it is known from then on, past `most` it isn't. */
+function longestOf(block: Block, prepared: Prepared, most = Number.POSITIVE_INFINITY): Length {
+  const { book } = prepared;
+  const there = longests.get(block);
+  if (there?.book === book) return there;
   let segments = 0;
   let seconds = 0;
-  run(blocks, prepared, "max", (own) => {
+  run([block], prepared, "max", (own) => {
     segments += 1;
     seconds += own;
     return segments <= most;
   });
-  return { segments, seconds };
+  const made = { segments, seconds, book };
+  if (segments <= most) longests.set(block, made);
+  return made;
 }

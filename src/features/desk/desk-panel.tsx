@@ -36,7 +36,10 @@ export function DeskPanel(props: {
     say: t("say"),
   };
   return (
-    <aside aria-label={t("aboutSelection")} className="flex h-full min-h-0 flex-col border-l-2 border-ink">
+    <aside
+      aria-label={t("aboutSelection")}
+      className="isolate flex h-full min-h-0 flex-col border-l-2 border-ink"
+    >
       <Tabs.Root
         value={props.tab}
         onValueChange={(value) => props.onTab(value as PanelTab)}

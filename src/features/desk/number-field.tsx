@@ -98,7 +98,9 @@ export const NumberField = memo(function NumberField(props: Props) {
       value={shown}
       maxLength={20}
       size={Math.max(1, shown.length)}
-      className="mx-0.5 border-b-2 border-pine bg-transparent p-0 text-center leading-tight font-bold focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
+      // Of a fixed size and laid out by itself: what is typed in it leaves the page as it is. So it has no line of
+      // letters of its own either, and is put as deep as these would be.
+      className="mx-0.5 h-[calc(1.25em+2px)] border-b-2 border-pine bg-transparent p-0 text-center align-[-0.465em] leading-tight font-bold [contain:strict] focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"
       onChange={(event) => type(event.target.value)}
       onKeyDown={keys}
       onFocus={(event) => {

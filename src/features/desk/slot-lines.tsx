@@ -45,7 +45,7 @@ export const SlotLines = memo(function SlotLines(props: {
   const items = useMemo(() => ids.split("\n").map(slotDragId), [ids]);
   return (
     <table
-      className="w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
+      className="isolate w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
       aria-label={t("movesBlock")}
     >
       <thead className="text-sm text-quiet">

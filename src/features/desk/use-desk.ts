@@ -1,5 +1,5 @@
 "use client";
-import { type RefObject, useCallback, useEffect, useMemo, useReducer, useRef } from "react";
+import { type RefObject, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import { toast } from "sonner";
 import { type ApiFailure, api } from "@/browser/api";
 import { keep, keepHere, kept, keptHere } from "@/browser/store";
@@ -45,35 +45,39 @@ function unsavedState({ code, passing }: ApiFailure): Unsaved {
 function useWarning({ pending, save }: DeskState, sendNow: () => Promise<unknown>) {
   const unsaved = useRef(save);
   unsaved.current = save;
+  // Not again with every key: to listen for this is told to the whole browser.
+  const waits = pending.length > 0;
   useEffect(() => {
-    if (pending.length === 0) return;
+    if (!waits) return;
     const warn = (event: BeforeUnloadEvent) => {
       void sendNow();
       if (isUnsaved(unsaved.current)) event.preventDefault();
     };
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
-  }, [pending, sendNow]);
+  }, [waits, sendNow]);
 }
 
 /** Runs something once the page is drawn; at once where the page is left before. The latest of several is enough. */
 function useAfterwards(run: () => void): void {
-  /** What was still to come when it was replaced. */
+  /** What is still to come. */
   const due = useRef<(() => void) | null>(null);
+  const [now] = useState(() => () => {
+    due.current?.();
+    due.current = null;
+  });
   useEffect(() => {
-    const now = () => {
-      due.current?.();
-      due.current = null;
-    };
     due.current = run;
     const timer = setTimeout(now, 0);
+    return () => clearTimeout(timer);
+  }, [run, now]);
+  useEffect(() => {
     window.addEventListener("pagehide", now);
     return () => {
-      clearTimeout(timer);
       window.removeEventListener("pagehide", now);
+      now();
     };
-  }, [run]);
-  useEffect(() => () => due.current?.(), []);
+  }, [now]);
 }
 
 /** What this browser keeps of a class: what isn't sent yet, and for this tab the steps that can be taken back. */

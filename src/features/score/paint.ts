@@ -19,30 +19,47 @@ export interface Inks {
   readonly clock: string;
 }
 
+/** Tones with their inks, those of one weight together: another font has the browser look at the page's style. */
 const TONES = [
-  { tone: "ink", ink: "ink", bold: false },
-  { tone: "strong", ink: "ink", bold: true },
-  { tone: "quiet", ink: "quiet", bold: false },
-  { tone: "rust", ink: "rust", bold: true },
+  { tone: "ink", ink: "ink", weight: 400 },
+  { tone: "quiet", ink: "quiet", weight: 400 },
+  { tone: "strong", ink: "ink", weight: 700 },
+  { tone: "rust", ink: "rust", weight: 700 },
 ] as const satisfies readonly {
   readonly tone: RowLabel["tone"];
   readonly ink: "ink" | "quiet" | "rust";
-  readonly bold: boolean;
+  readonly weight: 400 | 700;
 }[];
 
 type Brush = CanvasRenderingContext2D;
 
-const HATCH = 6;
-const hatches = new Map<string, HTMLCanvasElement>();
+const tiles = new Map<string, CanvasPattern>();
 
-/** The hatching of talk and showing, once an ink. */
-function hatch(brush: Brush, color: string): CanvasPattern | string {
-  let tile = hatches.get(color);
-  if (!tile) {
-    tile = document.createElement("canvas");
-    [tile.width, tile.height] = [HATCH, HATCH];
-    const own = tile.getContext("2d");
-    if (!own) return color;
+/** A small picture that repeats, made once of each kind and ink. */
+function tiled(
+  brush: Brush,
+  kind: "hatch" | "dots",
+  color: string,
+  [width, height]: readonly [number, number],
+  draw: (own: Brush) => void,
+): CanvasPattern | string {
+  const known = tiles.get(kind + color);
+  if (known) return known;
+  const tile = document.createElement("canvas");
+  [tile.width, tile.height] = [width, height];
+  const own = tile.getContext("2d");
+  if (!own) return color;
+  draw(own);
+  const made = brush.createPattern(tile, "repeat");
+  if (made) tiles.set(kind + color, made);
+  return made ?? color;
+}
+
+const HATCH = 6;
+
+/** The hatching of talk and showing. */
+const hatch = (brush: Brush, color: string) =>
+  tiled(brush, "hatch", color, [HATCH, HATCH], (own) => {
     own.strokeStyle = color;
     own.lineWidth = 1.7;
     for (const x of [-HATCH, 0, HATCH]) {
@@ -51,10 +68,14 @@ function hatch(brush: Brush, color: string): CanvasPattern | string {
       own.lineTo(x + HATCH, 0);
       own.stroke();
     }
-    hatches.set(color, tile);
-  }
-  return brush.createPattern(tile, "repeat") ?? color;
-}
+  });
+
+/** The dotted line on which the bars stand: hundreds of dashes take the browser a millisecond, a tile none. */
+const dots = (brush: Brush, color: string) =>
+  tiled(brush, "dots", color, [4, 1], (own) => {
+    own.fillStyle = color;
+    own.fillRect(0, 0, 1.5, 1);
+  });
 
 function fill(brush: Brush, d: string, style: string | CanvasPattern | CanvasGradient, opacity = 1): void {
   if (d === "") return;
@@ -87,9 +108,8 @@ function fades(brush: Brush, bars: readonly SoftBar[], color: string, last: numb
 }
 
 function paintMarks(brush: Brush, { marks, right }: RowFace, { m }: ScoreMeasures, inks: Inks): void {
-  brush.setLineDash([1.5, 2.5]);
-  stroke(brush, `M0 ${m.baseline}H${right}`, inks.quiet, 1);
-  brush.setLineDash([]);
+  brush.fillStyle = dots(brush, inks.quiet);
+  brush.fillRect(0, m.baseline - 0.5, right, 1);
   if (marks.talk) fill(brush, marks.talk, hatch(brush, inks.quiet), 0.65);
   fill(brush, marks.ready, inks.hairline);
   stroke(brush, marks.turns, inks.pine, 1.2);
@@ -123,22 +143,22 @@ export interface DrawnRow {
   readonly face: RowFace;
 }
 
-/** Titles of all rows, then the labels tone by tone: letters of one kind are set one after another. */
+/** Labels tone by tone, then titles and times of all rows: letters of one kind are set one after another. */
 function paintLetters(brush: Brush, rows: readonly DrawnRow[], at: ScoreMeasures, inks: Inks): void {
-  brush.font = `600 13px ${inks.clock}`;
-  brush.fillStyle = inks.quiet;
-  brush.textAlign = "right";
-  for (const { top, face } of rows) brush.fillText(clockText(face.start), GUTTER - 6, top + at.m.baseline);
   brush.textAlign = "left";
+  for (const { tone, ink, weight } of TONES) {
+    brush.font = `${weight} ${LABEL_PX}px ${inks.letters}`;
+    brush.fillStyle = inks[ink];
+    for (const row of rows) paintLabels(brush, row, tone);
+  }
   brush.font = `700 ${TITLE_PX}px ${inks.letters}`;
   brush.fillStyle = inks.ink;
   for (const { top, face } of rows)
     for (const { title, x } of face.brackets) if (title) brush.fillText(title, GUTTER + x, top + 11);
-  for (const tone of TONES) {
-    brush.font = `${tone.bold ? 700 : 400} ${LABEL_PX}px ${inks.letters}`;
-    brush.fillStyle = inks[tone.ink];
-    for (const row of rows) paintLabels(brush, row, tone.tone);
-  }
+  brush.font = `600 13px ${inks.clock}`;
+  brush.fillStyle = inks.quiet;
+  brush.textAlign = "right";
+  for (const { top, face } of rows) brush.fillText(clockText(face.start), GUTTER - 6, top + at.m.baseline);
 }
 
 function paintLabels(brush: Brush, { top, face }: DrawnRow, tone: RowLabel["tone"]): void {

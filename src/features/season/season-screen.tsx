@@ -7,7 +7,7 @@ import { api } from "@/browser/api";
 import { useTexts } from "@/features/language/use-texts";
 import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button } from "@/ui/button";
-import { MuscleBars, type MuscleSets } from "./muscle-bars";
+import { MuscleBars, MuscleNames, type MuscleSets, type ShownMuscle } from "./muscle-bars";
 import { WeekCells, type WeekRow } from "./week-cells";
 
 export interface Whose {
@@ -35,7 +35,7 @@ export function SeasonScreen(props: {
   readonly title: string;
   readonly about: string;
   readonly weeks: readonly WeekRow[];
-  readonly muscles: readonly { readonly id: string; readonly name: string }[];
+  readonly muscles: readonly ShownMuscle[];
   readonly bounds: readonly [least: number, most: number];
   readonly whose: readonly Whose[];
   readonly longestSeconds: number;
@@ -90,6 +90,7 @@ export function SeasonScreen(props: {
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] stacked:block">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard */}
         <main tabIndex={0} aria-label={t("weeks")} className="min-h-0 overflow-auto px-4 pb-4">
+          <MuscleNames muscles={muscles} />
           {weeks.map((row) => (
             <section
               key={row.week}

@@ -213,7 +213,7 @@ export const home = {
   roomHint: "Two people with the same name here share what is there, each thing once.",
   space: "Space",
   floor: "Floor",
-  floorKind: "{floor, select, smooth {smooth} carpet {carpet} other {{floor}}}",
+  floorKind: "{floor, select, smooth {smooth} carpet {carpet} tile {tiles} mat {mat} other {}}",
   notSaid: "not said",
   ceiling: "Ceiling, cm",
   length: "Clear length, m",

@@ -205,7 +205,7 @@ export const home: Phrases["home"] = {
   roomHint: "Deux personnes avec le même nom ici partagent ce qu’il y a, chaque chose une fois.",
   space: "Espace",
   floor: "Sol",
-  floorKind: "{floor, select, smooth {lisse} carpet {moquette} other {{floor}}}",
+  floorKind: "{floor, select, smooth {lisse} carpet {moquette} tile {carrelage} mat {tapis} other {}}",
   notSaid: "pas dit",
   ceiling: "Plafond, cm",
   length: "Longueur libre, m",

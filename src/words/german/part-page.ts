@@ -204,7 +204,7 @@ export const home: Phrases["home"] = {
   roomHint: "Zwei mit demselben Namen hier teilen, was da ist, jedes Ding einmal.",
   space: "Platz",
   floor: "Boden",
-  floorKind: "{floor, select, smooth {glatt} carpet {Teppich} other {{floor}}}",
+  floorKind: "{floor, select, smooth {glatt} carpet {Teppich} tile {Fliesen} mat {Matte} other {}}",
   notSaid: "nicht gesagt",
   ceiling: "Decke, cm",
   length: "Freie Länge, m",

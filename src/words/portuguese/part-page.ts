@@ -199,7 +199,7 @@ export const home: Phrases["home"] = {
   roomHint: "Duas pessoas com o mesmo nome aqui partilham o que há, cada coisa uma vez.",
   space: "Espaço",
   floor: "Chão",
-  floorKind: "{floor, select, smooth {liso} carpet {alcatifa} other {{floor}}}",
+  floorKind: "{floor, select, smooth {liso} carpet {alcatifa} tile {azulejo} mat {tapete} other {}}",
   notSaid: "não dito",
   ceiling: "Teto, cm",
   length: "Comprimento livre, m",

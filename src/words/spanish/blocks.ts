@@ -2,8 +2,8 @@ import type { Catalogue } from "../catalogue";
 
 /** Why a change of a class isn't taken. */
 export const notTaken: Catalogue["phrases"]["notTaken"] = {
-  gone: "Ese {what, select, block {bloque} slot {ejercicio} other {{what}}} ya no está.",
-  taken: "Ya hay un {what, select, block {bloque} slot {ejercicio} other {{what}}} con ese id.",
+  gone: "Ese {what, select, block {bloque} other {ejercicio}} ya no está.",
+  taken: "Ya hay un {what, select, block {bloque} slot {ejercicio} other {cambio}} con ese id.",
   changedSince: "Otra persona cambió {key} después de ti: lo suyo queda, y no hay nada tuyo que deshacer.",
   closed: "{key} no se puede cambiar.",
 };

@@ -205,7 +205,7 @@ export const home: Phrases["home"] = {
   roomHint: "Dos personas con el mismo nombre aquí comparten lo que hay, cada cosa una vez.",
   space: "Espacio",
   floor: "Suelo",
-  floorKind: "{floor, select, smooth {liso} carpet {alfombra} other {{floor}}}",
+  floorKind: "{floor, select, smooth {liso} carpet {alfombra} tile {baldosas} mat {colchoneta} other {}}",
   notSaid: "sin decir",
   ceiling: "Techo, cm",
   length: "Largo libre, m",

@@ -3,11 +3,12 @@ import { outlineOf } from "@/core/effort/outline";
 import type { Thresholds } from "@/core/effort/thresholds";
 import { fieldsIn, zoneName } from "@/core/live/when";
 import { LIBRARY_BOOK } from "@/core/moves/library";
-import { MUSCLES } from "@/core/moves/move";
+import { MUSCLES, type Muscle } from "@/core/moves/move";
 import { checkSeasonPlan, personSeason, type SeasonFinding, type SeasonView } from "@/core/season/checks";
 import { dayAfter, isEasier, mondayOf } from "@/core/season/pattern";
 import { type Week, weeksOf } from "@/core/season/week";
 import { clockText, isUuid } from "@/core/units";
+import type { ShownMuscle } from "@/features/season/muscle-bars";
 import { SeasonScreen } from "@/features/season/season-screen";
 import type { WeekRow } from "@/features/season/week-cells";
 import { ownBusy } from "@/server/busy";
@@ -15,6 +16,8 @@ import { listPeople, type StoredPerson } from "@/server/people";
 import { listSeasons, seasonOf, toFollow, viewOf, type WholeSeason } from "@/server/seasons";
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
+import { breakable } from "@/words/hyphens";
+import { wholeLanguage } from "@/words/languages";
 import { seasonText } from "@/words/season-words";
 import { shortDay, shortWhen } from "@/words/when-words";
 import type { Words } from "@/words/words";
@@ -81,6 +84,11 @@ async function findSeason(studioId: string, id: string): Promise<WholeSeason> {
   return known ? seasonOf(studioId, id) : notFound();
 }
 
+function shownMuscle(muscle: Muscle, words: Words): ShownMuscle {
+  const name = words.name("muscle", muscle);
+  return { id: muscle, name, narrow: breakable(name, wholeLanguage(words.language) ?? "en") };
+}
+
 export default async function SeasonPage({ params }: { readonly params: Promise<{ id: string }> }) {
   const who = await requireInstructor();
   const { words, t } = await spoken("pages");
@@ -129,7 +137,7 @@ export default async function SeasonPage({ params }: { readonly params: Promise<
       title={season.title}
       about={t("weeksOf", { weeks: plan.weeks, zone: zoneName(plan.timeZone), says: plan.says || "no" })}
       weeks={rows}
-      muscles={muscles.map((muscle) => ({ id: muscle, name: words.name("muscle", muscle) }))}
+      muscles={muscles.map((muscle) => shownMuscle(muscle, words))}
       bounds={thresholds.stance[stance].weekSets}
       whose={[
         {

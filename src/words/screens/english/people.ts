@@ -92,8 +92,7 @@ export const people = {
   lineN: "line {line}",
   update: "update",
   new: "new",
-  floor:
-    "{floor, select, smooth {smooth floor} carpet {carpet floor} hard {hard floor} other {{floor} floor}}",
+  floor: "{floor, select, smooth {smooth floor} carpet {carpet} tile {tiled floor} mat {mat} other {}}",
   peopleCount: "{n, plural, one {1 person} other {# people}}",
   cellQuotes: "has a quotation mark that isn’t closed, or stands inside a cell",
   cellCells: "has {than, select, more {more} other {fewer}} cells than the heading",
