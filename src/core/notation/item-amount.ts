@@ -1,12 +1,13 @@
 /** How much of a move, and on which sides, as it is typed. */
 import type { Dose, Slot } from "../class/document";
+import type { Then } from "../class/dose";
 import { startDose } from "../class/new-class";
 import type { KnownMove } from "../moves/book";
 import type { Seconds } from "../units";
 import type { Span } from "../values/span";
 import { secondsIn } from "../values/typed-number";
 import { COUNT, countIn, TIME } from "./amounts";
-import type { Pencil } from "./pencil";
+import type { Pencil, Place } from "./pencil";
 
 /** What a block says for all of its moves. */
 export interface BlockDose {
@@ -76,6 +77,26 @@ function takeReps(pencil: Pencil, amount: Amount): void {
     amount.reps = countIn(struck.match[1] ?? "");
     return;
   }
+}
+
+/** What may stand behind it and is no name: `then 30 pulse squats` is another move. */
+const NO_NAME = String.raw`(?!\s+(?!(?:total|rest|rpe|heavy|medium|light|each|per|at|easier|harder)\b)\p{L})`;
+
+/** As many pulses or seconds as a dose may have: 1 to 100. */
+const AFTER = "100|[1-9][0-9]?";
+
+/** `then 30 pulses`, `then hold 20 s`: what comes after the last rep, and no other move. */
+export const AFTERWARDS = String.raw`then\s+(?:(${AFTER})\s+pulses?|hold\s+(?:for\s+)?(${AFTER})\s*s(?:ec(?:onds?|s)?)?)\b${NO_NAME}`;
+
+/** Strikes out what comes after the last rep; null where nothing is said of it. */
+export function takeAfterwards(pencil: Pencil): { readonly then: Then; readonly place: Place } | null {
+  const struck = pencil.take(new RegExp(String.raw`\b${AFTERWARDS}`, "iu"));
+  if (!struck) return null;
+  const [, pulses, hold] = struck.match;
+  return {
+    then: pulses === undefined ? { hold: Number(hold) } : { pulses: Number(pulses) },
+    place: struck.place,
+  };
 }
 
 /** Strikes out all that says how much. */

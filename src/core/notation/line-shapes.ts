@@ -1,13 +1,14 @@
 /** What kind of line it is: a heading, a whole block, several moves. */
 import type { MoveBook } from "../moves/book";
 import { exactMove } from "../moves/find";
+import { AFTERWARDS } from "./item-amount";
 import { surelyFor } from "./known-words";
 import { Pencil } from "./pencil";
 import { saysStructure, takeHeader } from "./read-header";
 import { readItem } from "./read-item";
 
 /** What divides the moves of one line. */
-export const BETWEEN = /\s*[,;+]\s*|\s+then\s+/g;
+export const BETWEEN = new RegExp(String.raw`\s*[,;+]\s*|\s+(?!${AFTERWARDS})then\s+`, "giu");
 /** A line of words alone that looks like a move is one from this fit on. */
 const A_MOVE = 80;
 

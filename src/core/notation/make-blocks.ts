@@ -96,7 +96,7 @@ function madeOf(open: Open, at: number, from: number, stance: Stance) {
   // What stands in braces has the last word.
   const fitted = open.patch
     ? open.items.map(({ slot }) => ({ slot, notes: [] }))
-    : open.items.map((item) => fitLists(item, rounds));
+    : open.items.map((item) => (item.braced ? { slot: item.slot, notes: [] } : fitLists(item, rounds)));
   const slots = withIds(fitted, from);
   const { noSlots, ...patch } = open.patch ?? {};
   const block = patched(blockOf(open, `b${at}`, slots, stance), patch);

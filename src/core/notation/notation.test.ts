@@ -132,6 +132,29 @@ describe("a plan as it is typed", () => {
     });
   });
 
+  test.each([
+    ["squat 10 reps then 30 pulses", { reps: 10, then: { pulses: 30 } }],
+    ["10 squats then 30 pulses", { reps: 10, then: { pulses: 30 } }],
+    ["- squat 10 reps at 3-0-1-0 then hold 20 s heavy", { reps: 10, tempo: "3-0-1-0", then: { hold: 20 } }],
+    ["3x10 squats, then 12 pulses", { reps: 10, then: { pulses: 12 } }],
+  ])("what comes after the last rep belongs to the move: %s", (line, dose) => {
+    const [block] = blocksOf(`A\n\n${line}\n`);
+    expect(block?.slots).toHaveLength(1);
+    expect(block?.slots?.[0]).toMatchObject({ move: "bodyweight-squat", dose });
+  });
+
+  test("a move after “then” is one of its own, and what can't come after a time is noted", () => {
+    const [block] = blocksOf("3 rounds: 10 squats then 10 press-ups then 30 pulses\n");
+    expect(block?.slots).toMatchObject([
+      { move: "bodyweight-squat", dose: { reps: 10 } },
+      { move: "press-up", dose: { reps: 10, then: { pulses: 30 } } },
+    ]);
+    expect(JSON.stringify(blocksOf("3 rounds: 10 squats then 10 pulse squats\n"))).not.toContain('"then"');
+    const timed = read("A\n\nsquat 40 s then 30 pulses\n");
+    expect(timed.doc?.blocks[0]?.slots).toHaveLength(1);
+    expect(timed.notes).toContainEqual(expect.objectContaining({ code: "not-read", text: "then 30 pulses" }));
+  });
+
   test("water, talk and a repeat are of the block above", () => {
     const plan = "Bodyweight mix\n20 star jacks\n15 squats\nRepeat 3 times\nwater 60 s\n\n8x 20/10 punches";
     const [first, second] = blocksOf(plan);
@@ -173,6 +196,23 @@ describe("the text of a class", () => {
     expect(back && meaning(back)).toEqual(meaning(doc));
   });
 
+  test("of one line that is two moves beside one that has no words reads back as it is", () => {
+    for (const then of [{ pulses: 30 }, { hold: 100 }]) {
+      const slots = [
+        { id: "s2", move: "seated-leg-straighten", dose: { reps: 6, tempo: "3-0-2-1", then } },
+        { id: "s3", move: { name: " ", repSeconds: 1 }, dose: { toLimit: 27 } },
+        { id: "s4", move: { name: "Squat then hinge", repSeconds: 1 }, dose: { reps: 5 } },
+        { id: "s5", move: { name: "-", repSeconds: 1 }, dose: { seconds: 30 } },
+      ];
+      const doc = {
+        ...(classes[0] as ClassDoc),
+        blocks: [{ id: "b1", title: "", rounds: 4, cap: 830, slots }],
+      };
+      const back = read(printPlan(doc, LIBRARY_BOOK)).doc;
+      expect(back && meaning(back)).toEqual(meaning(JSON.parse(JSON.stringify(doc))));
+    }
+  });
+
   test("of any class reads back as it is, but for ids and what is of people", { timeout: 120_000 }, () => {
     fc.assert(
       fc.property(arbClass, (doc) => {
@@ -181,6 +221,14 @@ describe("the text of a class", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  test("with anything in its braces never throws", () => {
+    for (const rounds of ['{"min":1,"max":1}', "3", '"a"', "{}", "[]", "null"]) {
+      const line = `squats 12/10/8 {"rounds":${rounds},"dose":[3]}`;
+      for (const head of ["", "A\n\n", "Circuit: 3 rounds\n- "])
+        expect(() => read(head + line)).not.toThrow();
+    }
   });
 
   test("damaged, never throws, and gives a valid class or none", { timeout: 120_000 }, () => {

@@ -87,13 +87,22 @@ function blockLines(block: Block, doc: ClassDoc, library: MoveBook): readonly st
     (readPlan([...BEFORE, head, ...lines, ...BEHIND].join("\n"), library).doc?.blocks ?? []).slice(0, -1);
   const asWords = read(plain);
   const made = asWords.length === 1 ? asWords[0] : undefined;
-  const items = slots.map((slot, i) => {
+  const braced = slots.map((slot) => withBraces("-", bare(slot, slots)));
+  const worded = slots.map((slot, i) => {
     const line = plain[i] as string;
     const own = made && slotsOf(made).length === slots.length ? slotsOf(made)[i] : undefined;
     // A line that isn't read as one move stands in braces wholly.
-    if (!own) return withBraces("-", bare(slot, slots));
+    if (!own) return braced[i] as string;
     return withBraces(line, patchFor(bare(own, slotsOf(made as Block)), bare(slot, slots)));
   });
+  // One line that is two moves beside one that is none come to the right number, and to something else.
+  const isSame = (back: Block | undefined) =>
+    back !== undefined &&
+    slotsOf(back).length === slots.length &&
+    slotsOf(back).every(
+      (own, i) => patchFor(bare(own, slotsOf(back)), bare(slots[i] as Slot, slots)) === null,
+    );
+  const items = isSame(read(worded)[0]) ? worded : braced;
   const [again] = read(items);
   const { slots: _slots, ...meant } = block;
   const { slots: _own, ...got } = again ?? { id: "", title: "" };

@@ -4,7 +4,7 @@ import type { KnownMove, MoveBook } from "../moves/book";
 import type { Span } from "../values/span";
 import { secondsIn } from "../values/typed-number";
 import { TIME, takeLoad, takeTempo } from "./amounts";
-import { type BlockDose, doseOf, sidesOf, takeAmount, takeSides } from "./item-amount";
+import { type BlockDose, doseOf, sidesOf, takeAfterwards, takeAmount, takeSides } from "./item-amount";
 import { movesFor, surelyFor } from "./known-words";
 import { type Less, takeDoses, takeLess, takeWeights } from "./lists";
 import type { Note } from "./note";
@@ -26,6 +26,8 @@ export interface ReadItem {
   readonly less?: Less | null;
   /** Where the words of its move stand. */
   readonly place?: Place;
+  /** Some of it stands in braces, which have the last word: it may be anything. */
+  readonly braced?: boolean;
 }
 
 interface Named {
@@ -144,6 +146,19 @@ export function withWays(item: ReadItem, pencil: Pencil, book: MoveBook): ReadIt
   };
 }
 
+/** A dose with what comes after its last rep: after reps alone, in a window there is no time for it; else it is noted. */
+function withAfterwards(
+  dose: Slot["dose"],
+  afterwards: ReturnType<typeof takeAfterwards>,
+): { readonly dose: Slot["dose"]; readonly note: Note | null } {
+  if (!afterwards) return { dose, note: null };
+  const { then, place } = afterwards;
+  if ("reps" in dose && dose.reps !== undefined && dose.within === undefined)
+    return { dose: { ...dose, then }, note: null };
+  const text = then.pulses === undefined ? `then hold ${then.hold} s` : `then ${then.pulses} pulses`;
+  return { dose, note: { code: "not-read", place, text } };
+}
+
 /** A move with all that its line says. Words that are no amount are its name: nothing is lost. */
 export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): ReadItem | null {
   const said = takeSaid(pencil);
@@ -154,6 +169,7 @@ export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): Read
   const tempo = takeTempo(pencil);
   const rest = pencil.take(new RegExp(String.raw`\brest\s*:?\s*(${TIME}|\d{1,3})\b`, "i"));
   const sides = takeSides(pencil);
+  const afterwards = takeAfterwards(pencil);
   const amount = takeAmount(pencil);
   const words = pencil.rest();
   if (!words) return null;
@@ -165,11 +181,14 @@ export function readItem(pencil: Pencil, book: MoveBook, block: BlockDose): Read
     doses ?? amount.reps ?? amount.seconds ?? amount.toLimit ?? amount.ladder ?? block.work ?? null;
   const notes: Note[] = [...(named.note ? [named.note] : []), ...ways.notes];
   if (dosed === null) notes.push({ code: "no-dose", place: words.place, text: name });
+  const dose = doses
+    ? doses.map((one) => doseOf(one.amount, named.move, block, one.tempo ?? tempo))
+    : doseOf(amount, named.move, block, tempo);
+  const whole = withAfterwards(dose, afterwards);
+  if (whole.note) notes.push(whole.note);
   const slot: Omit<Slot, "id"> = {
     move: named.ref,
-    dose: doses
-      ? doses.map((one) => doseOf(one.amount, named.move, block, one.tempo ?? tempo))
-      : doseOf(amount, named.move, block, tempo),
+    dose: whole.dose,
     ...sidesOf(named.move, sides),
     ...(rest ? { rest: secondsIn(rest.match[1] ?? "") ?? 0 } : {}),
     ...(load ? { load } : {}),

@@ -241,9 +241,14 @@ class Reader {
     this.patch = null;
     const text = pencil.left;
     const item = readItem(pencil, this.book, dose);
-    if (item) return { ...item, slot: patched(item.slot, patch) };
+    if (item) return { ...item, slot: patched(item.slot, patch), braced: patch !== null };
     if (patch && "move" in patch)
-      return { slot: patched({ move: "", dose: { seconds: 1 } }, patch), sets: null, notes: [] };
+      return {
+        slot: patched({ move: "", dose: { seconds: 1 } }, patch),
+        sets: null,
+        notes: [],
+        braced: true,
+      };
     if (text.trim() !== "")
       this.notes.push({ code: "not-read", place: pencil.place(0, text.length), text: text.trim() });
     return null;

@@ -91,7 +91,13 @@ export function usePaint(
     paintScore(brush, drawn, at, { ...box, ratio }, inks.current, moved);
   }, [scroll, canvas, box, content, chosen, at, caret]);
   latest.current = paint;
-  useLayoutEffect(paint, [paint]);
+  // After all that the same change does to the page, and still before it is shown: letters on a canvas have the
+  // browser style the page, which is so done once.
+  const due = useRef(paint);
+  useLayoutEffect(() => {
+    due.current = paint;
+    queueMicrotask(() => due.current === paint && paint());
+  }, [paint]);
   useEffect(() => {
     const view = scroll.current;
     const again = () => {
