@@ -34,7 +34,7 @@ import {
   STANCES,
   slotsOf,
 } from "./document";
-import { measureUpTo } from "./expand";
+import { measureUpTo } from "./expanded-block";
 
 /** More segments than this, at max, is a fault: 20,000 is a day of five-second pieces. */
 export const MOST_SEGMENTS = 20_000;

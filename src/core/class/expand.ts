@@ -226,7 +226,8 @@ export function prepare(doc: ClassDoc, library: MoveBook): Prepared {
   return new Prepared(bookFor(doc, library));
 }
 
-function run(blocks: readonly Block[], prepared: Prepared, extreme: Extreme, emit: Emit): void {
+/** Expands blocks one after the other, piece by piece, until the receiver has had enough. */
+export function runBlocks(blocks: readonly Block[], prepared: Prepared, extreme: Extreme, emit: Emit): void {
   const x = new Expansion(prepared, extreme, emit);
   try {
     for (const block of blocks) expandBlock(x, block);
@@ -246,14 +247,14 @@ export function expand(
 }
 
 /** The segments of blocks one after the other, contiguous from `start`. */
-function segmentsOf(
+export function segmentsOf(
   blocks: readonly Block[],
   prepared: Prepared,
   extreme: Extreme,
   start: Seconds,
 ): readonly Segment[] {
   const segments: Segment[] = [];
-  run(blocks, prepared, extreme, (seconds, kind, block, slot, round, side, own) => {
+  runBlocks(blocks, prepared, extreme, (seconds, kind, block, slot, round, side, own) => {
     const end = start + seconds;
     const segment = { kind, start, end, block, slot, round, side };
     segments.push(own ? { ...segment, ...own } : segment);
@@ -273,90 +274,12 @@ export function expandedSeconds(
   return secondsOf(doc.blocks, prepared, extreme);
 }
 
-function secondsOf(blocks: readonly Block[], prepared: Prepared, extreme: Extreme): Seconds {
+/** How long blocks last one after the other, without making their segments. */
+export function secondsOf(blocks: readonly Block[], prepared: Prepared, extreme: Extreme): Seconds {
   let total = 0;
-  run(blocks, prepared, extreme, (seconds) => {
+  runBlocks(blocks, prepared, extreme, (seconds) => {
     total += seconds;
     return true;
   });
   return total;
-}
-
-/** A block at plan, and how long it lasts at least and at most. */
-export interface ExpandedBlock {
-  readonly segments: readonly Segment[];
-  readonly min: Seconds;
-  readonly longest: Length;
-}
-
-const expandedBlocks = new WeakMap<
-  Block,
-  ExpandedBlock & { readonly book: MoveBook; readonly start: Seconds }
->();
-
-/**
- * A block that begins `start` seconds into its class. Blocks are never changed, so what is known of one holds for as
- * long as it stands: an edit expands the block that it changes, and moves those after it.
- */
-export function expandedBlock(block: Block, prepared: Prepared, start: Seconds): ExpandedBlock {
-  const { book } = prepared;
-  const there = expandedBlocks.get(block);
-  if (there?.book === book && there.start === start) return there;
-  const made =
-    there?.book === book
-      ? { ...there, start, segments: moved(there.segments, start - there.start) }
-      : {
-          book,
-          start,
-          segments: segmentsOf([block], prepared, "plan", start),
-          min: secondsOf([block], prepared, "min"),
-          longest: longestOf(block, prepared),
-        };
-  expandedBlocks.set(block, made);
-  return made;
-}
-
-const moved = (segments: readonly Segment[], by: Seconds): readonly Segment[] =>
-  segments.map((segment) => ({ ...segment, start: segment.start + by, end: segment.end + by }));
-
-/** How many segments the longest expansion has and how long it lasts; measuring stops just past `most` segments. */
-export function measureUpTo(
-  doc: ClassDoc,
-  library: MoveBook,
-  most: number,
-): { readonly segments: number; readonly seconds: Seconds } {
-  const prepared = prepare(doc, library);
-  let segments = 0;
-  let seconds = 0;
-  for (const block of doc.blocks) {
-    const own = longestOf(block, prepared, most - segments);
-    segments += own.segments;
-    seconds += own.seconds;
-    if (segments > most) break;
-  }
-  return { segments, seconds };
-}
-
-interface Length {
-  readonly segments: number;
-  readonly seconds: Seconds;
-}
-
-const longests = new WeakMap<Block, Length & { readonly book: MoveBook }>();
-
-/** A block's longest expansion, without making its segments: whole it is known from then on, past `most` it isn't. */
-function longestOf(block: Block, prepared: Prepared, most = Number.POSITIVE_INFINITY): Length {
-  const { book } = prepared;
-  const there = longests.get(block);
-  if (there?.book === book) return there;
-  let segments = 0;
-  let seconds = 0;
-  run([block], prepared, "max", (own) => {
-    segments += 1;
-    seconds += own;
-    return segments <= most;
-  });
-  const made = { segments, seconds, book };
-  if (segments <= most) longests.set(block, made);
-  return made;
 }

@@ -1,5 +1,6 @@
 import type { ClassDoc } from "../class/document";
-import { expandedBlock, prepare, SEGMENT_KINDS, type Segment, type SegmentKind } from "../class/expand";
+import { prepare, SEGMENT_KINDS, type Segment, type SegmentKind } from "../class/expand";
+import { expandedBlock } from "../class/expanded-block";
 import type { MoveBook } from "../moves/book";
 import type { Seconds, Triple } from "../units";
 
