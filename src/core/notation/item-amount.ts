@@ -88,13 +88,21 @@ const AFTER = "100|[1-9][0-9]?";
 /** `then 30 pulses`, `then hold 20 s`: what comes after the last rep, and no other move. */
 export const AFTERWARDS = String.raw`then\s+(?:(${AFTER})\s+pulses?|hold\s+(?:for\s+)?(${AFTER})\s*s(?:ec(?:onds?|s)?)?)\b${NO_NAME}`;
 
+/** What comes after the last rep, and how it was typed. */
+export interface Afterwards {
+  readonly then: Then;
+  readonly text: string;
+  readonly place: Place;
+}
+
 /** Strikes out what comes after the last rep; null where nothing is said of it. */
-export function takeAfterwards(pencil: Pencil): { readonly then: Then; readonly place: Place } | null {
+export function takeAfterwards(pencil: Pencil): Afterwards | null {
   const struck = pencil.take(new RegExp(String.raw`\b${AFTERWARDS}`, "iu"));
   if (!struck) return null;
-  const [, pulses, hold] = struck.match;
+  const [text, pulses, hold] = struck.match;
   return {
     then: pulses === undefined ? { hold: Number(hold) } : { pulses: Number(pulses) },
+    text,
     place: struck.place,
   };
 }

@@ -4,7 +4,15 @@ import type { KnownMove, MoveBook } from "../moves/book";
 import type { Span } from "../values/span";
 import { secondsIn } from "../values/typed-number";
 import { TIME, takeLoad, takeTempo } from "./amounts";
-import { type BlockDose, doseOf, sidesOf, takeAfterwards, takeAmount, takeSides } from "./item-amount";
+import {
+  type Afterwards,
+  type BlockDose,
+  doseOf,
+  sidesOf,
+  takeAfterwards,
+  takeAmount,
+  takeSides,
+} from "./item-amount";
 import { movesFor, surelyFor } from "./known-words";
 import { type Less, takeDoses, takeLess, takeWeights } from "./lists";
 import type { Note } from "./note";
@@ -149,13 +157,12 @@ export function withWays(item: ReadItem, pencil: Pencil, book: MoveBook): ReadIt
 /** A dose with what comes after its last rep: after reps alone, in a window there is no time for it; else it is noted. */
 function withAfterwards(
   dose: Slot["dose"],
-  afterwards: ReturnType<typeof takeAfterwards>,
+  afterwards: Afterwards | null,
 ): { readonly dose: Slot["dose"]; readonly note: Note | null } {
   if (!afterwards) return { dose, note: null };
-  const { then, place } = afterwards;
+  const { then, text, place } = afterwards;
   if ("reps" in dose && dose.reps !== undefined && dose.within === undefined)
     return { dose: { ...dose, then }, note: null };
-  const text = then.pulses === undefined ? `then hold ${then.hold} s` : `then ${then.pulses} pulses`;
   return { dose, note: { code: "not-read", place, text } };
 }
 

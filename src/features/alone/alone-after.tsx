@@ -5,6 +5,7 @@ import { api } from "@/browser/api";
 import { EFFORTS, type SlotDone } from "@/core/log/entries";
 import { MORE, type More } from "@/core/strength/more";
 import { useWords } from "@/features/language/use-words";
+import { Trouble } from "@/ui/trouble";
 import { failureText } from "@/words/failure-words";
 import { type AloneProps, Back } from "./alone-props";
 
@@ -77,11 +78,7 @@ export function AloneAfter(
           onChange={(event) => setNote(event.target.value)}
         />
       </label>
-      {trouble && (
-        <p role="alert" className="mt-2 text-rust">
-          {trouble}
-        </p>
-      )}
+      <Trouble className="mt-2">{trouble}</Trouble>
       <button
         type="button"
         className="mt-3 min-h-14 w-full bg-ink text-xl font-bold text-paper"

@@ -7,6 +7,7 @@ import { useTexts } from "@/features/language/use-texts";
 import { Button } from "@/ui/button";
 import { Dialog } from "@/ui/dialog";
 import { Choice, Field } from "@/ui/field";
+import { Trouble } from "@/ui/trouble";
 
 export interface AloneLine {
   readonly id: string;
@@ -105,11 +106,7 @@ export function AlonePlans(props: {
               onChange={(event) => setNote(event.target.value)}
             />
           </label>
-          {trouble && (
-            <p role="alert" className="text-rust">
-              {trouble}
-            </p>
-          )}
+          <Trouble>{trouble}</Trouble>
           <Button look="solid" type="submit">
             {t("give")}
           </Button>

@@ -36,6 +36,7 @@ export function DeskPanel(props: {
     say: t("say"),
   };
   return (
+    // Painted apart: a key that changes the score leaves it as it is, and the browser shows what it has of it.
     <aside
       aria-label={t("aboutSelection")}
       className="isolate flex h-full min-h-0 flex-col border-l-2 border-ink"

@@ -44,6 +44,7 @@ export const SlotLines = memo(function SlotLines(props: {
   const ids = slots.map((slot) => slot.id).join("\n");
   const items = useMemo(() => ids.split("\n").map(slotDragId), [ids]);
   return (
+    // Painted apart, as the panel is.
     <table
       className="isolate w-full border-collapse text-left [&_td]:pr-2 [&_th]:whitespace-nowrap [&_th]:pr-2"
       aria-label={t("movesBlock")}

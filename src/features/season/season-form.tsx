@@ -9,6 +9,7 @@ import { type Named, WhoIsAsked } from "@/features/sessions/who-is-asked";
 import { PLACES, TopLine } from "@/features/top-line/top-line";
 import { Button } from "@/ui/button";
 import { Choice, Field } from "@/ui/field";
+import { Trouble } from "@/ui/trouble";
 import type { PlainKey } from "@/words/screens/screens";
 import { SeasonDays } from "./season-days";
 
@@ -165,11 +166,7 @@ export function SeasonForm(props: {
               onChange={(event) => setTitle(event.target.value)}
             />
             <PlanFields plan={plan} classes={classes} off={off} onOff={setOff} onChange={set} />
-            {trouble && (
-              <p role="alert" className="text-rust">
-                {trouble}
-              </p>
-            )}
+            <Trouble>{trouble}</Trouble>
             <p className="flex items-baseline gap-4">
               <Button look="solid" type="submit">
                 {t("make")}

@@ -9,6 +9,7 @@ import type { Part, PartSlot } from "../../core/parts/part";
 import type { CallReason } from "../../core/reasons/call-reasons";
 import type { MoveName } from "../../core/reasons/value";
 import type { CallLine } from "../../core/shape/call-sheet";
+import { replaced } from "../replaced";
 
 /** What the library's moves are called and say in one language. */
 export interface MoveTexts {
@@ -63,16 +64,10 @@ const isMoveName = (value: object): value is MoveName =>
   "id" in value && "name" in value && typeof value.name === "string" && Object.keys(value).length === 2;
 
 /** A reason, or anything that holds reasons, with the moves that it tells of, however deep they stand. */
-export function reasonWith<R>(reason: R, texts: MoveTexts): R {
-  if (reason === null || typeof reason !== "object") return reason;
-  if (Array.isArray(reason)) return reason.map((each) => reasonWith(each, texts)) as R;
-  // What isn't plain data (a map of numbers, say) names nothing.
-  if (Object.getPrototypeOf(reason) !== Object.prototype) return reason;
-  if (isMoveName(reason)) return { ...reason, name: nameWith(reason.id, reason.name, texts) };
-  return Object.fromEntries(
-    Object.entries(reason).map(([key, value]) => [key, reasonWith(value, texts)]),
-  ) as R;
-}
+export const reasonWith = <R>(reason: R, texts: MoveTexts): R =>
+  replaced(reason, (value) =>
+    isMoveName(value) ? { ...value, name: nameWith(value.id, value.name, texts) } : null,
+  );
 
 function slotWith(own: PartSlot, texts: MoveTexts): PartSlot {
   return {

@@ -1,6 +1,7 @@
 /** Our own starting points in the language of who begins from them; what is made of one is theirs from then on. */
 import type { Block, ClassDoc } from "../../core/class/document";
 import type { Edit } from "../../core/class/edits";
+import { replaced } from "../replaced";
 import { STARTING_IN_SPANISH } from "./spanish";
 
 const TABLES: Readonly<Record<string, Readonly<Record<string, string>>>> = { es: STARTING_IN_SPANISH };
@@ -27,14 +28,9 @@ export function offeredIn(edit: Edit, tag: string): Edit {
   return { ...edit, edits: edit.edits.map((each) => offeredIn(each, tag)) };
 }
 
-/** Reasons, however deep they stand, with the blocks that they tell of renamed. */
-export function blocksRenamed<R>(reason: R, renamed: (title: string) => string): R {
-  if (reason === null || typeof reason !== "object") return reason;
-  if (Array.isArray(reason)) return reason.map((each) => blocksRenamed(each, renamed)) as R;
-  if (Object.getPrototypeOf(reason) !== Object.prototype) return reason;
-  const entries = Object.entries(reason);
-  const [only] = entries;
-  if (entries.length === 1 && only?.[0] === "block" && typeof only[1] === "string")
-    return { block: renamed(only[1]) } as R;
-  return Object.fromEntries(entries.map(([key, value]) => [key, blocksRenamed(value, renamed)])) as R;
-}
+const isBlockName = (value: object): value is { readonly block: string } =>
+  "block" in value && typeof value.block === "string" && Object.keys(value).length === 1;
+
+/** Reasons with the blocks that they tell of renamed. */
+export const blocksRenamed = <R>(reason: R, renamed: (title: string) => string): R =>
+  replaced(reason, (value) => (isBlockName(value) ? { block: renamed(value.block) } : null));

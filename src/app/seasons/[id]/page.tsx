@@ -17,7 +17,6 @@ import { listSeasons, seasonOf, toFollow, viewOf, type WholeSeason } from "@/ser
 import { settingsOf } from "@/server/studios";
 import { requireInstructor } from "@/server/who";
 import { breakable } from "@/words/hyphens";
-import { wholeLanguage } from "@/words/languages";
 import { seasonText } from "@/words/season-words";
 import { shortDay, shortWhen } from "@/words/when-words";
 import type { Words } from "@/words/words";
@@ -86,7 +85,7 @@ async function findSeason(studioId: string, id: string): Promise<WholeSeason> {
 
 function shownMuscle(muscle: Muscle, words: Words): ShownMuscle {
   const name = words.name("muscle", muscle);
-  return { id: muscle, name, narrow: breakable(name, wholeLanguage(words.language) ?? "en") };
+  return { id: muscle, name, narrow: breakable(name, words) };
 }
 
 export default async function SeasonPage({ params }: { readonly params: Promise<{ id: string }> }) {

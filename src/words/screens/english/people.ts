@@ -92,7 +92,8 @@ export const people = {
   lineN: "line {line}",
   update: "update",
   new: "new",
-  floor: "{floor, select, smooth {smooth floor} carpet {carpet} tile {tiled floor} mat {mat} other {}}",
+  floor:
+    "{floor, select, smooth {smooth floor} carpet {carpet floor} tile {tile floor} mat {mat floor} other {}}",
   peopleCount: "{n, plural, one {1 person} other {# people}}",
   cellQuotes: "has a quotation mark that isn’t closed, or stands inside a cell",
   cellCells: "has {than, select, more {more} other {fewer}} cells than the heading",

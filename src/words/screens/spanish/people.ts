@@ -94,7 +94,8 @@ export const people: Same<typeof english> = {
   lineN: "línea {line}",
   update: "se actualiza",
   new: "nueva",
-  floor: "{floor, select, smooth {suelo liso} carpet {moqueta} tile {baldosas} mat {colchoneta} other {}}",
+  floor:
+    "{floor, select, smooth {suelo liso} carpet {moqueta} tile {suelo de baldosas} mat {suelo con colchoneta} other {}}",
   peopleCount: "{n, plural, one {1 persona} other {# personas}}",
   cellQuotes: "tiene comillas sin cerrar o dentro de una celda",
   cellCells: "tiene {than, select, more {más} other {menos}} celdas que el encabezado",
