@@ -19,6 +19,7 @@ import { blockTimes } from "@/core/score/score";
 import { changeText, clockText } from "@/core/units";
 import { useTexts } from "@/features/language/use-texts";
 import { useWords } from "@/features/language/use-words";
+import { SteadyClock } from "@/ui/steady-clock";
 import { useWidth } from "@/ui/use-width";
 import type { Say } from "@/words/screens/screens";
 import { numberTail } from "@/words/sentence-words";
@@ -95,7 +96,7 @@ export function BlockSentence({
           </span>
         ))}
         <span className="whitespace-nowrap">
-          → <b className="text-lg">{clockText(times?.seconds ?? 0)}</b>
+          → <SteadyClock className="align-[-0.361em] text-lg" time={clockText(times?.seconds ?? 0)} />
         </span>
         <span className="text-quiet">{extras(times, t)}</span>
         <button

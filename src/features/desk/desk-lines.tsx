@@ -1,6 +1,6 @@
 "use client";
 import { CircleHelp, History } from "lucide-react";
-import { memo, useEffect } from "react";
+import { memo, useCallback, useEffect } from "react";
 import { type Block, STANCES, slotsOf } from "@/core/class/document";
 import { reshape, SHAPES } from "@/core/class/reshape";
 import { LIBRARY_BOOK } from "@/core/moves/library";
@@ -28,14 +28,15 @@ const BACK = PLACES.slice(0, 1);
 export function DeskTop(props: {
   readonly desk: Desk;
   readonly actions: Actions;
-  readonly onFit: () => void;
   /** The Desk a moment later: what undo is about may follow, and so may all that only is pressed. */
   readonly late: Tools;
 }) {
   const t = useTexts("desk");
   const words = useWords();
-  const { desk, actions, onFit, late } = props;
+  const { desk, actions, late } = props;
   const { title } = desk.doc;
+  const { open } = late.view;
+  const showFit = useCallback(() => open("fit"), [open]);
   // The tab is called as the class is, from the first letter of another title on.
   useEffect(() => {
     document.title = `${title} · Brontle`;
@@ -64,7 +65,7 @@ export function DeskTop(props: {
           </option>
         ))}
       </select>
-      <LengthLine desk={desk} late={late.desk} onFit={onFit} />
+      <LengthLine desk={desk} late={late.desk} onFit={showFit} />
       <SaveWord desk={desk} />
       <DeskTools now={late} />
     </TopLine>

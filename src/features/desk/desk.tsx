@@ -1,14 +1,11 @@
 "use client";
 import { memo, type RefObject, useDeferredValue, useMemo, useRef } from "react";
-import { type ClassDoc, findSlot, slotsOf } from "@/core/class/document";
+import { type ClassDoc, slotsOf } from "@/core/class/document";
 import type { Person } from "@/core/homes/home";
 import { bookFor, type KnownMove, type MoveBook } from "@/core/moves/book";
 import type { Move } from "@/core/moves/move";
-import type { Finding } from "@/core/review/finding";
-import type { Line } from "@/core/review/line";
-import { isOpen } from "@/core/review/ranked";
 import { ownRests, type Settings } from "@/core/settings/settings";
-import { belowScore, NOTHING_BELOW } from "@/drawing/notches";
+import { NOTHING_BELOW } from "@/drawing/notches";
 import { useLibrary } from "@/features/language/use-library";
 import { useTexts } from "@/features/language/use-texts";
 import { RoomGrid } from "@/features/room/room-grid";
@@ -16,6 +13,7 @@ import { type HomeOf, RoomPanel } from "@/features/room/room-panel";
 import { useParts } from "@/features/room/use-parts";
 import { ClassScore } from "@/features/score/score";
 import { Styled } from "@/ui/styled";
+import { BlockMoves, chooseFor } from "./block-moves";
 import { BlockSentence } from "./block-sentence";
 import { BlocksLine } from "./blocks-line";
 import { CompanyLine } from "./company-line";
@@ -23,13 +21,12 @@ import { copyText } from "./copy-text";
 import { DeskDialogs } from "./desk-dialogs";
 import { isPick } from "./desk-doors";
 import { DeskDrag } from "./desk-drag";
-import { BlockActions, DeskTop } from "./desk-lines";
+import { DeskTop } from "./desk-lines";
 import { DeskPanel } from "./desk-panel";
 import { PreviewLine } from "./preview-line";
-import { SlotDetails } from "./slot-details";
-import { SlotLines } from "./slot-lines";
 import { TogetherLine } from "./together-line";
 import { UnsavedLine } from "./unsaved-line";
+import { useBelow } from "./use-below";
 import { type Desk, useDesk } from "./use-desk";
 import { useDeskActions } from "./use-desk-actions";
 import { useDeskClipboard } from "./use-desk-clipboard";
@@ -49,11 +46,6 @@ interface Props {
   readonly settings: Settings;
   /** The day of today, `YYYY-MM-DD`. */
   readonly today: string;
-}
-
-/** What waits for an answer, each by itself: a line of several has a place on the score for every one. */
-function openFindings(lines: readonly Line[]): readonly Finding[] {
-  return lines.filter(isOpen).flatMap(({ members }) => members);
 }
 
 /** All that the Desk is made of at one moment. */
@@ -80,10 +72,7 @@ function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Mom
   const { room } = late;
   const { preview } = review;
   const { select, selection } = desk;
-  const below = useMemo(
-    () => (preview ? NOTHING_BELOW : belowScore(desk.score, room.parts, openFindings(room.findings))),
-    [preview, desk.score, room.parts, room.findings],
-  );
+  const below = useBelow(desk.score, room);
   const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
   return (
     <>
@@ -93,7 +82,7 @@ function ScoreAndBlock({ now, late }: { readonly now: Moment; readonly late: Mom
         score={preview?.score ?? desk.score}
         fixed={preview !== null}
         minutes={view.minutes}
-        below={below}
+        below={preview ? NOTHING_BELOW : below}
         curve={preview || view.tab !== "shape" ? null : view.curve}
         selectedBlock={selection.block}
         selectedSlot={selection.slot}
@@ -133,48 +122,6 @@ const LINE = 25;
 function roomFor({ blocks }: ClassDoc): number {
   return AROUND + LINE * Math.max(...blocks.map((block) => slotsOf(block).length));
 }
-
-/** The choice of another move for a slot, wherever it stands. */
-function chooseFor({ desk, view }: DeskParts, slotId: string): void {
-  const owner = findSlot(desk.doc, slotId)?.block;
-  if (!owner) return;
-  desk.select(owner.id, slotId);
-  view.open("replace");
-}
-
-/** The moves of the selected block, line by line, more of the selected one, and what can be done with them. */
-const BlockMoves = memo(function BlockMoves({ now }: { readonly now: Moment }) {
-  const { desk, view, room, marks, actions } = now;
-  const { selection } = desk;
-  const { open } = view;
-  const block = desk.doc.blocks.find((entry) => entry.id === selection.block);
-  if (!block) return null;
-  const slot = slotsOf(block).find((entry) => entry.id === selection.slot);
-  return (
-    <>
-      {slotsOf(block).length > 0 && (
-        <SlotLines
-          desk={desk}
-          block={block}
-          parts={room.parts}
-          onChooseMove={(slotId) => chooseFor(now, slotId)}
-          onExtend={marks.extendTo}
-        />
-      )}
-      {view.more && slot && <SlotDetails key={slot.id} desk={desk} slot={slot} onPick={open} />}
-      <BlockActions
-        desk={desk}
-        block={block}
-        actions={actions}
-        more={view.more}
-        onMore={view.toggleMore}
-        onAdd={() => open("add")}
-        onOrder={() => open("order")}
-        onPaste={() => open("paste")}
-      />
-    </>
-  );
-});
 
 /** Beside it: who does what, findings, effort, words; or in the room what was chosen there. */
 const Beside = memo(function Beside({ now }: { readonly now: Moment }) {
@@ -287,7 +234,7 @@ function WholeDesk(props: Props & { readonly at: RefObject<Desk | null> }) {
   const late = useDeferredValue(now);
   return (
     <div className="flex h-screen flex-col overflow-hidden stacked:h-auto stacked:overflow-visible">
-      <DeskTop desk={desk} actions={actions} onFit={() => view.open("fit")} late={late} />
+      <DeskTop desk={desk} actions={actions} late={late} />
       <UnsavedLine desk={desk} id={props.id} />
       <CompanyLine desk={late.desk} id={props.id} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_318px] max-[1150px]:grid-cols-[minmax(0,1fr)_276px] stacked:block">

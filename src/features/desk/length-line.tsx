@@ -6,8 +6,14 @@ import { LIBRARY_BOOK } from "@/core/moves/library";
 import { changeText, clockText } from "@/core/units";
 import { minutesIn } from "@/core/values/typed-number";
 import { useTexts } from "@/features/language/use-texts";
+import { SteadyClock } from "@/ui/steady-clock";
 import { TextCell } from "./text-cell";
 import type { Desk } from "./use-desk";
+
+interface Props {
+  readonly desk: Desk;
+  readonly onFit: () => void;
+}
 
 /** What the last step did to the length; undo takes just that back. */
 const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
@@ -26,16 +32,32 @@ const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
   );
 });
 
-/** Timed length against what was promised. */
+/** Timed length against what was promised; what is only read beside it follows a moment later. */
 export function LengthLine({
   desk,
   late,
   onFit,
-}: {
-  readonly desk: Desk;
-  readonly late: Desk;
-  readonly onFit: () => void;
-}) {
+}: Omit<Props, "desk"> & { readonly desk: Desk; readonly late: Desk }) {
+  const t = useTexts("desk");
+  return (
+    <div className="flex items-baseline gap-2 whitespace-nowrap">
+      <span>
+        <SteadyClock
+          as="output"
+          aria-label={t("lengthClass")}
+          className="align-[-0.25em] text-right font-bold font-clock text-2xl"
+          data-testid="total"
+          time={clockText(desk.score.seconds.plan)}
+        />
+      </span>
+      <LastChange desk={late} />
+      <Promised desk={late} onFit={onFit} />
+    </div>
+  );
+}
+
+/** The length that was promised, how far the class is from it, and between what it may last. */
+const Promised = memo(function Promised({ desk, onFit }: Props) {
   const t = useTexts("desk");
   const { seconds } = desk.score;
   const minutes = desk.doc.promise?.minutes;
@@ -47,45 +69,35 @@ export function LengthLine({
     desk.edit(setClass(desk.doc, "promise", to));
   };
   return (
-    <div className="flex items-baseline gap-2 whitespace-nowrap">
-      <output
-        aria-label={t("lengthClass")}
-        className="font-clock text-2xl font-bold leading-none"
-        data-testid="total"
-      >
-        {clockText(seconds.plan)}
-      </output>
-      <LastChange desk={late} />
-      <span className="text-quiet">
-        {t("of")}{" "}
-        <TextCell
-          label={t("promisedMinutes")}
-          className="w-9 min-w-0 text-center text-ink"
-          placeholder="…"
-          value={minutes === undefined ? "" : String(minutes)}
-          answer={(text) => (text.trim() === "" || minutesIn(text) !== null ? null : t("minutesSuch"))}
-          onTake={promise}
-        />{" "}
-        {t("min")}
-        {spare !== null && (
-          <>
-            {" · "}
-            <span className={spare < -60 ? "font-bold text-rust" : ""}>
-              {spare < 0 ? t("over2", { by: clockText(-spare) }) : t("spare", { by: clockText(spare) })}
-            </span>
-          </>
-        )}
-        {" · "}
-        <button type="button" className="underline underline-offset-2" onClick={onFit}>
-          {t("fit")}
-        </button>
-        {seconds.min !== seconds.max && (
-          <span className="max-[1400px]:hidden">
-            {" "}
-            · {clockText(seconds.min)}–{clockText(seconds.max)}
+    <span className="text-quiet">
+      {t("of")}{" "}
+      <TextCell
+        label={t("promisedMinutes")}
+        className="w-9 min-w-0 text-center text-ink"
+        placeholder="…"
+        value={minutes === undefined ? "" : String(minutes)}
+        answer={(text) => (text.trim() === "" || minutesIn(text) !== null ? null : t("minutesSuch"))}
+        onTake={promise}
+      />{" "}
+      {t("min")}
+      {spare !== null && (
+        <>
+          {" · "}
+          <span className={spare < -60 ? "font-bold text-rust" : ""}>
+            {spare < 0 ? t("over2", { by: clockText(-spare) }) : t("spare", { by: clockText(spare) })}
           </span>
-        )}
-      </span>
-    </div>
+        </>
+      )}
+      {" · "}
+      <button type="button" className="underline underline-offset-2" onClick={onFit}>
+        {t("fit")}
+      </button>
+      {seconds.min !== seconds.max && (
+        <span className="max-[1400px]:hidden">
+          {" "}
+          · {clockText(seconds.min)}–{clockText(seconds.max)}
+        </span>
+      )}
+    </span>
   );
-}
+});

@@ -80,7 +80,8 @@ export const NumberField = memo(function NumberField(props: Props) {
       input.current?.select();
     }
   };
-  useWidth(input, Math.max(1, shown.length) + 0.9);
+  // Two figures at least: 5 and 10 are as wide, and what follows stays where it is.
+  useWidth(input, Math.max(2, shown.length) + 0.9);
   return (
     <input
       ref={input}
@@ -97,7 +98,7 @@ export const NumberField = memo(function NumberField(props: Props) {
       data-number={number.key}
       value={shown}
       maxLength={20}
-      size={Math.max(1, shown.length)}
+      size={Math.max(2, shown.length)}
       // Of a fixed size and laid out by itself: what is typed in it leaves the page as it is. So it has no line of
       // letters of its own either, and is put as deep as these would be.
       className="mx-0.5 h-[calc(1.25em+2px)] border-b-2 border-pine bg-transparent p-0 text-center align-[-0.465em] leading-tight font-bold [contain:strict] focus:bg-marker focus:outline-none aria-invalid:border-rust aria-invalid:text-rust"

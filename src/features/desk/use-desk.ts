@@ -53,8 +53,12 @@ function useWarning({ pending, save }: DeskState, sendNow: () => Promise<unknown
       void sendNow();
       if (isUnsaved(unsaved.current)) event.preventDefault();
     };
-    window.addEventListener("beforeunload", warn);
-    return () => window.removeEventListener("beforeunload", warn);
+    // Once the page is drawn: what is typed is seen before.
+    const timer = setTimeout(() => window.addEventListener("beforeunload", warn), 0);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener("beforeunload", warn);
+    };
   }, [waits, sendNow]);
 }
 

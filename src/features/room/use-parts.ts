@@ -129,7 +129,10 @@ function useWorkedOut(doc: ClassDoc, people: readonly Person[], settings: Settin
     };
   }, [run, show]);
   useEffect(() => {
-    if (doc !== latest.current.doc || people !== latest.current.people) void run();
+    if (doc === latest.current.doc && people === latest.current.people) return;
+    // Once the score is drawn: a worker that begins before takes a core from what draws it.
+    const timer = setTimeout(() => void run(), 0);
+    return () => clearTimeout(timer);
   }, [doc, people, run]);
 
   const ask = useCallback(

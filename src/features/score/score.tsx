@@ -1,5 +1,5 @@
 "use client";
-import { type PointerEvent, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { type PointerEvent, useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { resolveAt } from "@/core/score/resolve";
 import type { Score } from "@/core/score/score";
@@ -107,11 +107,12 @@ export function ClassScore(props: Props) {
   const [renaming, setRenaming] = useState<string | null>(null);
   const drawn = useDrawn(props, (block) => props.fixed || setRenaming(block));
   const { scroll, canvas, press, at, rows } = drawn;
+  const high = useSettled(rows, at, props);
   const hint = useHint(press, { below: NOTHING_BELOW, ...props }, at);
   return (
     <Styled
       className="relative min-h-36 shrink grow-0 basis-(--most) has-[[data-score]:focus-visible]:outline-2 has-[[data-score]:focus-visible]:outline-ink stacked:h-(--least)"
-      look={{ "--most": `${rows * MOST_ROW}px`, "--least": `${rows * LEAST_ROW}px` }}
+      look={{ "--most": `${high * MOST_ROW}px`, "--least": `${high * LEAST_ROW}px` }}
     >
       <div
         ref={scroll}
@@ -126,7 +127,7 @@ export function ClassScore(props: Props) {
         {...hint.handlers}
       >
         {/* As high as all rows; the canvas is as high as what is in sight of them, and stays there. */}
-        <Styled look={{ height: `${rows * at.row}px` }}>
+        <Styled look={{ height: `${high * at.row}px` }}>
           <canvas ref={canvas} aria-hidden className="sticky top-0 block w-full" />
         </Styled>
       </div>
@@ -147,20 +148,40 @@ export function ClassScore(props: Props) {
   );
 }
 
+/**
+ * How many rows can be scrolled through. A row more or less by a number that is typed is drawn at once, and to be
+ * scrolled to a moment later: another height lays out all that scrolls. Not so where what is selected, or how it is
+ * drawn, changes with it: that is brought into sight at once.
+ */
+function useSettled(
+  rows: number,
+  { row, rowSeconds }: ScoreMeasures,
+  { selectedBlock, selectedSlot }: Props,
+) {
+  const now = useMemo(
+    () => ({ rows, selected: [selectedBlock, selectedSlot, row, rowSeconds].join(" ") }),
+    [rows, selectedBlock, selectedSlot, row, rowSeconds],
+  );
+  const settled = useDeferredValue(now);
+  return settled.selected === now.selected ? settled.rows : rows;
+}
+
 /** What a screen reader says of the score, and of the piece that the keys are at. */
 function useScoreWords({ doc, score, minutes, below = NOTHING_BELOW }: Props, rows: number, here: number) {
   const words = useWords();
   const library = useLibrary();
   const t = useTexts("score");
   const segment = score.segments[here];
+  const reads = t("reads", {
+    clock: clockText(score.seconds.plan),
+    pieces: score.pieces,
+    blocks: doc.blocks.length,
+    rows,
+    minutes,
+  });
   return {
-    "aria-label": t("reads", {
-      clock: clockText(score.seconds.plan),
-      pieces: score.pieces,
-      blocks: doc.blocks.length,
-      rows,
-      minutes,
-    }),
+    // It follows what is seen.
+    "aria-label": useDeferredValue(reads),
     "aria-valuemin": 0,
     "aria-valuemax": Math.max(0, score.segments.length - 1),
     "aria-valuetext": segment ? saidOf(segment, { doc, below }, library, words, t) : t("nothing"),
