@@ -12,7 +12,7 @@ const WIDTHS: Readonly<Record<number, string>> = {
 /**
  * A time that changes while somebody works: in a box that is as wide for every time of as many signs, and laid out by
  * itself. What stands around it stays where it is, and needn't be laid out anew. Such a box has no line of letters of
- * its own: whoever uses it says by `className` how deep it is put.
+ * its own: whoever uses it says by `className` how high it is and how deep it is put.
  */
 export function SteadyClock({
   as: Tag = "b",
@@ -22,10 +22,7 @@ export function SteadyClock({
 }: { readonly as?: "b" | "output"; readonly time: string } & ComponentPropsWithoutRef<"output">) {
   const width = WIDTHS[time.length];
   return (
-    <Tag
-      {...rest}
-      className={cx("inline-block h-[1.25em] leading-tight", width && "[contain:strict]", width, className)}
-    >
+    <Tag {...rest} className={cx("inline-block", width && "[contain:strict]", width, className)}>
       {time}
     </Tag>
   );

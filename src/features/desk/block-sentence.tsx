@@ -96,7 +96,11 @@ export function BlockSentence({
           </span>
         ))}
         <span className="whitespace-nowrap">
-          → <SteadyClock className="align-[-0.361em] text-lg" time={clockText(times?.seconds ?? 0)} />
+          →{" "}
+          <SteadyClock
+            className="h-[1.25em] align-[-0.365em] text-lg leading-tight"
+            time={clockText(times?.seconds ?? 0)}
+          />
         </span>
         <span className="text-quiet">{extras(times, t)}</span>
         <button

@@ -45,7 +45,7 @@ export function LengthLine({
         <SteadyClock
           as="output"
           aria-label={t("lengthClass")}
-          className="align-[-0.25em] text-right font-bold font-clock text-2xl"
+          className="h-[1em] align-[-0.143em] text-right font-bold font-clock text-2xl leading-none"
           data-testid="total"
           time={clockText(desk.score.seconds.plan)}
         />
