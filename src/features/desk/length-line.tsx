@@ -33,11 +33,7 @@ const LastChange = memo(function LastChange({ desk }: { readonly desk: Desk }) {
 });
 
 /** Timed length against what was promised; what is only read beside it follows a moment later. */
-export function LengthLine({
-  desk,
-  late,
-  onFit,
-}: Omit<Props, "desk"> & { readonly desk: Desk; readonly late: Desk }) {
+export function LengthLine({ desk, late, onFit }: Props & { readonly late: Desk }) {
   const t = useTexts("desk");
   return (
     <div className="flex items-baseline gap-2 whitespace-nowrap">
