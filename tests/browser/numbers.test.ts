@@ -88,18 +88,22 @@ describe("a number of the sentence", () => {
       driver().executeScript<number>(
         `const score = document.querySelector("[data-score]");
          score.scrollTop = score.scrollHeight;
-         const { start, right } = document.querySelector("[data-score] canvas").drawn.at(-1).face;
+         const { start } = document.querySelector("[data-score] canvas").drawn.at(-1).face;
          return start + 300 - Number(score.dataset.total);`,
       );
     await see(driver(), "the last row", async () => {
       const seconds = await beyond();
       return seconds >= 0 && seconds < 300;
     });
-    // A block that is added is selected at the end of a longer class, and is in sight at once.
+    // A block that is added is selected, and in sight at once, however far away the score was.
+    const before = (await stored()).blocks.map(({ id }) => id);
     await click("button", "Add a block");
+    const added = (await stored()).blocks.find(({ id }) => !before.includes(id))?.id;
+    expect(added).toBeDefined();
     await see(driver(), "the new block", () =>
       driver().executeScript<boolean>(
-        `return document.querySelector("[data-score] canvas").drawn.some(({ face }) => face.brackets.some(({ chosen }) => chosen))`,
+        `const [added] = arguments; return document.querySelector("[data-score] canvas").drawn.some(({ face }) => face.brackets.some(({ block }) => block === added))`,
+        added,
       ),
     );
     for (let i = 0; i < 2; i += 1) await chord(driver(), Key.CONTROL, "z");

@@ -18,6 +18,9 @@ export interface Asked {
   readonly tried: (about: About, fingerprint: string) => Promise<Line | null>;
 }
 
+/** Of what more is known. */
+type News = "parts" | "findings" | "tried";
+
 /** What was tried is shown so often while more is being tried. */
 const SHOWN_EVERY_MS = 120;
 
@@ -26,10 +29,10 @@ export class Following {
   #made: Made;
   #wanted: About;
   #busy = false;
-  readonly #show: (made: Made, what: "parts" | "findings" | "tried") => void;
+  readonly #show: (made: Made, what: News) => void;
 
   /** `show`: told each time more is known. */
-  constructor(made: Made, show: (made: Made, what: "parts" | "findings" | "tried") => void) {
+  constructor(made: Made, show: (made: Made, what: News) => void) {
     this.#made = made;
     this.#wanted = made;
     this.#show = show;
@@ -83,7 +86,7 @@ export class Following {
     }
   }
 
-  #know(made: Made, what: "parts" | "findings" | "tried"): void {
+  #know(made: Made, what: News): void {
     this.#made = made;
     this.#show(made, what);
   }

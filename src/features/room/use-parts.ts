@@ -1,6 +1,6 @@
 "use client";
 import { type Remote, wrap } from "comlink";
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { ClassDoc } from "@/core/class/document";
 import { type About, Engine, type NextThings } from "@/core/engine/engine";
 import type { Person } from "@/core/homes/home";
@@ -54,9 +54,14 @@ function useWorkedOut(doc: ClassDoc, people: readonly Person[], settings: Settin
         startTransition(() => setMade(now));
       }),
   );
-  const isBehind = following.want(
-    useMemo(() => ({ doc, people, settings, on }), [doc, people, settings, on]),
-  );
+  const about = useMemo(() => ({ doc, people, settings, on }), [doc, people, settings, on]);
+  // Before any effect asks something of the worker: that is about what is wanted now.
+  useLayoutEffect(() => {
+    if (!following.want(about)) return;
+    // Once the score is drawn: a worker that begins before takes a core from what draws it.
+    const timer = setTimeout(() => worker.current && void following.follow(worker.current), 0);
+    return () => clearTimeout(timer);
+  }, [about, following]);
 
   useEffect(() => {
     const own = new Worker(new URL("../../workers/desk.worker.ts", import.meta.url), { type: "module" });
@@ -72,13 +77,6 @@ function useWorkedOut(doc: ClassDoc, people: readonly Person[], settings: Settin
       own.terminate();
     };
   }, [following]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: each other class is asked for
-  useEffect(() => {
-    if (!isBehind) return;
-    // Once the score is drawn: a worker that begins before takes a core from what draws it.
-    const timer = setTimeout(() => worker.current && void following.follow(worker.current), 0);
-    return () => clearTimeout(timer);
-  }, [doc, people, isBehind, following]);
 
   const ask = useCallback(
     async <T>(task: (remote: Remote<DeskWorker>, about: About) => Promise<T>): Promise<T | null> => {
